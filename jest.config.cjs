@@ -1,0 +1,20 @@
+/** @type {import("jest").Config} */
+module.exports = {
+  testEnvironment: "node",
+  roots: ["<rootDir>/src"],
+  testMatch: ["**/*.test.ts"],
+  transform: {
+    "^.+\\.(ts|tsx)$": [
+      "@swc/jest",
+      {
+        module: { type: "commonjs" },
+        jsc: {
+          parser: { syntax: "typescript", tsx: true },
+          target: "es2022",
+          transform: { react: { runtime: "automatic" } },
+        },
+      },
+    ],
+  },
+  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
+};

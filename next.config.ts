@@ -1,0 +1,11 @@
+import type { NextConfig } from "next";
+
+const config: NextConfig = {
+  poweredByHeader: false,
+  typedRoutes: true,
+  reactStrictMode: true,
+  // a house on a kitchen network opens the app by the machine's name or address, whatever that is
+  devIndicators: false,
+};
+
+export default config;

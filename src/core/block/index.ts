@@ -1,0 +1,3 @@
+export { planCuts, type CutPlan, type CutRequest, type Piece } from "./cutPlan";
+export { checkSide, SideShape, type Side, type Station } from "./side";
+export { TRIM_USES, TRIM_USE_IDS, type TrimUseId } from "./trim";

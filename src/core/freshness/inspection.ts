@@ -1,0 +1,68 @@
+import type { Species } from "@/core/species";
+import { isCut, type Attribute, type Form, type Grade, type Scheme } from "./scheme";
+
+/** Grades given so far, by attribute id; an attribute that does not apply is left out. */
+export type Grades = Readonly<Record<string, Grade | undefined>>;
+
+export type FreshnessReading = {
+  readonly points: number;
+  readonly maximum: number;
+  /** Points as a share of the maximum of the attributes graded, 0-1. */
+  readonly share: number;
+  readonly graded: number;
+  /** Days on ice the points imply, with the spread of one reading. */
+  readonly impliedIceDays: number;
+  readonly spreadDays: number;
+  /** The attributes that carry the verdict, worst first. */
+  readonly deciding: readonly { readonly attribute: Attribute; readonly grade: Grade }[];
+};
+
+/**
+ * Life of a cut fish from the knife, days at 0 °C. White fillet in air 6-9 (Bonilla et al. 2007 and others), salmonid fillet 6-8
+ * (common practice), tuna loin 4-6 (common practice); all memory. Oily fillets: no figure known, half the whole fish (cautious, ours).
+ */
+export function lifeOnIceDays(species: Species, form: Form): number {
+  if (!isCut(form)) return species.iceLifeDays;
+  switch (species.group) {
+    case "large-pelagic":
+      return 5;
+    case "salmonid":
+      return 7;
+    case "oily-round":
+      return species.iceLifeDays / 2;
+    case "lean-round":
+    case "flat":
+      return Math.min(7.5, species.iceLifeDays);
+  }
+}
+
+/** One reading of 3-5 fish is good to about 1-2 days (Larsen et al. 1992 and the 2001 manual; memory). */
+const READING_SPREAD_DAYS = 1.5;
+/** At the end of the ice life the sum stands at three quarters of the maximum (working slope; computed, confidence low). */
+const SHARE_AT_END = 0.75;
+
+/**
+ * Sums the grades. Points rise in a near straight line with days on ice, so the share of the maximum implies days:
+ * days = share × life / 0.75. Origin of such schemes: Bremner 1985; Larsen et al. 1992 (memory).
+ */
+export function readFreshness(scheme: Scheme, grades: Grades, lifeDays: number): FreshnessReading {
+  const graded = scheme.attributes.flatMap((attribute) => {
+    const grade = grades[attribute.id];
+    return grade === undefined ? [] : [{ attribute, grade }];
+  });
+  const points = graded.reduce((sum, { grade }) => sum + grade, 0);
+  const maximum = graded.length * 3;
+  const share = maximum === 0 ? 0 : points / maximum;
+  const worst = graded.reduce((most, { grade }) => Math.max(most, grade), 0);
+  return {
+    points,
+    maximum,
+    share,
+    graded: graded.length,
+    impliedIceDays: Math.min((share * lifeDays) / SHARE_AT_END, lifeDays / SHARE_AT_END),
+    spreadDays: READING_SPREAD_DAYS,
+    deciding: graded
+      .filter(({ grade }) => grade > 0 && grade === worst)
+      .sort((a, b) => Number(b.attribute.decisive) - Number(a.attribute.decisive)),
+  };
+}

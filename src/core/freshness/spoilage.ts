@@ -1,0 +1,57 @@
+import { assert } from "@/core/shared";
+import type { SpoilageModel } from "@/core/species";
+
+/** Hours since the start and the temperature then; straight lines between points, a jump where two share an hour. */
+export type TemperaturePoint = readonly [hours: number, celsius: number];
+
+/**
+ * Where fish begins to freeze and the spoilage models end. ASHRAE composition table, most fish and shellfish
+ * (memory, high); measured lean fish begins at -0.9 to -1.2 °C (Riedel 1956, memory), so between the two this is cautious.
+ */
+export const INITIAL_FREEZING_C = -2.2;
+
+/** Measured range of each model; outside it the rate is still the formula's and the answer should say so. */
+export const MODEL_RANGE_C = { temperate: [-3, 15], tropical: [0, 30] } as const;
+
+/**
+ * Spoilage rate relative to 0 °C.
+ * temperate: (1 + 0.1 T)², Olley and Ratkowsky 1973; Ratkowsky et al. 1982 (memory, high).
+ * tropical: exp(0.12 T), Dalgaard and Huss 1997 (memory, high).
+ * At and below the initial freezing point 0: neither model speaks of frozen fish.
+ */
+export function spoilageRate(model: SpoilageModel, pointC: number): number {
+  if (pointC <= INITIAL_FREEZING_C) return 0;
+  return model === "temperate" ? (1 + 0.1 * pointC) ** 2 : Math.exp(0.12 * pointC);
+}
+
+/** ∫ rate dT from the freezing point, so that a straight line in time integrates exactly. */
+function rateIntegral(model: SpoilageModel, pointC: number): number {
+  const upper = Math.max(pointC, INITIAL_FREEZING_C);
+  const primitive = (value: number) =>
+    model === "temperate" ? (1 + 0.1 * value) ** 3 / 0.3 : Math.exp(0.12 * value) / 0.12;
+  return primitive(upper) - primitive(INITIAL_FREEZING_C);
+}
+
+/** Days on ice that the trace was worth. Points must be in time order. */
+export function iceDaysUsed(model: SpoilageModel, trace: readonly TemperaturePoint[]): number {
+  let hours = 0;
+  for (const [index, [toH, toC]] of trace.entries()) {
+    const from = trace[index - 1];
+    if (!from) continue;
+    const [fromH, fromC] = from;
+    assert(toH >= fromH, `readings must be in time order, at ${toH} h`);
+    const risen = toC - fromC;
+    const meanRate =
+      Math.abs(risen) < 1e-6
+        ? spoilageRate(model, (fromC + toC) / 2)
+        : (rateIntegral(model, toC) - rateIntegral(model, fromC)) / risen;
+    hours += (toH - fromH) * meanRate;
+  }
+  return hours / 24;
+}
+
+/** Days left at a steady temperature; null where spoilage stands still. */
+export function daysLeftAt(model: SpoilageModel, iceDaysLeft: number, pointC: number): number | null {
+  const rate = spoilageRate(model, pointC);
+  return rate === 0 ? null : Math.max(0, iceDaysLeft) / rate;
+}

@@ -1,0 +1,78 @@
+import { propertiesOf, type Composition, type ThermalProperties } from "@/core/matter";
+
+/** Choi and Okos give properties for -40 to 150 °C; beyond that the end values are held, never extrapolated. */
+export const PROPERTY_RANGE_C = [-40, 150] as const;
+
+const FIRST_C = PROPERTY_RANGE_C[0];
+const LAST_INDEX = PROPERTY_RANGE_C[1] - FIRST_C;
+
+/** Properties on a 1 K table: conductivity and volumetric heat capacity linear between entries, enthalpy their exact integral. */
+export type Material = {
+  readonly conductivityWPerMK: Float64Array;
+  readonly heatCapacityJPerM3K: Float64Array;
+  readonly enthalpyJPerM3: Float64Array;
+};
+
+function tabulate(propertiesAt: (pointC: number) => ThermalProperties): Material {
+  const size = LAST_INDEX + 1;
+  const conductivityWPerMK = new Float64Array(size);
+  const heatCapacityJPerM3K = new Float64Array(size);
+  const enthalpyJPerM3 = new Float64Array(size);
+  for (let index = 0; index < size; index++) {
+    const properties = propertiesAt(FIRST_C + index);
+    conductivityWPerMK[index] = properties.conductivityWPerMK;
+    heatCapacityJPerM3K[index] = properties.densityKgPerM3 * properties.heatCapacityJPerKgK;
+    if (index > 0) {
+      const mean = (heatCapacityJPerM3K[index - 1]! + heatCapacityJPerM3K[index]!) / 2;
+      enthalpyJPerM3[index] = enthalpyJPerM3[index - 1]! + mean;
+    }
+  }
+  return { conductivityWPerMK, heatCapacityJPerM3K, enthalpyJPerM3 };
+}
+
+export const materialOf = (composition: Composition): Material =>
+  tabulate((pointC) => propertiesOf(composition, pointC));
+
+export const constantMaterial = (properties: ThermalProperties): Material => tabulate(() => properties);
+
+/** J/m³ above -40 °C: the exact integral of the tabulated heat capacity. */
+export function enthalpyAt(material: Material, pointC: number): number {
+  const { heatCapacityJPerM3K: capacity, enthalpyJPerM3: enthalpy } = material;
+  const place = pointC - FIRST_C;
+  if (place <= 0) return capacity[0]! * place;
+  if (place >= LAST_INDEX) return enthalpy[LAST_INDEX]! + capacity[LAST_INDEX]! * (place - LAST_INDEX);
+  const index = Math.floor(place);
+  const part = place - index;
+  const low = capacity[index]!;
+  return enthalpy[index]! + part * (low + ((capacity[index + 1]! - low) * part) / 2);
+}
+
+/** Conductivity and heat capacity at every temperature of a column, written into the caller's arrays (hot loop). */
+export function readProperties(
+  material: Material,
+  temperatureC: Float64Array,
+  conductivity: Float64Array,
+  capacity: Float64Array,
+  enthalpy: Float64Array,
+): void {
+  const { conductivityWPerMK, heatCapacityJPerM3K, enthalpyJPerM3 } = material;
+  const count = temperatureC.length;
+  for (let cell = 0; cell < count; cell++) {
+    const place = temperatureC[cell]! - FIRST_C;
+    if (place > 0 && place < LAST_INDEX) {
+      const index = place | 0;
+      const part = place - index;
+      const low = heatCapacityJPerM3K[index]!;
+      const rise = (heatCapacityJPerM3K[index + 1]! - low) * part;
+      const lowK = conductivityWPerMK[index]!;
+      conductivity[cell] = lowK + (conductivityWPerMK[index + 1]! - lowK) * part;
+      capacity[cell] = low + rise;
+      enthalpy[cell] = enthalpyJPerM3[index]! + part * (low + rise / 2);
+    } else {
+      const index = place > 0 ? LAST_INDEX : 0;
+      conductivity[cell] = conductivityWPerMK[index]!;
+      capacity[cell] = heatCapacityJPerM3K[index]!;
+      enthalpy[cell] = enthalpyAt(material, temperatureC[cell]!);
+    }
+  }
+}

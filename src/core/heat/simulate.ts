@@ -1,0 +1,98 @@
+import { assert } from "@/core/shared";
+import { Conduction } from "./conduction";
+import type { Face } from "./face";
+import { gridFor, type LineShape } from "./grid";
+import type { Material } from "./material";
+
+export type HeatStage = {
+  readonly seconds: number;
+  /** Bottom of a slab; ignored for cylinder and sphere. */
+  readonly bottom: Face;
+  /** Top of a slab; side of a cylinder or sphere. */
+  readonly outer: Face;
+};
+
+export type HeatRun = {
+  readonly shape: LineShape;
+  readonly material: Material;
+  readonly startC: number;
+  readonly stages: readonly HeatStage[];
+  readonly sampleEveryS: number;
+  readonly cells?: number;
+  /** Longest step as a share of the time since the last change of faces. */
+  readonly stepGrowth?: number;
+};
+
+export type HeatTrace = {
+  readonly timesS: readonly number[];
+  readonly centreC: readonly number[];
+  readonly coldestC: readonly number[];
+  readonly meanC: readonly number[];
+  readonly innerSurfaceC: readonly number[];
+  readonly outerSurfaceC: readonly number[];
+  readonly heatTakenUpJ: number;
+  readonly enthalpyGainJ: number;
+  readonly steps: number;
+};
+
+const DEFAULT_CELLS = 81;
+const DEFAULT_GROWTH = 0.03;
+const FIRST_STEP_S = 0.005;
+
+/** Next step: small just after the faces change, then a share of the time since, never past `untilS`. */
+export function nextStepS(sinceChangeS: number, untilS: number, growth: number, firstS: number): number {
+  const wanted = Math.max(firstS, growth * sinceChangeS);
+  // two halves rather than one step and a sliver
+  if (wanted >= untilS) return untilS;
+  return wanted * 2 > untilS ? untilS / 2 : wanted;
+}
+
+/** Runs the stages one after the other and samples every `sampleEveryS` and at the very end. */
+export function simulateHeat(run: HeatRun): HeatTrace {
+  assert(run.sampleEveryS > 0, `sampleEveryS must be above 0, got ${run.sampleEveryS} s`);
+  const body = new Conduction(gridFor(run.shape, run.cells ?? DEFAULT_CELLS), run.material, run.startC);
+  const growth = run.stepGrowth ?? DEFAULT_GROWTH;
+  const startJ = body.enthalpyJ();
+  const trace = {
+    timesS: [] as number[],
+    centreC: [] as number[],
+    coldestC: [] as number[],
+    meanC: [] as number[],
+    innerSurfaceC: [] as number[],
+    outerSurfaceC: [] as number[],
+  };
+  const sample = (timeS: number) => {
+    trace.timesS.push(timeS);
+    trace.centreC.push(body.centreC());
+    trace.coldestC.push(body.coldestC());
+    trace.meanC.push(body.meanC());
+    trace.innerSurfaceC.push(body.inner.surfaceC);
+    trace.outerSurfaceC.push(body.outer.surfaceC);
+  };
+  sample(0);
+  const totalS = run.stages.reduce((sum, stage) => sum + stage.seconds, 0);
+  let steps = 0;
+  let samples = 1;
+  let stageStartS = 0;
+  for (const stage of run.stages) {
+    const stageEndS = stageStartS + stage.seconds;
+    let nowS = stageStartS;
+    while (nowS < stageEndS) {
+      const sampleS = samples * run.sampleEveryS;
+      const stopS = Math.min(stageEndS, sampleS);
+      while (nowS < stopS) {
+        const stepS = nextStepS(nowS - stageStartS, stopS - nowS, growth, FIRST_STEP_S);
+        body.step(stepS, stage.bottom, stage.outer);
+        nowS = stepS >= stopS - nowS ? stopS : nowS + stepS;
+        steps++;
+      }
+      if (nowS === sampleS && nowS < totalS) {
+        sample(nowS);
+        samples++;
+      }
+    }
+    stageStartS = stageEndS;
+  }
+  sample(totalS);
+  return { ...trace, heatTakenUpJ: body.heatTakenUpJ, enthalpyGainJ: body.enthalpyJ() - startJ, steps };
+}

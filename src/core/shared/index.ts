@@ -1,0 +1,3 @@
+export { assert, assertNever } from "./assert";
+export { err, ok, type Result } from "./result";
+export { stableJson } from "./stableJson";

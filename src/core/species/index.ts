@@ -1,0 +1,3 @@
+export { findSpecies, SPECIES } from "./catalogue";
+export { searchSpecies, type SpeciesHit } from "./search";
+export { SPECIES_SOURCES, type DonenessGroup, type Species, type SpeciesGroup, type SpoilageModel } from "./types";

@@ -1,0 +1,53 @@
+import type { Composition } from "@/core/matter";
+
+export type SpeciesGroup = "lean-round" | "flat" | "salmonid" | "oily-round" | "large-pelagic";
+export type DonenessGroup = "salmonid" | "white-flake" | "flat" | "dense" | "tuna";
+export type SpoilageModel = "temperate" | "tropical";
+export type Confidence = "high" | "medium" | "low";
+
+export type Species = {
+  readonly id: string;
+  readonly name: string;
+  /** Trade names by language (ISO 639-1). */
+  readonly marketNames: readonly { readonly language: string; readonly name: string }[];
+  readonly scientificName: string;
+  /** FAO 3-alpha code; null where none is certain. */
+  readonly faoCode: string | null;
+  readonly group: SpeciesGroup;
+  readonly flesh: "white" | "pink" | "red";
+  readonly donenessGroup: DonenessGroup;
+  /** Raw edible portion, g per 100 g. */
+  readonly compositionPct: Composition;
+  /** Usual main course: thickest point of a slab, or diameter of a cylinder; raw trimmed mass. */
+  readonly portion: {
+    readonly shape: "slab" | "cylinder" | "sphere" | "puck";
+    readonly thicknessMm: number;
+    readonly massG: number;
+  };
+  /** Share of the basis weight; null = not sold that way. */
+  readonly yield: {
+    readonly basis: string;
+    readonly skinOnFilletPct: number | null;
+    readonly skinlessPct: number | null;
+  };
+  /** Days from catch, well iced, to the end of acceptable quality. */
+  readonly iceLifeDays: number;
+  readonly spoilageModel: SpoilageModel;
+  readonly histamineFormer: "yes" | "no" | "some";
+  readonly rawUse: "usual" | "seldom" | "cured-only" | "none";
+  readonly parasiteNote: string;
+  readonly kitchenNote: string;
+  readonly usualDoneness: string;
+  readonly usualMethods: readonly string[];
+  readonly mark: { readonly origin: "memory"; readonly confidence: Confidence };
+};
+
+/** Where each family of figures in the species table comes from; all recalled, none looked up (mark `memory`). */
+export const SPECIES_SOURCES = {
+  composition: "USDA FoodData Central, raw fish entries (memory); trimmed to sum 99-101",
+  yield:
+    "Torry Advisory Note 17; Crapo, Paust and Babbitt, Recoveries and Yields from Pacific Fish and Shellfish, 1993; FAO Fisheries Technical Paper 309, 1989 (memory); common practice where none covers it",
+  iceLife: "Huss, FAO Fisheries Technical Paper 348, 1995, table of ice life (memory)",
+  histamine: "FDA Fish and Fishery Products Hazards and Controls Guidance, ch. 3 and 7 (memory)",
+  names: "common practice of the trade; FAO ASFIS list for the 3-alpha codes (memory)",
+} as const;

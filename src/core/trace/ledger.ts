@@ -1,0 +1,64 @@
+import { stableJson } from "@/core/shared";
+
+export type LedgerKind =
+  | "house-opened"
+  | "lot-received"
+  | "lot-refused"
+  | "lot-finished"
+  | "batch-cut"
+  | "cook-started"
+  | "probe-noted"
+  | "cook-finished"
+  | "cook-abandoned"
+  | "correction";
+
+/** What one entry says; the hash covers all of it and the hash before it. */
+export type LedgerBody = {
+  readonly atMs: number;
+  readonly who: string;
+  readonly kind: LedgerKind;
+  readonly lotId: string | null;
+  readonly batchId: string | null;
+  readonly cookId: string | null;
+  readonly correctsSeq: number | null;
+  readonly payload: Readonly<Record<string, unknown>>;
+};
+
+export type LedgerEntry = LedgerBody & { readonly seq: number; readonly prevHash: string; readonly hash: string };
+
+/** Stands before the first entry. */
+export const GENESIS_HASH = "0".repeat(64);
+
+/** The text whose digest is an entry's hash. */
+export function sealedText(prevHash: string, body: LedgerBody): string {
+  const { atMs, who, kind, lotId, batchId, cookId, correctsSeq, payload } = body;
+  return stableJson({ prevHash, atMs, who, kind, lotId, batchId, cookId, correctsSeq, payload });
+}
+
+export type ChainCheck =
+  { readonly kind: "whole"; readonly entries: number } | { readonly kind: "broken"; readonly atSeq: number };
+
+/** Recomputes the chain; `digest` is the house's hash function. */
+export function checkChain(entries: readonly LedgerEntry[], digest: (text: string) => string): ChainCheck {
+  let before = GENESIS_HASH;
+  for (const entry of entries) {
+    if (entry.prevHash !== before || entry.hash !== digest(sealedText(before, entry))) {
+      return { kind: "broken", atSeq: entry.seq };
+    }
+    before = entry.hash;
+  }
+  return { kind: "whole", entries: entries.length };
+}
+
+export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = {
+  "house-opened": "House opened",
+  "lot-received": "Received",
+  "lot-refused": "Refused",
+  "lot-finished": "Lot finished",
+  "batch-cut": "Cut",
+  "cook-started": "Cook started",
+  "probe-noted": "Probe",
+  "cook-finished": "Cooked",
+  "cook-abandoned": "Given up",
+  correction: "Correction",
+};

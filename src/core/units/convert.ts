@@ -1,0 +1,19 @@
+export const HOUR_MS = 3_600_000;
+export const DAY_MS = 24 * HOUR_MS;
+export const KELVIN_OFFSET = 273.15;
+
+/** International avoirdupois ounce, exactly 28.349523125 g (NIST Handbook 44, App. C). */
+const GRAM_PER_OUNCE = 28.349523125;
+/** International inch, exactly 25.4 mm (NIST Handbook 44, App. C). */
+const MM_PER_INCH = 25.4;
+
+export const kelvinFromC = (pointC: number) => pointC + KELVIN_OFFSET;
+export const fahrenheitFromC = (pointC: number) => (pointC * 9) / 5 + 32;
+export const celsiusFromF = (pointF: number) => ((pointF - 32) * 5) / 9;
+/** A difference of temperature, not a point on the scale. */
+export const fahrenheitDegreesFromK = (differenceK: number) => (differenceK * 9) / 5;
+export const ounceFromG = (massG: number) => massG / GRAM_PER_OUNCE;
+export const gramFromOunce = (ounce: number) => ounce * GRAM_PER_OUNCE;
+export const inchFromMm = (lengthMm: number) => lengthMm / MM_PER_INCH;
+export const mmFromInch = (inch: number) => inch * MM_PER_INCH;
+export const daysBetween = (fromMs: number, toMs: number) => (toMs - fromMs) / DAY_MS;

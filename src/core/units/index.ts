@@ -1,0 +1,13 @@
+export {
+  celsiusFromF,
+  DAY_MS,
+  daysBetween,
+  fahrenheitDegreesFromK,
+  fahrenheitFromC,
+  gramFromOunce,
+  HOUR_MS,
+  inchFromMm,
+  kelvinFromC,
+  mmFromInch,
+  ounceFromG,
+} from "./convert";

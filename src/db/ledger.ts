@@ -1,0 +1,54 @@
+import { createHash } from "node:crypto";
+import { and, desc, eq, gte, lt, type SQL } from "drizzle-orm";
+import { checkChain, GENESIS_HASH, sealedText, type ChainCheck, type LedgerBody, type LedgerEntry } from "@/core/trace";
+import type { Db } from "./connection";
+import { ledger } from "./schema";
+
+const digest = (text: string) => createHash("sha256").update(text).digest("hex");
+
+/** What most entries leave empty. */
+const NOTHING = { lotId: null, batchId: null, cookId: null, correctsSeq: null };
+
+/** Adds one sealed entry; call it inside the transaction of the change it records. */
+export function appendEntry(db: Db, body: Omit<LedgerBody, keyof typeof NOTHING> & Partial<LedgerBody>): LedgerEntry {
+  const last = db.select({ hash: ledger.hash }).from(ledger).orderBy(desc(ledger.seq)).limit(1).get();
+  // through JSON once, so that what is sealed is what will be read back
+  const payload = JSON.parse(JSON.stringify(body.payload)) as Record<string, unknown>;
+  const whole: LedgerBody = { ...NOTHING, ...body, payload };
+  const prevHash = last?.hash ?? GENESIS_HASH;
+  const sealed = { ...whole, payload, prevHash, hash: digest(sealedText(prevHash, whole)) };
+  return db.insert(ledger).values(sealed).returning().get();
+}
+
+const entries = (db: Db, where?: SQL) => db.select().from(ledger).where(where);
+
+export const entriesBetween = (db: Db, fromMs: number, toMs: number): LedgerEntry[] =>
+  entries(db, and(gte(ledger.atMs, fromMs), lt(ledger.atMs, toMs)))
+    .orderBy(desc(ledger.seq))
+    .all();
+
+export const entriesOfLot = (db: Db, lotId: string): LedgerEntry[] =>
+  entries(db, eq(ledger.lotId, lotId)).orderBy(ledger.seq).all();
+
+export const findEntry = (db: Db, seq: number): LedgerEntry | undefined => entries(db, eq(ledger.seq, seq)).get();
+
+export const checkLedger = (db: Db): ChainCheck => checkChain(entries(db).orderBy(ledger.seq).all(), digest);
+
+/** A correction is a new entry that points at the old one and says what is true instead. */
+export function correctEntry(db: Db, seq: number, note: string, who: string, atMs: number): LedgerEntry | null {
+  return db.transaction((tx) => {
+    const old = findEntry(tx, seq);
+    if (!old) return null;
+    const { lotId, batchId, cookId } = old;
+    return appendEntry(tx, {
+      atMs,
+      who,
+      kind: "correction",
+      lotId,
+      batchId,
+      cookId,
+      correctsSeq: seq,
+      payload: { note },
+    });
+  });
+}

@@ -1,0 +1,25 @@
+"use client";
+import { createContext, useContext, useMemo, type ReactNode } from "react";
+import type { RuleSetId } from "@/core/safety";
+import { formatFor, type Format, type Units } from "./format";
+
+export type HouseSettings = {
+  readonly name: string;
+  readonly timeZone: string;
+  readonly units: Units;
+  readonly ruleSetId: RuleSetId;
+};
+
+const Context = createContext<(HouseSettings & { readonly format: Format }) | null>(null);
+
+export function HouseProvider({ house, children }: { readonly house: HouseSettings; readonly children: ReactNode }) {
+  const value = useMemo(() => ({ ...house, format: formatFor(house.units) }), [house]);
+  return <Context.Provider value={value}>{children}</Context.Provider>;
+}
+
+/** The house's settings and its formatter. */
+export function useHouse() {
+  const house = useContext(Context);
+  if (!house) throw new Error("useHouse outside of a house");
+  return house;
+}

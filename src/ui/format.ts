@@ -1,0 +1,93 @@
+import {
+  celsiusFromF,
+  fahrenheitDegreesFromK,
+  fahrenheitFromC,
+  gramFromOunce,
+  inchFromMm,
+  mmFromInch,
+  ounceFromG,
+} from "@/core/units";
+
+export type Units = "metric" | "imperial";
+
+const fixed = (value: number, digits: number) => {
+  const text = value.toFixed(digits);
+  return Number(text) === 0 ? text.replace("-", "") : text;
+};
+
+/** Every figure on a screen goes through here; rounding happens once, at display. */
+export type Format = ReturnType<typeof formatFor>;
+
+export function formatFor(units: Units) {
+  const metric = units === "metric";
+  return {
+    units,
+    degree: metric ? "°C" : "°F",
+    lengthUnit: metric ? "mm" : "in",
+    massUnit: metric ? "g" : "oz",
+    temperature: (pointC: number, digits = 0) =>
+      metric ? `${fixed(pointC, digits)} °C` : `${fixed(fahrenheitFromC(pointC), digits)} °F`,
+    difference: (differenceK: number, digits = 0) =>
+      metric ? `${fixed(differenceK, digits)} °C` : `${fixed(fahrenheitDegreesFromK(differenceK), digits)} °F`,
+    mass: (massG: number) => {
+      if (!metric) {
+        const ounces = ounceFromG(massG);
+        return ounces >= 32 ? `${fixed(ounces / 16, 2)} lb` : `${fixed(ounces, 1)} oz`;
+      }
+      return massG >= 1000 ? `${fixed(massG / 1000, 2)} kg` : `${fixed(massG, 0)} g`;
+    },
+    length: (lengthMm: number, digits = 0) =>
+      metric ? `${fixed(lengthMm, digits)} mm` : `${fixed(inchFromMm(lengthMm), digits + 1)} in`,
+    // for inputs: the house's number out of the core's and back
+    toTemperature: (pointC: number) => (metric ? pointC : fahrenheitFromC(pointC)),
+    fromTemperature: (shown: number) => (metric ? shown : celsiusFromF(shown)),
+    toMass: (massG: number) => (metric ? massG : ounceFromG(massG)),
+    fromMass: (shown: number) => (metric ? shown : gramFromOunce(shown)),
+    toLength: (lengthMm: number) => (metric ? lengthMm : inchFromMm(lengthMm)),
+    fromLength: (shown: number) => (metric ? shown : mmFromInch(shown)),
+  };
+}
+
+/** Time owed to a stage: whole seconds, rounded up against ourselves; past the end it counts over with a plus. */
+export function clockText(remainingS: number): string {
+  const over = remainingS < 0;
+  const seconds = over ? Math.floor(-remainingS) : Math.ceil(remainingS);
+  const text = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
+  return over ? `+${text}` : text;
+}
+
+/** A length of time for a plan: minutes and seconds in words. */
+export function durationText(seconds: number): string {
+  const whole = Math.round(seconds);
+  const [minutes, rest] = [Math.floor(whole / 60), whole % 60];
+  if (minutes === 0) return `${rest} s`;
+  return rest === 0 ? `${minutes} min` : `${minutes} min ${rest} s`;
+}
+
+/** Life left, credited down: hours in the last two days, else days to a half. */
+export function lifeText(days: number | null): string {
+  if (days === null) return "stands still";
+  if (days <= 0) return "over";
+  if (days < 2) return `${Math.max(1, Math.floor(days * 24))} h`;
+  return `${Math.floor(days * 2) / 2} d`;
+}
+
+export const moneyText = (cents: number): string => fixed(cents / 100, 2);
+export const percentText = (share: number): string => `${fixed(share * 100, 0)} %`;
+
+export function dayText(atMs: number, timeZone: string): string {
+  return new Intl.DateTimeFormat("en-GB", { timeZone, weekday: "short", day: "numeric", month: "short" }).format(atMs);
+}
+
+export function timeText(atMs: number, timeZone: string): string {
+  return new Intl.DateTimeFormat("en-GB", { timeZone, hour: "2-digit", minute: "2-digit", hourCycle: "h23" }).format(
+    atMs,
+  );
+}
+
+/** MMDD in the house's zone: the start of a lot code. */
+export function dayStamp(atMs: number, timeZone: string): string {
+  const parts = new Intl.DateTimeFormat("en-GB", { timeZone, month: "2-digit", day: "2-digit" }).formatToParts(atMs);
+  const part = (type: string) => parts.find((entry) => entry.type === type)?.value ?? "00";
+  return `${part("month")}${part("day")}`;
+}

@@ -1,0 +1,51 @@
+import type { z } from "zod";
+import { err, ok, type Result } from "@/core/shared";
+import { clock, ClockInput } from "./clock";
+import { cook, CookInput } from "./cook";
+import { heat, HeatInput } from "./heat";
+import { portion, PortionInput } from "./portion";
+import { InputProblem, problemOf, type Problem } from "./problem";
+
+export type { Problem } from "./problem";
+
+type Verb = (input: unknown) => Result<unknown, Problem>;
+
+/** Parses, computes, and turns whatever the input got wrong into one problem. */
+function verb<S extends z.ZodType>(schema: S, run: (input: z.infer<S>) => unknown): Verb {
+  return (input) => {
+    const parsed = schema.safeParse(input);
+    if (!parsed.success) return err(problemOf(parsed.error.issues));
+    try {
+      return ok(run(parsed.data));
+    } catch (problem) {
+      if (problem instanceof InputProblem) return err({ path: problem.path, message: problem.message });
+      throw problem;
+    }
+  };
+}
+
+const VERBS: Readonly<Record<string, Verb>> = {
+  heat: verb(HeatInput, heat),
+  clock: verb(ClockInput, clock),
+  portion: verb(PortionInput, portion),
+  cook: verb(CookInput, cook),
+};
+
+export const VERB_NAMES: readonly string[] = Object.keys(VERBS);
+
+/** Runs a verb of the core on a JSON document; null for a verb that does not exist. */
+export function runVerb(name: string, input: unknown): Result<unknown, Problem> | null {
+  return Object.hasOwn(VERBS, name) ? VERBS[name]!(input) : null;
+}
+
+/** Reads the JSON text itself first: a document that is no JSON is a problem of the whole. */
+export function runVerbOnText(name: string, text: string): Result<unknown, Problem> | null {
+  if (!Object.hasOwn(VERBS, name)) return null;
+  let input: unknown;
+  try {
+    input = JSON.parse(text);
+  } catch {
+    return err({ path: "", message: "this is not one JSON document" });
+  }
+  return runVerb(name, input);
+}
