@@ -43,6 +43,8 @@ export function formatFor(units: Units) {
     fromTemperature: (shown: number) => (metric ? shown : celsiusFromF(shown)),
     toMass: (massG: number) => (metric ? massG : ounceFromG(massG)),
     fromMass: (shown: number) => (metric ? shown : gramFromOunce(shown)),
+    bigMassUnit: metric ? "kg" : "lb",
+    fromBigMass: (shown: number) => (metric ? shown * 1000 : gramFromOunce(shown * 16)),
     toLength: (lengthMm: number) => (metric ? lengthMm : inchFromMm(lengthMm)),
     fromLength: (shown: number) => (metric ? shown : mmFromInch(shown)),
   };

@@ -77,3 +77,17 @@ function asPlan(shape: SideShape, portions: readonly Span[]): CutPlan {
     spreadG: masses.length === 0 ? 0 : Math.max(...masses) - Math.min(...masses),
   };
 }
+
+export type CutSummary = { readonly meanG: number; readonly thinnestMm: number; readonly thickestMm: number };
+
+/** The portions of a plan in one line; null when there are none. Thickness is each piece's thickest point, as a cook measures it. */
+export function summariseCuts(plan: Pick<CutPlan, "pieces">): CutSummary | null {
+  const portions = plan.pieces.filter(({ role }) => role === "portion");
+  if (portions.length === 0) return null;
+  const thicknesses = portions.map(({ maxThicknessMm }) => maxThicknessMm);
+  return {
+    meanG: portions.reduce((sum, { massG }) => sum + massG, 0) / portions.length,
+    thinnestMm: Math.min(...thicknesses),
+    thickestMm: Math.max(...thicknesses),
+  };
+}

@@ -1,5 +1,5 @@
 export { lifeOnIceDays, readFreshness, type FreshnessReading, type Grades } from "./inspection";
-export { iceDaysPerDay, lotLife, traceOf, type LotLife } from "./life";
+export { iceDaysPerDay, lifeSegments, lotLife, traceOf, type LifeSegment, type LotLife } from "./life";
 export { FORMS, isCut, schemeFor, type Attribute, type Form, type Grade, type Scheme } from "./scheme";
 export {
   daysLeftAt,

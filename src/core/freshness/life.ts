@@ -72,6 +72,22 @@ export function lotLife({ species, form, rawAllowed, impliedIceDays, daysSinceCa
   };
 }
 
+export type LifeSegment = { readonly use: "gone" | "raw" | "cook" | "cook-today"; readonly share: number };
+
+/** The whole life as shares for drawing: what is gone, then what is left for each use. */
+export function lifeSegments(life: LotLife, rawAllowed: boolean): readonly LifeSegment[] {
+  const gone = Math.min(1, (life.startIceDays + life.usedIceDays) / life.lifeDays);
+  const rawEnd = rawAllowed ? RAW_SHARE : 0;
+  const between = (from: number, to: number) => Math.max(0, to - Math.max(from, gone));
+  const segments: LifeSegment[] = [
+    { use: "gone", share: gone },
+    { use: "raw", share: between(0, rawEnd) },
+    { use: "cook", share: between(rawEnd, COOK_SHARE) },
+    { use: "cook-today", share: between(COOK_SHARE, 1) },
+  ];
+  return segments.filter(({ share }) => share > 0);
+}
+
 /** The spoilage rate of the place in words a cook can check: ice days spent in one day there. */
 export const iceDaysPerDay = (life: LotLife): number => spoilageRate(life.model, life.placeC);
 

@@ -1,0 +1,22 @@
+import { rmSync } from "node:fs";
+import path from "node:path";
+import { ensureBuilt, ensureInstalled, makeDemo, portFromEnv, portTaken, ROOT, serve } from "./lib/steps.mjs";
+
+const data = path.resolve(process.env.GAFFEL_DATA ?? path.join(ROOT, "demo-data"));
+const unknown = process.argv.slice(2).filter((word) => word !== "--reset");
+if (unknown.length > 0) {
+  console.error(`Unknown: ${unknown.join(" ")}. There is only --reset, which makes the demo data afresh.`);
+  process.exit(1);
+}
+// said before the long part, not after it
+if (await portTaken(portFromEnv())) {
+  console.error(`Port ${portFromEnv()} is taken. Stop what runs there, or choose another: PORT=4311 npm run demo`);
+  process.exit(1);
+}
+if (process.argv.includes("--reset")) {
+  for (const end of ["", "-wal", "-shm"]) rmSync(path.join(data, `gaffel.sqlite${end}`), { force: true });
+}
+await ensureInstalled();
+await ensureBuilt();
+await makeDemo(data);
+await serve(data, "npm run demo");

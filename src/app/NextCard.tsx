@@ -1,0 +1,74 @@
+import type { Route } from "next";
+import Link from "next/link";
+import type { NextAction } from "@/core/line";
+import { assertNever } from "@/core/shared";
+import { clockText, lifeText, type Format } from "@/ui/format";
+import styles from "./NextCard.module.css";
+
+type Words = { readonly headline: string; readonly why: string; readonly href: string; readonly act: string };
+
+function wordsFor(action: NextAction, format: Format): Words {
+  switch (action.kind) {
+    case "stage-due": {
+      const { id, title, stage } = action.cook;
+      return { headline: `${title}: ${stage.toLowerCase()} is due`, why: "The clock has run out.", href: `/stove/cook/${id}`, act: "To the pan" };
+    }
+    case "watch-cook": {
+      const { id, title, stage, remainingS } = action.cook;
+      return {
+        headline: `${title} is in the pan`,
+        why: `${stage}, ${clockText(remainingS)} to go.`,
+        href: `/stove/cook/${id}`,
+        act: "To the pan",
+      };
+    }
+    case "clear-lot": {
+      const { id, title, massG } = action.lot;
+      return {
+        headline: `Take the ${title.toLowerCase()} off the ice`,
+        why: `${format.mass(massG)} is past its life in the cold room.`,
+        href: `/ice/${id}`,
+        act: "Look at the lot",
+      };
+    }
+    case "use-lot": {
+      const { id, title, massG, life } = action.lot;
+      const how = life.use === "cook-today" ? "cook it through" : "it will not wait";
+      return {
+        headline: `Use the ${title.toLowerCase()} today`,
+        why: `${format.mass(massG)}, ${lifeText(life.daysLeft)} left: ${how}.`,
+        href: `/block/${id}`,
+        act: "Cut it",
+      };
+    }
+    case "cook-batch": {
+      const { id, title, portions } = action.batch;
+      return { headline: `${portions} ${title.toLowerCase()} ready for the pan`, why: "Cut and waiting.", href: `/stove/${id}`, act: "Plan the cook" };
+    }
+    case "cut-lot": {
+      const { id, title, life } = action.lot;
+      return { headline: `Cut the ${title.toLowerCase()}`, why: `First on the ice, ${lifeText(life.daysLeft)} left.`, href: `/block/${id}`, act: "To the block" };
+    }
+    case "receive":
+      return { headline: "The ice is empty", why: "Take in the first delivery.", href: "/dock", act: "To the dock" };
+    default:
+      return assertNever(action);
+  }
+}
+
+/** The first thing on the first screen: what to do now, and the way there. */
+export function NextCard({ action, format }: { readonly action: NextAction; readonly format: Format }) {
+  const words = wordsFor(action, format);
+  return (
+    <section className={styles.next} data-kind={action.kind} aria-label="Next">
+      <div>
+        <p className={styles.label}>Next</p>
+        <h1>{words.headline}</h1>
+        <p className={styles.why}>{words.why}</p>
+      </div>
+      <Link className={styles.act} href={words.href as Route}>
+        {words.act}
+      </Link>
+    </section>
+  );
+}

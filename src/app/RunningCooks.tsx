@@ -1,0 +1,45 @@
+"use client";
+import Link from "next/link";
+import { liveCook } from "@/core/cooking";
+import { clockText } from "@/ui/format";
+import page from "@/ui/page.module.css";
+import { useNow } from "@/ui/useNow";
+import type { CookClock } from "./stove/clockOf";
+
+/** The clocks that are running, largest figure on the card. */
+export function RunningCooks({ cooks, serverNowMs }: { readonly cooks: readonly CookClock[]; readonly serverNowMs: number }) {
+  const nowMs = useNow(serverNowMs);
+  return (
+    <section className={page.card}>
+      <h2>Cooking now</h2>
+      {cooks.length === 0 ? (
+        <p className={page.empty}>No clock is running.</p>
+      ) : (
+        <ul className={page.rows}>
+          {cooks.map((cook) => {
+            const live = liveCook(cook.stageSeconds, cook.events, nowMs);
+            const late = live.remainingS < 0;
+            return (
+              <li key={cook.id}>
+                <Link href={`/stove/cook/${cook.id}`} className={page.row}>
+                  <span className={page.grow}>
+                    <span className={page.title}>{cook.title}</span>
+                    <br />
+                    <span className={page.sub}>
+                      {cook.stageNames[live.stageIndex] ?? "done"}
+                      {live.status === "paused" ? ", paused" : ""}
+                      {late ? ", overdue" : ""}
+                    </span>
+                  </span>
+                  <span className={page.big} style={late ? { color: "var(--stop)" } : undefined}>
+                    {clockText(live.remainingS)}
+                  </span>
+                </Link>
+              </li>
+            );
+          })}
+        </ul>
+      )}
+    </section>
+  );
+}

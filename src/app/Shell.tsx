@@ -1,0 +1,136 @@
+"use client";
+import { Modal, Select } from "antd";
+import Link from "next/link";
+import { usePathname, useRouter } from "next/navigation";
+import { useState, type ReactNode } from "react";
+import { liveCook } from "@/core/cooking";
+import { clockText, dayText, timeText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import { useNow } from "@/ui/useNow";
+import { useShortcuts } from "@/ui/useShortcuts";
+import { ViewMark } from "@/ui/ViewMark";
+import { VIEWS } from "@/ui/views";
+import { chooseCook } from "./actions";
+import styles from "./Shell.module.css";
+import type { CookClock } from "./stove/clockOf";
+
+type Props = {
+  readonly cooks: readonly string[];
+  readonly atStation: string;
+  readonly running: readonly CookClock[];
+  readonly serverNowMs: number;
+  readonly children: ReactNode;
+};
+
+const KEYS = [
+  ["0 – 9", "Today and the views, as numbered on the rail"],
+  ["n", "New delivery"],
+  ["/", "Find a lot or a species on this view"],
+  ["space", "Stop or start the clock of this cook"],
+  ["t", "Note a temperature"],
+  ["?", "This list"],
+] as const;
+
+export function Shell({ cooks, atStation, running, serverNowMs, children }: Props) {
+  const pathname = usePathname();
+  const router = useRouter();
+  const [help, setHelp] = useState(false);
+  useShortcuts({
+    ...Object.fromEntries(VIEWS.map(({ key, href }) => [key, () => router.push(href)])),
+    n: () => router.push("/dock"),
+    "/": () => document.querySelector<HTMLInputElement>("[data-find] input, input[data-find]")?.focus(),
+    "?": () => setHelp(true),
+  });
+  return (
+    <div className={styles.frame}>
+      <a className={styles.skip} href="#main">
+        To the work
+      </a>
+      <nav className={styles.rail} aria-label="Views">
+        <span className={styles.brand} aria-hidden="true">
+          Gaffel
+        </span>
+        {VIEWS.map(({ id, key, href, label, asks }) => {
+          const here = href === "/" ? pathname === "/" : pathname.startsWith(href);
+          return (
+            <Link
+              key={id}
+              href={href}
+              className={styles.view}
+              aria-current={here ? "page" : undefined}
+              title={`${asks} (key ${key})`}
+            >
+              <ViewMark view={id} />
+              <span>{label}</span>
+              <kbd className={styles.key} aria-hidden="true">
+                {key}
+              </kbd>
+            </Link>
+          );
+        })}
+      </nav>
+      <header className={styles.strip}>
+        <StripClock serverNowMs={serverNowMs} running={running} />
+        <Select
+          aria-label="At the station"
+          className={styles.cook ?? ""}
+          size="small"
+          value={atStation}
+          options={cooks.map((name) => ({ value: name, label: name }))}
+          onChange={async (name) => {
+            await chooseCook(name);
+            router.refresh();
+          }}
+        />
+      </header>
+      <main id="main" className={styles.main} tabIndex={-1}>
+        {children}
+      </main>
+      <Modal title="Keys" open={help} onCancel={() => setHelp(false)} footer={null}>
+        <dl className={styles.keys}>
+          {KEYS.map(([key, meaning]) => (
+            <div key={key}>
+              <dt>
+                <kbd>{key}</kbd>
+              </dt>
+              <dd>{meaning}</dd>
+            </div>
+          ))}
+        </dl>
+      </Modal>
+    </div>
+  );
+}
+
+function StripClock({ serverNowMs, running }: Pick<Props, "serverNowMs" | "running">) {
+  const { name, timeZone } = useHouse();
+  const nowMs = useNow(serverNowMs);
+  return (
+    <>
+      <time className={styles.clock} dateTime={new Date(nowMs).toISOString()}>
+        {timeText(nowMs, timeZone)}
+      </time>
+      <span className={styles.house}>
+        {name}
+        <span className={styles.day}>{dayText(nowMs, timeZone)}</span>
+      </span>
+      <ul className={styles.running} aria-label="Cooking now">
+        {running.map((cook) => {
+          const live = liveCook(cook.stageSeconds, cook.events, nowMs);
+          if (live.status !== "running" && live.status !== "paused") return null;
+          const late = live.remainingS < 0;
+          return (
+            <li key={cook.id}>
+              <Link href={`/stove/cook/${cook.id}`} className={late ? styles.late : styles.chip}>
+                <span>{cook.title}</span>
+                <b className="figure">
+                  {live.status === "paused" ? "paused" : `${late ? "late " : ""}${clockText(live.remainingS)}`}
+                </b>
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}

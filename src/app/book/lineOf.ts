@@ -1,0 +1,62 @@
+import { LEDGER_LABELS, type LedgerEntry } from "@/core/trace";
+import { speciesName } from "../stove/clockOf";
+
+export type LedgerLine = {
+  readonly seq: number;
+  readonly atMs: number;
+  readonly who: string;
+  readonly what: string;
+  readonly text: string;
+  readonly lotId: string | null;
+  readonly cookId: string | null;
+  readonly correctsSeq: number | null;
+  readonly hash: string;
+};
+
+type Payload = Readonly<Record<string, unknown>>;
+const text = (payload: Payload, key: string) => String(payload[key] ?? "");
+const grams = (payload: Payload, key: string) => `${Math.round(Number(payload[key] ?? 0))} g`;
+const celsius = (value: unknown) => `${Number(value).toFixed(1)} °C`;
+
+/** What an entry says, in one line; figures stay as recorded, in grams and °C. */
+function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
+  switch (kind) {
+    case "house-opened":
+      return `${text(payload, "name")}, rule set ${text(payload, "ruleSetId")}`;
+    case "lot-received":
+    case "lot-refused": {
+      const reasons = Array.isArray(payload["reasons"]) ? payload["reasons"].join("; ") : "";
+      const fish = `${text(payload, "code")} ${speciesName(text(payload, "speciesId"))}, ${grams(payload, "massG")}`;
+      return `${fish} from ${text(payload, "supplier")} at ${celsius(payload["receiptC"])}: ${reasons}`;
+    }
+    case "lot-finished":
+      return `${text(payload, "code")} off the ice, ${text(payload, "reason")}, ${grams(payload, "leftG")} written off`;
+    case "batch-cut":
+      return `${text(payload, "code")}: ${text(payload, "portions")} portions of ${grams(payload, "portionG")} from ${grams(payload, "sideG")}, trim ${grams(payload, "trimG")} to ${text(payload, "trimUse")}`;
+    case "cook-started":
+      return `${text(payload, "batch")}: ${text(payload, "pieces")} in the pan at ${celsius(payload["panC"])}, centre to ${celsius(payload["targetC"])}`;
+    case "probe-noted":
+      return `centre ${celsius(payload["centreC"])} at ${text(payload, "stage").toLowerCase()}`;
+    case "cook-finished": {
+      const probed = Array.isArray(payload["probedC"]) ? payload["probedC"].map(celsius).join(", ") : "";
+      const rule = payload["meetsRule"] === true ? "plan meets the rule" : "plan under the rule, advisory";
+      return `${text(payload, "pieces")} served, planned ${celsius(payload["plannedPeakC"])}, probed ${probed || "nothing"}; ${rule}`;
+    }
+    case "cook-abandoned":
+      return `given up at ${text(payload, "stage").toLowerCase()}`;
+    case "correction":
+      return `to entry ${correctsSeq}: ${text(payload, "note")}`;
+  }
+}
+
+export const lineOf = (entry: LedgerEntry): LedgerLine => ({
+  seq: entry.seq,
+  atMs: entry.atMs,
+  who: entry.who,
+  what: LEDGER_LABELS[entry.kind],
+  text: sentence(entry),
+  lotId: entry.lotId,
+  cookId: entry.cookId,
+  correctsSeq: entry.correctsSeq,
+  hash: entry.hash,
+});

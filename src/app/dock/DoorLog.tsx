@@ -1,0 +1,40 @@
+import Link from "next/link";
+import type { House } from "@/db/house";
+import type { LotWithSupplier } from "@/db/lots";
+import { dayText, formatFor, timeText } from "@/ui/format";
+import page from "@/ui/page.module.css";
+import { VerdictTag } from "@/ui/VerdictTag";
+import { speciesName } from "../stove/clockOf";
+
+/** What came to the door in the last days, refused ones as well. */
+export function DoorLog({ lots, house }: { readonly lots: readonly LotWithSupplier[]; readonly house: House }) {
+  const format = formatFor(house.units);
+  return (
+    <section className={page.card} style={{ marginTop: 16 }}>
+      <h2>At the door, last four days</h2>
+      {lots.length === 0 ? (
+        <p className={page.empty}>No delivery yet. The first one starts above.</p>
+      ) : (
+        <ul className={page.rows}>
+          {lots.map((lot) => (
+            <li key={lot.id}>
+              <Link href={`/ice/${lot.id}`} className={page.row}>
+                <span className="figure" style={{ width: 78 }}>
+                  {lot.code}
+                </span>
+                <span className={page.grow}>
+                  <span className={page.title}>{speciesName(lot.speciesId)}</span>{" "}
+                  <span className={page.sub}>
+                    {format.mass(lot.massG)} · {lot.supplier} · {format.temperature(lot.receiptC, 1)} ·{" "}
+                    {dayText(lot.receivedAtMs, house.timeZone)} {timeText(lot.receivedAtMs, house.timeZone)}
+                  </span>
+                </span>
+                <VerdictTag verdict={lot.verdict} />
+              </Link>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

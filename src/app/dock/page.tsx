@@ -1,0 +1,31 @@
+import type { Metadata } from "next";
+import { connection } from "next/server";
+import { DAY_MS } from "@/core/units";
+import { db } from "@/db/connection";
+import { listPlaces } from "@/db/house";
+import { listSuppliers, lotsReceivedSince } from "@/db/lots";
+import page from "@/ui/page.module.css";
+import { requireHouse } from "../request";
+import { DeliveryDesk } from "./DeliveryDesk";
+import { DoorLog } from "./DoorLog";
+
+export const metadata: Metadata = { title: "Dock" };
+
+export default async function DockPage() {
+  await connection();
+  const house = requireHouse();
+  const nowMs = Date.now();
+  const recent = lotsReceivedSince(db(), nowMs - 4 * DAY_MS);
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>Is it good? May I keep it?</h1>
+          <p className={page.asks}>Name it, look, smell, press. The verdict builds as you go and is kept either way.</p>
+        </div>
+      </header>
+      <DeliveryDesk suppliers={listSuppliers(db())} places={listPlaces(db())} serverNowMs={nowMs} />
+      <DoorLog lots={recent} house={house} />
+    </>
+  );
+}

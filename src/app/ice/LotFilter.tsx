@@ -1,0 +1,18 @@
+"use client";
+import { Input } from "antd";
+import { useRouter } from "next/navigation";
+
+export function LotFilter({ value }: { readonly value: string }) {
+  const router = useRouter();
+  return (
+    <div data-find style={{ width: 260 }}>
+      <Input.Search
+        aria-label="Find a lot"
+        placeholder="Lot, species, supplier"
+        defaultValue={value}
+        allowClear
+        onSearch={(find) => router.push(find.trim() ? `/ice?find=${encodeURIComponent(find.trim())}` : "/ice")}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,29 @@
+import Link from "next/link";
+import { lifeSegments } from "@/core/freshness";
+import type { StockLot } from "@/db/stock";
+import { lifeText, type Format } from "@/ui/format";
+import { IceBar } from "@/ui/IceBar";
+import styles from "./Ice.module.css";
+import { USE_WORDS } from "./useWords";
+
+export function LotRow({ lot, format }: { readonly lot: StockLot; readonly format: Format }) {
+  const { life, row } = lot;
+  return (
+    <Link href={`/ice/${lot.id}`} className={styles.lot} data-lot={row.code}>
+      <span className={styles.name}>
+        <b>{lot.title}</b>
+        <span>
+          <span className="figure">{row.code}</span> · {row.supplier}
+        </span>
+      </span>
+      <span className={styles.mass}>{format.mass(lot.massG)}</span>
+      <span className={styles.bar}>
+        <IceBar segments={lifeSegments(life, lot.rawAllowed)} text={`${lot.title}, ${lifeText(life.daysLeft)} left`} />
+      </span>
+      <span className={styles.left} data-use={life.use}>
+        <b data-testid="days-left">{lifeText(life.daysLeft)}</b>
+        <span>{USE_WORDS[life.use]}</span>
+      </span>
+    </Link>
+  );
+}

@@ -1,0 +1,54 @@
+import "antd/dist/antd.css";
+import "@fontsource-variable/atkinson-hyperlegible-next";
+import "@fontsource-variable/atkinson-hyperlegible-mono";
+import "@fontsource-variable/bricolage-grotesque";
+import "@/ui/global.css";
+import type { Metadata, Viewport } from "next";
+import { headers } from "next/headers";
+import { connection } from "next/server";
+import type { ReactNode } from "react";
+import { db } from "@/db/connection";
+import { findHouse, listStaff } from "@/db/house";
+import { openCooks } from "@/db/cooks";
+import { HouseProvider } from "@/ui/HouseContext";
+import { Providers } from "@/ui/Providers";
+import { cookAtStation } from "./request";
+import { Shell } from "./Shell";
+import { clockOf } from "./stove/clockOf";
+
+export const metadata: Metadata = {
+  title: { default: "Gaffel", template: "%s · Gaffel" },
+  description: "The working companion of a fish and seafood station.",
+};
+
+export const viewport: Viewport = { themeColor: "#17343d", width: "device-width", initialScale: 1 };
+
+export default async function RootLayout({ children }: { readonly children: ReactNode }) {
+  await connection();
+  const nonce = (await headers()).get("x-nonce") ?? "";
+  const house = findHouse(db());
+  return (
+    <html lang="en">
+      <body>
+        <Providers nonce={nonce}>
+          {house ? (
+            <HouseProvider
+              house={{ name: house.name, timeZone: house.timeZone, units: house.units, ruleSetId: house.ruleSetId }}
+            >
+              <Shell
+                cooks={listStaff(db()).map(({ name }) => name)}
+                atStation={await cookAtStation()}
+                running={openCooks(db()).map(clockOf)}
+                serverNowMs={Date.now()}
+              >
+                {children}
+              </Shell>
+            </HouseProvider>
+          ) : (
+            children
+          )}
+        </Providers>
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,12 @@
+import styles from "@/ui/page.module.css";
+
+export default function Loading() {
+  return (
+    <div className={styles.loading} role="status">
+      <span className="visually-hidden">Fetching from the cold room</span>
+      <i />
+      <i />
+      <i />
+    </div>
+  );
+}

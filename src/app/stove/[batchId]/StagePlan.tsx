@@ -1,0 +1,34 @@
+"use client";
+import type { CookPlan } from "@/core/cooking";
+import { durationText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import styles from "../Stove.module.css";
+
+/** Cue first, number second, clock third. */
+export function StagePlan({ plan }: { readonly plan: CookPlan }) {
+  const { format } = useHouse();
+  return (
+    <ol className={styles.stages}>
+      {plan.stages.map((stage, index) => (
+        <li key={stage.id} data-stage={stage.id}>
+          <h2>
+            <span className={styles.step}>{index + 1}</span>
+            {stage.name}
+          </h2>
+          <p className={styles.cue}>{stage.cue}</p>
+          <dl>
+            <div>
+              <dt>probe</dt>
+              <dd data-testid={`${stage.id}-probe`}>{format.temperature(stage.probeC)}</dd>
+            </div>
+            <div>
+              <dt>clock</dt>
+              <dd data-testid={`${stage.id}-time`}>{durationText(stage.seconds)}</dd>
+            </div>
+          </dl>
+          <p className={styles.do}>{stage.do}</p>
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -1,0 +1,25 @@
+import type { CookEvent } from "@/core/cooking";
+import { findSpecies } from "@/core/species";
+import type { Cook } from "@/db/cooks";
+
+/** What a clock on any screen needs of a cook. */
+export type CookClock = {
+  readonly id: string;
+  readonly title: string;
+  readonly stageNames: readonly string[];
+  readonly stageSeconds: readonly number[];
+  readonly events: readonly CookEvent[];
+};
+
+export const speciesName = (speciesId: string): string => findSpecies(speciesId)?.name ?? speciesId;
+
+export function clockOf(cook: Cook): CookClock {
+  const { stages } = cook.plan.answer;
+  return {
+    id: cook.id,
+    title: `${speciesName(cook.speciesId)} ×${cook.pieces}`,
+    stageNames: stages.map(({ name }) => name),
+    stageSeconds: stages.map(({ seconds }) => seconds),
+    events: cook.events,
+  };
+}

@@ -1,0 +1,60 @@
+"use client";
+import Link from "next/link";
+import type { CookEvent, LiveCook } from "@/core/cooking";
+import type { StoredPlan } from "@/db/storedPlan";
+import { durationText, timeText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+
+type Props = {
+  readonly title: string;
+  readonly batchCode: string;
+  readonly lotId: string;
+  readonly plan: StoredPlan;
+  readonly events: readonly CookEvent[];
+  readonly live: LiveCook;
+};
+
+/** A finished cook: what was planned, what was read, and the way to the book. */
+export function CookRecord({ title, batchCode, lotId, plan, events, live }: Props) {
+  const { format, timeZone } = useHouse();
+  const started = events[0]?.atMs ?? 0;
+  const { answer } = plan;
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            {title}: {live.status === "done" ? "served" : "given up"}
+          </h1>
+          <p className={page.asks}>In the book already; nothing more to write.</p>
+        </div>
+      </header>
+      <section className={page.card} data-testid="record">
+        <dl className={page.facts}>
+          <dt>Batch</dt>
+          <dd className="figure">{batchCode}</dd>
+          <dt>From – to</dt>
+          <dd className="figure">
+            {timeText(started, timeZone)} – {live.endedAtMs === null ? "" : timeText(live.endedAtMs, timeZone)} (
+            {durationText(((live.endedAtMs ?? started) - started) / 1000)})
+          </dd>
+          <dt>Planned centre</dt>
+          <dd className="figure">{format.temperature(answer.peakC, 1)}</dd>
+          <dt>Probed</dt>
+          <dd className="figure">
+            {live.probes.length === 0 ? "not probed" : live.probes.map(({ centreC }) => format.temperature(centreC, 1)).join(", ")}
+          </dd>
+          <dt>Rule</dt>
+          <dd>
+            {answer.safety.edition}: {answer.safety.meets ? "the plan meets it" : "the plan is under it, advisory needed"}
+          </dd>
+        </dl>
+        <p style={{ marginTop: 14, display: "flex", gap: 20 }}>
+          <Link href={`/book/lot/${lotId}`}>From this plate back to the boat</Link>
+          <Link href="/stove">Next batch</Link>
+        </p>
+      </section>
+    </>
+  );
+}

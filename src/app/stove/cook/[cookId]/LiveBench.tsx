@@ -1,0 +1,183 @@
+"use client";
+import { Alert, App, Button } from "antd";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useRef, useState } from "react";
+import { liveCook, type CookEvent } from "@/core/cooking";
+import type { StoredPlan } from "@/db/storedPlan";
+import { clockText, durationText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { useAlarm } from "@/ui/useAlarm";
+import { useNow } from "@/ui/useNow";
+import { useShortcuts } from "@/ui/useShortcuts";
+import { tapCook } from "../../actions";
+import type { CookTapInput } from "../../schema";
+import styles from "../../Stove.module.css";
+import { CookRecord } from "./CookRecord";
+import { ProbePad } from "./ProbePad";
+
+type Props = {
+  readonly cookId: string;
+  readonly lotId: string;
+  readonly title: string;
+  readonly batchCode: string;
+  readonly plan: StoredPlan;
+  readonly events: readonly CookEvent[];
+  readonly serverNowMs: number;
+};
+
+type WithoutIds<T> = T extends unknown ? Omit<T, "cookId" | "requestId"> : never;
+type Tap = WithoutIds<CookTapInput>;
+
+/** The live cook: cue, probe, clock, and the one next action. Every tap is saved before it counts. */
+export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loaded, serverNowMs }: Props) {
+  const { format } = useHouse();
+  const { message, modal } = App.useApp();
+  const router = useRouter();
+  const nowMs = useNow(serverNowMs, 250);
+  const [events, setEvents] = useState(loaded);
+  const [unsent, setUnsent] = useState<CookTapInput | null>(null);
+  const [busy, setBusy] = useState(false);
+  const probePad = useRef<HTMLDivElement>(null);
+
+  const { stages } = plan.answer;
+  const live = liveCook(
+    stages.map(({ seconds }) => seconds),
+    events,
+    nowMs,
+  );
+  const stage = stages[live.stageIndex];
+  const next = stages[live.stageIndex + 1];
+  const due = live.status === "running" && live.remainingS <= 0;
+  const { muted, unmute } = useAlarm(due);
+
+  const send = async (tap: CookTapInput) => {
+    setBusy(true);
+    const answer = await tapCook(tap).catch(() => null);
+    setBusy(false);
+    if (answer === null) {
+      setUnsent(tap);
+      return;
+    }
+    setUnsent(null);
+    if (answer.ok) {
+      setEvents(answer.value);
+      if (tap.kind === "probed") message.success(`Noted: ${format.temperature(tap.centreC)} in the book.`);
+      router.refresh();
+    } else message.warning(answer.error.message);
+  };
+  const tap = (what: Tap) => void send({ ...what, cookId, requestId: crypto.randomUUID() } as CookTapInput);
+  const toggle = () => tap({ kind: live.status === "paused" ? "resumed" : "paused" });
+  const running = live.status === "running" || live.status === "paused";
+
+  useShortcuts({
+    " ": () => running && toggle(),
+    t: () => probePad.current?.querySelector<HTMLButtonElement>("button")?.focus(),
+  });
+
+  if (!running || !stage) {
+    return <CookRecord title={title} batchCode={batchCode} lotId={lotId} plan={plan} events={events} live={live} />;
+  }
+  const giveUp = () =>
+    modal.confirm({
+      title: "Give this cook up?",
+      content: "The clock stops and the book says it was given up. The portions count as used.",
+      okText: "Give it up",
+      cancelText: "Cook on",
+      onOk: () => tap({ kind: "abandoned" }),
+    });
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>{title}</h1>
+          <p className={page.asks}>
+            <span className="figure">{batchCode}</span> · centre to {format.temperature(plan.targetC)}
+          </p>
+        </div>
+        {muted ? <Button onClick={unmute}>Turn the sound on</Button> : null}
+      </header>
+      {unsent ? (
+        <Alert
+          type="error"
+          showIcon
+          title="The house did not answer: this tap is not saved yet."
+          action={
+            <Button size="small" loading={busy} onClick={() => void send(unsent)}>
+              Send it again
+            </Button>
+          }
+          style={{ marginBottom: 12 }}
+        />
+      ) : null}
+      <div className={styles.live}>
+        <section className={styles.now} data-due={due || undefined} aria-label={stage.name}>
+          <h2>
+            {live.stageIndex + 1} of {stages.length} · {stage.name}
+            {live.status === "paused" ? " · paused" : ""}
+          </h2>
+          <p className={styles.liveCue}>{stage.cue}</p>
+          <div className={styles.clockRow}>
+            <span className={styles.clock} data-late={live.remainingS < 0 || undefined} role="timer" data-testid="clock">
+              {clockText(live.remainingS)}
+            </span>
+            <span className={styles.expect}>
+              probe then reads
+              <b>{format.temperature(stage.probeC)}</b>
+            </span>
+          </div>
+          <p role="status" className="visually-hidden">
+            {due ? `${stage.name} is due: ${next ? next.do : "serve"}` : ""}
+          </p>
+          <div className={styles.progress} aria-hidden="true">
+            <i style={{ width: `${Math.min(100, (live.elapsedS / Math.max(1, live.plannedS)) * 100)}%` }} />
+          </div>
+          <p className={styles.do}>{stage.do}</p>
+          <div className={styles.buttons}>
+            <Button type="primary" disabled={busy} onClick={() => tap({ kind: "advanced" })}>
+              {next ? `Next: ${next.name.toLowerCase()}` : "Served"}
+            </Button>
+            <Button disabled={busy} onClick={() => tap({ kind: "extended", seconds: 10 })}>
+              +10 s
+            </Button>
+            <Button disabled={busy} onClick={toggle}>
+              {live.status === "paused" ? "Go on" : "Pause"}
+            </Button>
+          </div>
+        </section>
+        <aside className={page.stack}>
+          <section className={page.card} ref={probePad}>
+            <h2>Note the centre</h2>
+            <ProbePad expectedC={stage.probeC} busy={busy} onNote={(centreC) => tap({ kind: "probed", centreC })} />
+            {live.probes.length > 0 ? (
+              <p className="muted" style={{ marginTop: 10 }} data-testid="noted">
+                Noted: {live.probes.map(({ centreC }) => format.temperature(centreC)).join(", ")}
+              </p>
+            ) : null}
+          </section>
+          <section className={page.card}>
+            <h2>The plan</h2>
+            <ol className={styles.stageList}>
+              {stages.map((entry, index) => (
+                <li key={entry.id} aria-current={index === live.stageIndex ? "step" : undefined}>
+                  <span>{entry.name}</span>
+                  <span className="figure">{durationText(entry.seconds)}</span>
+                </li>
+              ))}
+            </ol>
+            <p className="muted" style={{ marginTop: 8 }}>
+              Pull up to {durationText(plan.answer.window.earlyS)} early or {durationText(plan.answer.window.lateS)} late.
+            </p>
+            <Button type="text" danger onClick={giveUp} style={{ marginTop: 6 }}>
+              Give it up
+            </Button>
+          </section>
+        </aside>
+      </div>
+      <p style={{ marginTop: 14 }}>
+        <Link href="/stove">All clocks</Link>
+      </p>
+    </>
+  );
+}

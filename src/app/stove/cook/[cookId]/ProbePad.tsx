@@ -1,0 +1,47 @@
+"use client";
+import { Button, InputNumber } from "antd";
+import { useState } from "react";
+import { probeChoicesC } from "@/core/cooking";
+import { useHouse } from "@/ui/HouseContext";
+import styles from "../../Stove.module.css";
+
+type Props = { readonly expectedC: number; readonly busy: boolean; readonly onNote: (centreC: number) => void };
+
+/** Readings around the expected one to note with a tap; any other is typed. */
+export function ProbePad({ expectedC, busy, onNote }: Props) {
+  const { format } = useHouse();
+  const [typed, setTyped] = useState<number | null>(null);
+  return (
+    <>
+      <div className={styles.probes}>
+        {probeChoicesC(expectedC).map((pointC) => (
+          <Button key={pointC} disabled={busy} onClick={() => onNote(pointC)} aria-label={`Note ${format.temperature(pointC)}`}>
+            {format.temperature(pointC)}
+          </Button>
+        ))}
+      </div>
+      <form
+        style={{ display: "flex", gap: 8, marginTop: 10 }}
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (typed === null) return;
+          onNote(format.fromTemperature(typed));
+          setTyped(null);
+        }}
+      >
+        <InputNumber<number>
+          aria-label={`Another reading, ${format.degree}`}
+          placeholder={`other ${format.degree}`}
+          value={typed}
+          step={0.1}
+          inputMode="decimal"
+          onChange={setTyped}
+          style={{ flex: 1 }}
+        />
+        <Button htmlType="submit" disabled={busy || typed === null}>
+          Note
+        </Button>
+      </form>
+    </>
+  );
+}

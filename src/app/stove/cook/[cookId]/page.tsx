@@ -1,0 +1,28 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { connection } from "next/server";
+import { db } from "@/db/connection";
+import { findCook } from "@/db/cooks";
+import { requireHouse } from "../../../request";
+import { speciesName } from "../../clockOf";
+import { LiveBench } from "./LiveBench";
+
+export const metadata: Metadata = { title: "Live cook" };
+
+export default async function CookPage({ params }: { readonly params: Promise<{ cookId: string }> }) {
+  await connection();
+  requireHouse();
+  const cook = findCook(db(), (await params).cookId);
+  if (!cook) notFound();
+  return (
+    <LiveBench
+      cookId={cook.id}
+      lotId={cook.lotId}
+      title={`${speciesName(cook.speciesId)} ×${cook.pieces}`}
+      batchCode={cook.batchCode}
+      plan={cook.plan}
+      events={cook.events}
+      serverNowMs={Date.now()}
+    />
+  );
+}

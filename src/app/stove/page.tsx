@@ -1,0 +1,71 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { connection } from "next/server";
+import { summariseCuts } from "@/core/block";
+import { DAY_MS } from "@/core/units";
+import { batchesToCook } from "@/db/batches";
+import { db } from "@/db/connection";
+import { openCooks } from "@/db/cooks";
+import { dayText, formatFor } from "@/ui/format";
+import page from "@/ui/page.module.css";
+import { RunningCooks } from "../RunningCooks";
+import { requireHouse } from "../request";
+import { clockOf, speciesName } from "./clockOf";
+
+export const metadata: Metadata = { title: "Stove" };
+
+export default async function StovePage() {
+  await connection();
+  const house = requireHouse();
+  const format = formatFor(house.units);
+  const nowMs = Date.now();
+  const batches = batchesToCook(db(), nowMs - 3 * DAY_MS);
+  const running = openCooks(db());
+  const first = batches[0];
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>{first ? `Ready for the pan: ${speciesName(first.speciesId).toLowerCase()}` : "Nothing cut for the pan"}</h1>
+          <p className={page.asks}>Choose a batch; the plan for its thickness is worked out at once.</p>
+        </div>
+      </header>
+      <div className={page.wideLeft}>
+        <section className={page.card}>
+          <h2>Batches waiting</h2>
+          {batches.length === 0 ? (
+            <p className={page.empty}>
+              No portions are waiting. <Link href="/block">Cut a side at Block</Link>.
+            </p>
+          ) : (
+            <ul className={page.rows}>
+              {batches.map((batch) => {
+                const raw = batch.portions.filter(({ cookId }) => cookId === null);
+                const cuts = summariseCuts({ pieces: raw.map((piece) => ({ ...piece, role: "portion" as const })) });
+                return (
+                  <li key={batch.id}>
+                    <Link href={`/stove/${batch.id}`} className={page.row} data-batch={batch.code}>
+                      <span className={page.grow}>
+                        <span className={page.title}>{speciesName(batch.speciesId)}</span>{" "}
+                        <span className={page.sub}>
+                          <span className="figure">{batch.code}</span> · cut {dayText(batch.cutAtMs, house.timeZone)} by {batch.cutBy}
+                        </span>
+                      </span>
+                      <span className="figure">
+                        {raw.length} × {format.mass(cuts?.meanG ?? 0)}
+                      </span>
+                      <span className="figure" style={{ width: 120, textAlign: "right" }}>
+                        {cuts ? `${format.length(cuts.thinnestMm)} – ${format.length(cuts.thickestMm)}` : ""}
+                      </span>
+                    </Link>
+                  </li>
+                );
+              })}
+            </ul>
+          )}
+        </section>
+        <RunningCooks cooks={running.map(clockOf)} serverNowMs={nowMs} />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,83 @@
+"use client";
+import { Alert, Button, Form, Input, InputNumber, Segmented, Select } from "antd";
+import { useRouter } from "next/navigation";
+import { useEffect, useState } from "react";
+import { openTheHouse } from "./actions";
+import type { NewHouseInput } from "./schema";
+import styles from "./Welcome.module.css";
+
+type Props = {
+  readonly rules: { readonly value: string; readonly label: string }[];
+  readonly zones: readonly string[];
+};
+
+const FIRST = { units: "metric", ruleSetId: "fda-2022", coldRoomC: 1, cooks: [] } as const;
+
+export function WelcomeForm({ rules, zones }: Props) {
+  const router = useRouter();
+  const [form] = Form.useForm<NewHouseInput>();
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  useEffect(() => {
+    form.setFieldValue("timeZone", Intl.DateTimeFormat().resolvedOptions().timeZone);
+  }, [form]);
+  const open = async (values: NewHouseInput) => {
+    setBusy(true);
+    const opened = await openTheHouse(values);
+    setBusy(false);
+    if (opened.ok) {
+      router.push("/");
+      router.refresh();
+    } else setProblem(opened.error.message);
+  };
+  return (
+    <main className={styles.page}>
+      <div className={styles.panel}>
+        <p className={styles.brand}>Gaffel</p>
+        <h1>Open the house</h1>
+        <p className={styles.lead}>Five answers, once. They decide which rules judge your fish and how figures are shown.</p>
+        <Form form={form} layout="vertical" initialValues={FIRST} onFinish={open} requiredMark={false}>
+          <Form.Item name="name" label="Name of the house" rules={[{ required: true, message: "What is the house called?" }]}>
+            <Input autoComplete="organization" maxLength={80} />
+          </Form.Item>
+          <Form.Item
+            name="cooks"
+            label="Who cooks here"
+            extra="Type a name and press Enter. Records are kept under these names."
+            rules={[{ required: true, message: "Name at least one cook." }]}
+          >
+            <Select mode="tags" open={false} suffixIcon={null} maxCount={40} />
+          </Form.Item>
+          <div className={styles.two}>
+            <Form.Item name="timeZone" label="Time zone" rules={[{ required: true, message: "Choose the zone." }]}>
+              <Select showSearch options={zones.map((zone) => ({ value: zone, label: zone.replaceAll("_", " ") }))} />
+            </Form.Item>
+            <Form.Item name="units" label="Units">
+              <Segmented
+                block
+                options={[
+                  { value: "metric", label: "g, mm, °C" },
+                  { value: "imperial", label: "oz, in, °F" },
+                ]}
+              />
+            </Form.Item>
+          </div>
+          <Form.Item
+            name="ruleSetId"
+            label="Rule set"
+            extra="Named beside every verdict. Your local authority decides; Gaffel shows which rule it used."
+          >
+            <Select options={rules} />
+          </Form.Item>
+          <Form.Item name="coldRoomC" label="Fish cold room runs at (°C)" rules={[{ required: true, message: "Its usual temperature." }]}>
+            <InputNumber min={-2} max={12} step={0.5} />
+          </Form.Item>
+          {problem ? <Alert type="error" showIcon title={problem} className={styles.problem ?? ""} /> : null}
+          <Button type="primary" htmlType="submit" size="large" loading={busy} block>
+            Open the house
+          </Button>
+        </Form>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,16 @@
+import type { Metadata } from "next";
+import { redirect } from "next/navigation";
+import { connection } from "next/server";
+import { RULE_SETS, RULE_SET_IDS } from "@/core/safety";
+import { db } from "@/db/connection";
+import { findHouse } from "@/db/house";
+import { WelcomeForm } from "./WelcomeForm";
+
+export const metadata: Metadata = { title: "Open the house" };
+
+export default async function WelcomePage() {
+  await connection();
+  if (findHouse(db())) redirect("/");
+  const rules = RULE_SET_IDS.map((id) => ({ value: id, label: `${RULE_SETS[id].label} (${RULE_SETS[id].edition})` }));
+  return <WelcomeForm rules={rules} zones={Intl.supportedValuesOf("timeZone")} />;
+}

@@ -1,0 +1,15 @@
+import { z } from "zod";
+import { RULE_SET_IDS } from "@/core/safety";
+
+export const NewHouse = z.strictObject({
+  name: z.string().trim().min(1, "What is the house called?").max(80),
+  timeZone: z.string().refine((zone) => Intl.supportedValuesOf("timeZone").includes(zone) || zone === "UTC", {
+    message: "Choose a time zone from the list.",
+  }),
+  units: z.enum(["metric", "imperial"]),
+  ruleSetId: z.enum(RULE_SET_IDS),
+  cooks: z.array(z.string().trim().min(1).max(60)).min(1, "Name at least one cook.").max(40),
+  coldRoomC: z.number().min(-2).max(12),
+});
+
+export type NewHouseInput = z.input<typeof NewHouse>;

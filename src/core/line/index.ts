@@ -1,0 +1,1 @@
+export { nextAction, useFirst, type LotInHand, type NextAction } from "./nextAction";

@@ -1,0 +1,146 @@
+import { planCuts, startingSide, type TrimUseId } from "@/core/block";
+import { loadOf, planSheet, targetCentreC, USUAL_DONENESS } from "@/core/cooking";
+import { judgeAtDoor, schemeFor } from "@/core/freshness";
+import { assert } from "@/core/shared";
+import { findSpecies } from "@/core/species";
+import { DAY_MS, HOUR_MS } from "@/core/units";
+import { cutBatch, findBatch } from "@/db/batches";
+import type { Db } from "@/db/connection";
+import { addCookEvent, startCook } from "@/db/cooks";
+import { addReading, findHouse, listPlaces, openHouse } from "@/db/house";
+import { finishLot, receiveLot } from "@/db/lots";
+import { dayStamp } from "@/ui/format";
+import { DELIVERIES, type DemoDelivery } from "./deliveries";
+
+const TIME_ZONE = "Europe/Oslo";
+const RULE_SET = "eu-853";
+const COLD_ROOM_C = 1.5;
+const HISTORY_DAYS = 15;
+
+/** A cut of the demo: which delivery (by place in the list), how long after it came, and what was cooked of it. */
+type DemoCut = {
+  readonly delivery: number;
+  readonly hoursAfter: number;
+  readonly sideG: number;
+  readonly trimUse: TrimUseId;
+  readonly who: string;
+  readonly cooks: readonly { readonly hoursAfterCut: number; readonly pieces: number; readonly probeOffK: number; readonly who: string }[];
+};
+
+const CUTS: readonly DemoCut[] = [
+  { delivery: 0, hoursAfter: 26, sideG: 2900, trimUse: "tartare", who: "Torben", cooks: [{ hoursAfterCut: 7, pieces: 4, probeOffK: 1, who: "Ylva" }, { hoursAfterCut: 8, pieces: 4, probeOffK: -1, who: "Ylva" }] },
+  { delivery: 1, hoursAfter: 4, sideG: 1100, trimUse: "tartare", who: "Ylva", cooks: [{ hoursAfterCut: 8, pieces: 3, probeOffK: 0, who: "Maike" }] },
+  { delivery: 3, hoursAfter: 24, sideG: 1500, trimUse: "cakes", who: "Maike", cooks: [{ hoursAfterCut: 6, pieces: 4, probeOffK: 2, who: "Torben" }, { hoursAfterCut: 7, pieces: 4, probeOffK: 0, who: "Torben" }] },
+  { delivery: 5, hoursAfter: 50, sideG: 1300, trimUse: "stock", who: "Ylva", cooks: [{ hoursAfterCut: 5, pieces: 4, probeOffK: -2, who: "Maike" }] },
+  { delivery: 11, hoursAfter: 30, sideG: 1480, trimUse: "cakes", who: "Torben", cooks: [{ hoursAfterCut: 12, pieces: 4, probeOffK: 1, who: "Ylva" }] },
+  { delivery: 13, hoursAfter: 22, sideG: 1060, trimUse: "tartare", who: "Ylva", cooks: [{ hoursAfterCut: 1.5, pieces: 2, probeOffK: 1, who: "Ylva" }] },
+  { delivery: 17, hoursAfter: 1.5, sideG: 720, trimUse: "cakes", who: "Maike", cooks: [] },
+];
+
+type Timed = { readonly atMs: number; readonly run: () => void };
+
+/** Makes the demo house in an empty database: two weeks of work up to `nowMs`, the same every time but for the date. */
+export function makeDemoHouse(db: Db, nowMs: number): void {
+  assert(findHouse(db) === undefined, "the demo house needs an empty database");
+  openHouse(
+    db,
+    {
+      name: "Skarvholmen Quay",
+      timeZone: TIME_ZONE,
+      units: "metric",
+      ruleSetId: RULE_SET,
+      cooks: ["Ylva", "Torben", "Maike"],
+      coldRoomC: COLD_ROOM_C,
+    },
+    nowMs - HISTORY_DAYS * DAY_MS,
+  );
+  const placeId = listPlaces(db)[0]!.id;
+  readColdRoom(db, placeId, nowMs);
+  const lotIds: string[] = [];
+  const timed: Timed[] = [];
+  for (const [index, delivery] of DELIVERIES.entries()) {
+    const atMs = arrival(delivery, nowMs);
+    timed.push({ atMs, run: () => lotIds.splice(index, 1, takeIn(db, delivery, placeId, atMs)) });
+    if (delivery.finished) {
+      const { finished, who } = delivery;
+      const overMs = atMs + (finished === "spoiled" ? 5.8 : 3.1) * DAY_MS;
+      timed.push({ atMs: overMs, run: () => void finishLot(db, lotIds[index]!, finished, who, overMs) });
+    }
+  }
+  for (const [index, cut] of CUTS.entries()) addCut(db, timed, lotIds, cut, index, nowMs);
+  for (const { run } of timed.sort((a, b) => a.atMs - b.atMs)) run();
+}
+
+const arrival = ({ daysAgo, hoursAgo = 4 }: DemoDelivery, nowMs: number) => nowMs - daysAgo * DAY_MS - hoursAgo * HOUR_MS;
+
+/** Two-hourly readings that breathe with the door, and one afternoon when it stood open. */
+function readColdRoom(db: Db, placeId: string, nowMs: number): void {
+  for (let hoursAgo = HISTORY_DAYS * 24; hoursAgo >= 0; hoursAgo -= 2) {
+    const breath = 0.5 * Math.sin(hoursAgo / 3.7) + 0.3 * Math.sin(hoursAgo / 1.3);
+    const open = hoursAgo > 50 && hoursAgo < 56 ? 3.8 : 0;
+    addReading(db, placeId, { atMs: nowMs - hoursAgo * HOUR_MS, celsius: Math.round((COLD_ROOM_C + breath + open) * 10) / 10 });
+  }
+}
+
+function takeIn(db: Db, delivery: DemoDelivery, placeId: string, atMs: number): string {
+  const { speciesId, form, supplier, production, area, gear, source, massG, receiptC, who } = delivery;
+  const species = findSpecies(speciesId)!;
+  const attributes = schemeFor(species.group, form).attributes;
+  const grades = Object.fromEntries(attributes.map(({ id }) => [id, delivery.but?.[id] ?? delivery.grade]));
+  const daysSinceCatch = delivery.caughtDaysBefore;
+  const judgement = judgeAtDoor({ species, form, grades, receiptC, daysSinceCatch, ruleSetId: RULE_SET });
+  const caughtAtMs = Math.round(atMs - daysSinceCatch * DAY_MS);
+  const lot = receiveLot(
+    db,
+    { supplier, speciesId, form, production, area, gear, source, caughtAtMs, massG, priceCentsPerKg: Math.round(delivery.price * 100), receiptC, grades, placeId },
+    judgement,
+    { atMs, who, dayStamp: dayStamp(atMs, TIME_ZONE) },
+  );
+  return lot.id;
+}
+
+function addCut(db: Db, timed: Timed[], lotIds: readonly string[], cut: DemoCut, index: number, nowMs: number): void {
+  const delivery = DELIVERIES[cut.delivery]!;
+  const species = findSpecies(delivery.speciesId)!;
+  const cutMs = arrival(delivery, nowMs) + cut.hoursAfter * HOUR_MS;
+  let batchId = "";
+  timed.push({
+    atMs: cutMs,
+    run: () => {
+      const side = startingSide(species, cut.sideG);
+      const plan = planCuts({ side, portionG: species.portion.massG, toleranceG: 10, minPieceMm: 25 });
+      const wanted = { lotId: lotIds[cut.delivery]!, side, portionG: species.portion.massG, toleranceG: 10, plan, trimUse: cut.trimUse };
+      const done = cutBatch(db, wanted, cut.who, cutMs);
+      assert(done.ok, `demo cut ${index} failed`);
+      batchId = done.value.id;
+    },
+  });
+  for (const [number, wanted] of cut.cooks.entries()) {
+    const atMs = cutMs + wanted.hoursAfterCut * HOUR_MS;
+    timed.push({ atMs, run: () => cookOff(db, batchId, species.id, wanted, `demo-${index}-${number}`, atMs) });
+  }
+}
+
+function cookOff(db: Db, batchId: string, speciesId: string, wanted: DemoCut["cooks"][number], key: string, atMs: number): void {
+  const species = findSpecies(speciesId)!;
+  const raw = findBatch(db, batchId)!.portions.filter(({ cookId }) => cookId === null);
+  const load = loadOf(raw, wanted.pieces)!;
+  const targetC = targetCentreC(species.donenessGroup, USUAL_DONENESS[species.donenessGroup]);
+  const question = { ...load, speciesId, skin: true, startC: 8, panC: 200, ovenC: 180, panId: "steel-26", targetC, pieces: wanted.pieces } as const;
+  const planned = planSheet({ ...question, ruleSetId: RULE_SET });
+  assert(planned.ok, "the demo cook has a plan");
+  const { thicknessMm, pieceG } = load;
+  const plan = { speciesId, thicknessMm, pieceG, skin: true, startC: 8, panC: 200, ovenC: 180, panId: "steel-26", targetC, pieces: wanted.pieces, answer: planned.value } as const;
+  const started = startCook(db, batchId, plan, { who: wanted.who, atMs, requestId: `${key}-start` });
+  assert(started.ok, "the demo cook starts");
+  let clockMs = atMs;
+  const tap = (kind: "advanced" | "probed", amount: number | null, name: string) => {
+    const done = addCookEvent(db, started.value, { kind, amount }, { who: wanted.who, atMs: Math.round(clockMs), requestId: `${key}-${name}` });
+    assert(done.ok, `demo tap ${name} failed`);
+  };
+  for (const [index, stage] of planned.value.stages.entries()) {
+    clockMs += stage.seconds * 1000 + 3000;
+    if (index === planned.value.stages.length - 1) tap("probed", Math.round(planned.value.peakC + wanted.probeOffK), "probe");
+    tap("advanced", null, `stage-${index}`);
+  }
+}

@@ -1,0 +1,74 @@
+"use client";
+import { CartesianGrid, Line, LineChart, ReferenceArea, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
+import type { Snapshot } from "@/core/cooking";
+import { useHouse } from "./HouseContext";
+import { PALETTE } from "./palette";
+
+type Props = {
+  readonly trace: readonly Snapshot[];
+  readonly band: { readonly fromC: number; readonly toC: number };
+  readonly pullS: number;
+  readonly serveS: number;
+};
+
+const SERIES = [
+  { key: "centre", name: "centre", colour: PALETTE.roeText, width: 3.5, dash: "0" },
+  { key: "skin", name: "skin side", colour: PALETTE.slate, width: 2, dash: "0" },
+  { key: "flesh", name: "flesh side", colour: PALETTE.brine, width: 2, dash: "7 4" },
+  { key: "pan", name: "pan", colour: PALETTE.iodineText, width: 1.5, dash: "2 4" },
+] as const;
+const FIGURES = { fontFamily: "var(--figures)", fontSize: 14, fill: PALETTE.muted };
+
+export default function CookCurves({ trace, band, pullS, serveS }: Props) {
+  const { format } = useHouse();
+  const show = (pointC: number) => Math.round(format.toTemperature(pointC) * 10) / 10;
+  const rows = trace.map(({ timeS, phase, centreC, skinC, fleshC, panC }) => ({
+    minutes: Math.round((timeS / 60) * 100) / 100,
+    centre: show(centreC),
+    skin: show(skinC),
+    flesh: show(fleshC),
+    pan: phase === "rest" ? null : show(panC),
+  }));
+  const top = show(220);
+  return (
+    <div role="img" aria-label="Temperatures of centre, both faces and pan over the cook">
+      <ResponsiveContainer width="100%" height={260}>
+        <LineChart data={rows} margin={{ top: 22, right: 12, bottom: 4, left: -8 }}>
+          <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
+          <ReferenceArea y1={show(band.fromC)} y2={show(Math.min(band.toC, 90))} fill={PALETTE.roe} fillOpacity={0.14} />
+          <XAxis dataKey="minutes" type="number" domain={[0, "dataMax"]} unit=" min" tick={FIGURES} tickCount={9} stroke={PALETTE.edge} />
+          <YAxis domain={[show(0), top]} tick={FIGURES} stroke={PALETTE.edge} allowDataOverflow width={58} />
+          <Tooltip
+            formatter={(value) => `${String(value)} ${format.degree}`}
+            labelFormatter={(minutes) => `${String(minutes)} min`}
+            contentStyle={{ borderRadius: 4, borderColor: PALETTE.edge, fontFamily: "var(--text)" }}
+          />
+          <ReferenceLine x={pullS / 60} stroke={PALETTE.ink} label={{ value: "pull", position: "top", fill: PALETTE.ink, fontSize: 14 }} />
+          <ReferenceLine x={serveS / 60} stroke={PALETTE.ink} label={{ value: "serve", position: "top", fill: PALETTE.ink, fontSize: 14 }} />
+          {SERIES.map(({ key, name, colour, width, dash }) => (
+            <Line
+              key={key}
+              dataKey={key}
+              name={name}
+              stroke={colour}
+              strokeWidth={width}
+              strokeDasharray={dash}
+              dot={false}
+              isAnimationActive={false}
+            />
+          ))}
+        </LineChart>
+      </ResponsiveContainer>
+      <ul style={{ display: "flex", flexWrap: "wrap", gap: "4px 20px", margin: 0, padding: 0, listStyle: "none", fontSize: 14 }}>
+        {SERIES.map(({ key, name, colour, width, dash }) => (
+          <li key={key} style={{ display: "flex", gap: 8, alignItems: "center" }}>
+            <svg width="30" height="8" aria-hidden="true">
+              <path d="M0 4H30" stroke={colour} strokeWidth={width} strokeDasharray={dash} />
+            </svg>
+            {name}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

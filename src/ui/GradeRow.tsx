@@ -1,0 +1,44 @@
+"use client";
+import type { Attribute, Grade } from "@/core/freshness";
+import styles from "./GradeRow.module.css";
+
+const GRADES = [0, 1, 2, 3] as const;
+const MARKS = ["as caught", "good", "limited", "reject"] as const;
+
+type Props = {
+  readonly attribute: Attribute;
+  readonly grade: Grade | undefined;
+  readonly onGrade: (grade: Grade | undefined) => void;
+};
+
+/** One attribute, one tap: four plain descriptions from as caught to reject. Tapping the chosen one again takes it back. */
+export function GradeRow({ attribute, grade, onGrade }: Props) {
+  return (
+    <fieldset className={styles.row} data-graded={grade !== undefined || undefined}>
+      <legend>
+        {attribute.label}
+        {attribute.decisive ? <span className={styles.decisive}> decides alone</span> : null}
+      </legend>
+      <div className={styles.grades}>
+        {GRADES.map((value) => (
+          <label key={value} className={styles.grade} data-grade={value} data-on={grade === value || undefined}>
+            <input
+              type="radio"
+              name={attribute.id}
+              value={value}
+              checked={grade === value}
+              onChange={() => onGrade(value)}
+              onClick={() => {
+                if (grade === value) onGrade(undefined);
+              }}
+            />
+            <span className={styles.mark}>
+              {value} · {MARKS[value]}
+            </span>
+            <span>{attribute.words[value]}</span>
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}

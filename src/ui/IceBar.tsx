@@ -1,0 +1,23 @@
+import type { LifeSegment } from "@/core/freshness";
+import styles from "./IceBar.module.css";
+
+const LABELS: Record<LifeSegment["use"], string> = {
+  gone: "gone",
+  raw: "raw",
+  cook: "any cooked use",
+  "cook-today": "cook at once",
+};
+
+/** A lot's life as a block of ice that melts from the left; what is left is marked by the use it is good for, in words and shape. */
+export function IceBar({ segments, text }: { readonly segments: readonly LifeSegment[]; readonly text: string }) {
+  const spoken = segments.map(({ use, share }) => `${Math.round(share * 100)} % ${LABELS[use]}`).join(", ");
+  return (
+    <div className={styles.bar} role="img" aria-label={`${text}: ${spoken}`}>
+      {segments.map(({ use, share }) => (
+        <span key={use} className={styles[use]} style={{ flexGrow: share }}>
+          {use === "gone" || share < 0.16 ? null : LABELS[use]}
+        </span>
+      ))}
+    </div>
+  );
+}

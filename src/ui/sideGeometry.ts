@@ -1,0 +1,62 @@
+import { SideShape, type CutPlan, type Side } from "@/core/block";
+
+const WIDTH = 900;
+const MARGIN = 34;
+const TOP_HEIGHT = 150;
+const EDGE_TOP = 232;
+const EDGE_HEIGHT = 130;
+const BASE_Y = EDGE_TOP + EDGE_HEIGHT;
+const HEIGHT = BASE_Y + 18;
+const LABEL_ROOM = 58;
+
+/** Paths of a side from above and from its edge in drawing units; the thickness is drawn larger than life so that it can be read. */
+export function sideGeometry(side: Side, plan: CutPlan | null) {
+  const shape = new SideShape(side);
+  const toX = (atMm: number) => MARGIN + (atMm / side.lengthMm) * (WIDTH - 2 * MARGIN);
+  const widest = Math.max(...side.profile.map(({ widthMm }) => widthMm), 1);
+  const thickest = Math.max(...side.profile.map(({ thicknessMm }) => thicknessMm), 10);
+  const mmPerUnitY = (thickest * 1.15) / EDGE_HEIGHT;
+  const middleY = 12 + TOP_HEIGHT / 2;
+  const halfAt = (atMm: number) => ((shape.widthAtMm(atMm) / widest) * TOP_HEIGHT) / 2;
+  const topAt = (atMm: number) => BASE_Y - shape.thicknessAtMm(atMm) / mmPerUnitY;
+  const marks = (fromMm: number, toMm: number) => [
+    fromMm,
+    ...side.profile.map(({ atMm }) => atMm).filter((at) => at > fromMm && at < toMm),
+    toMm,
+  ];
+  const line = (points: readonly (readonly [number, number])[]) => points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join("L");
+  const above = (fromMm: number, toMm: number) => {
+    const at = marks(fromMm, toMm);
+    const upper = at.map((mm) => [toX(mm), middleY - halfAt(mm)] as const);
+    const lower = at.toReversed().map((mm) => [toX(mm), middleY + halfAt(mm)] as const);
+    return `M${line([...upper, ...lower])}Z`;
+  };
+  const edge = (fromMm: number, toMm: number) => {
+    const at = marks(fromMm, toMm);
+    return `M${line([[toX(fromMm), BASE_Y], ...at.map((mm) => [toX(mm), topAt(mm)] as const), [toX(toMm), BASE_Y]])}Z`;
+  };
+  return {
+    width: WIDTH,
+    height: HEIGHT,
+    baseY: BASE_Y,
+    topMiddleY: middleY,
+    mmPerUnitY,
+    topOutline: above(0, side.lengthMm),
+    edgeOutline: edge(0, side.lengthMm),
+    skinLine: `M${toX(0)} ${BASE_Y}H${toX(side.lengthMm)}`,
+    cuts: (plan?.cutsMm ?? []).map((atMm, index) => ({
+      key: index,
+      path: `M${toX(atMm)} ${middleY - halfAt(atMm) - 8}V${middleY + halfAt(atMm) + 8}`,
+      edgePath: `M${toX(atMm)} ${topAt(atMm) - 6}V${BASE_Y + 6}`,
+    })),
+    pieces: (plan?.pieces ?? []).map((piece, index) => ({
+      ...piece,
+      key: index,
+      top: above(piece.fromMm, piece.toMm),
+      edge: edge(piece.fromMm, piece.toMm),
+      middleX: (toX(piece.fromMm) + toX(piece.toMm)) / 2,
+      wide: toX(piece.toMm) - toX(piece.fromMm) > LABEL_ROOM,
+    })),
+    handles: side.profile.map(({ atMm }) => ({ x: toX(atMm), y: topAt(atMm) })),
+  };
+}
