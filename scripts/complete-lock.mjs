@@ -15,7 +15,12 @@ for (const entry of Object.values(lock.packages)) {
     const words = name.split(/[-/]/);
     const os = OS.filter((word) => words.includes(word) || (word === "win32" && words.includes("windows")));
     const cpu = CPU.filter((word) => words.includes(word));
-    lock.packages[key] = { version: version.replace(/^[\^~]/, ""), ...(os.length ? { os } : {}), ...(cpu.length ? { cpu } : {}), optional: true };
+    lock.packages[key] = {
+      version: version.replace(/^[\^~]/, ""),
+      ...(os.length ? { os } : {}),
+      ...(cpu.length ? { cpu } : {}),
+      optional: true,
+    };
     added++;
   }
 }

@@ -1,5 +1,5 @@
 // Plain Node: this runs before any dependency is there.
-import { spawn, spawnSync } from "node:child_process";
+import { spawn } from "node:child_process";
 import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import net from "node:net";
@@ -49,7 +49,10 @@ export function run(command, args, { quiet = false, env = ENV, note } = {}) {
     child.stdout?.on("data", (chunk) => (output += chunk));
     child.stderr?.on("data", (chunk) => (output += chunk));
     const beat = quiet
-      ? setInterval(() => console.log(`  … ${note ?? command} (${Math.round((Date.now() - started) / 1000)} s)`), 10_000)
+      ? setInterval(
+          () => console.log(`  … ${note ?? command} (${Math.round((Date.now() - started) / 1000)} s)`),
+          10_000,
+        )
       : null;
     const end = (code) => {
       if (beat) clearInterval(beat);
@@ -131,7 +134,8 @@ export async function serve(dataFolder, title) {
     stdio: ["ignore", "pipe", "inherit"],
   });
   child.stdout.on("data", (chunk) => {
-    if (/Ready in/.test(String(chunk))) console.log(`\nGaffel is open at http://localhost:${port}  (Ctrl-C closes it)\n`);
+    if (/Ready in/.test(String(chunk)))
+      console.log(`\nGaffel is open at http://localhost:${port}  (Ctrl-C closes it)\n`);
   });
   let closing = false;
   for (const signal of ["SIGINT", "SIGTERM"]) {
@@ -144,5 +148,3 @@ export async function serve(dataFolder, title) {
   console.log("Gaffel is closed.");
   process.exit(closing ? 0 : (code ?? 1));
 }
-
-export const commandExists = (command) => spawnSync("which", [command]).status === 0;

@@ -1,4 +1,5 @@
 import type { Route } from "next";
+import { inSentence } from "@/core/species";
 import Link from "next/link";
 import type { NextAction } from "@/core/line";
 import { assertNever } from "@/core/shared";
@@ -11,7 +12,12 @@ function wordsFor(action: NextAction, format: Format): Words {
   switch (action.kind) {
     case "stage-due": {
       const { id, title, stage } = action.cook;
-      return { headline: `${title}: ${stage.toLowerCase()} is due`, why: "The clock has run out.", href: `/stove/cook/${id}`, act: "To the pan" };
+      return {
+        headline: `${title}: ${stage.toLowerCase()} is due`,
+        why: "The clock has run out.",
+        href: `/stove/cook/${id}`,
+        act: "To the pan",
+      };
     }
     case "watch-cook": {
       const { id, title, stage, remainingS } = action.cook;
@@ -25,7 +31,7 @@ function wordsFor(action: NextAction, format: Format): Words {
     case "clear-lot": {
       const { id, title, massG } = action.lot;
       return {
-        headline: `Take the ${title.toLowerCase()} off the ice`,
+        headline: `Take the ${inSentence(title)} off the ice`,
         why: `${format.mass(massG)} is past its life in the cold room.`,
         href: `/ice/${id}`,
         act: "Look at the lot",
@@ -35,7 +41,7 @@ function wordsFor(action: NextAction, format: Format): Words {
       const { id, title, massG, life } = action.lot;
       const how = life.use === "cook-today" ? "cook it through" : "it will not wait";
       return {
-        headline: `Use the ${title.toLowerCase()} today`,
+        headline: `Use the ${inSentence(title)} today`,
         why: `${format.mass(massG)}, ${lifeText(life.daysLeft)} left: ${how}.`,
         href: `/block/${id}`,
         act: "Cut it",
@@ -43,11 +49,21 @@ function wordsFor(action: NextAction, format: Format): Words {
     }
     case "cook-batch": {
       const { id, title, portions } = action.batch;
-      return { headline: `${portions} ${title.toLowerCase()} ready for the pan`, why: "Cut and waiting.", href: `/stove/${id}`, act: "Plan the cook" };
+      return {
+        headline: `${portions} ${inSentence(title)} ready for the pan`,
+        why: "Cut and waiting.",
+        href: `/stove/${id}`,
+        act: "Plan the cook",
+      };
     }
     case "cut-lot": {
       const { id, title, life } = action.lot;
-      return { headline: `Cut the ${title.toLowerCase()}`, why: `First on the ice, ${lifeText(life.daysLeft)} left.`, href: `/block/${id}`, act: "To the block" };
+      return {
+        headline: `Cut the ${inSentence(title)}`,
+        why: `First on the ice, ${lifeText(life.daysLeft)} left.`,
+        href: `/block/${id}`,
+        act: "To the block",
+      };
     }
     case "receive":
       return { headline: "The ice is empty", why: "Take in the first delivery.", href: "/dock", act: "To the dock" };

@@ -7,7 +7,13 @@ import { useNow } from "@/ui/useNow";
 import type { CookClock } from "./stove/clockOf";
 
 /** The clocks that are running, largest figure on the card. */
-export function RunningCooks({ cooks, serverNowMs }: { readonly cooks: readonly CookClock[]; readonly serverNowMs: number }) {
+export function RunningCooks({
+  cooks,
+  serverNowMs,
+}: {
+  readonly cooks: readonly CookClock[];
+  readonly serverNowMs: number;
+}) {
   const nowMs = useNow(serverNowMs);
   return (
     <section className={page.card}>

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { type z } from "zod";
 
 /** What an action answers when it did not do its work; `message` is for the cook. */
 export type ActionError =

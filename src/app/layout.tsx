@@ -5,14 +5,13 @@ import "@fontsource-variable/bricolage-grotesque";
 import "@/ui/global.css";
 import type { Metadata, Viewport } from "next";
 import { headers } from "next/headers";
-import { connection } from "next/server";
 import type { ReactNode } from "react";
 import { db } from "@/db/connection";
 import { findHouse, listStaff } from "@/db/house";
 import { openCooks } from "@/db/cooks";
 import { HouseProvider } from "@/ui/HouseContext";
 import { Providers } from "@/ui/Providers";
-import { cookAtStation } from "./request";
+import { cookAtStation, requestTime } from "./request";
 import { Shell } from "./Shell";
 import { clockOf } from "./stove/clockOf";
 
@@ -24,7 +23,7 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { themeColor: "#17343d", width: "device-width", initialScale: 1 };
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
-  await connection();
+  const nowMs = await requestTime();
   const nonce = (await headers()).get("x-nonce") ?? "";
   const house = findHouse(db());
   return (
@@ -39,7 +38,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
                 cooks={listStaff(db()).map(({ name }) => name)}
                 atStation={await cookAtStation()}
                 running={openCooks(db()).map(clockOf)}
-                serverNowMs={Date.now()}
+                serverNowMs={nowMs}
               >
                 {children}
               </Shell>

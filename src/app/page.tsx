@@ -1,5 +1,4 @@
 import Link from "next/link";
-import { connection } from "next/server";
 import { liveCook } from "@/core/cooking";
 import { nextAction } from "@/core/line";
 import { DAY_MS } from "@/core/units";
@@ -13,17 +12,16 @@ import page from "@/ui/page.module.css";
 import { VerdictTag } from "@/ui/VerdictTag";
 import { LotRow } from "./ice/LotRow";
 import { NextCard } from "./NextCard";
-import { requireHouse } from "./request";
+import { requireHouse, requestTime } from "./request";
 import { RunningCooks } from "./RunningCooks";
 import { clockOf, speciesName } from "./stove/clockOf";
 
 const SHOWN = 5;
 
 export default async function TodayPage() {
-  await connection();
+  const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units);
-  const nowMs = Date.now();
   const stock = stockOnIce(db(), nowMs);
   const cooks = openCooks(db()).map(clockOf);
   const batches = batchesToCook(db(), nowMs - 3 * DAY_MS);
@@ -31,7 +29,12 @@ export default async function TodayPage() {
   const action = nextAction(
     cooks.map((cook) => {
       const live = liveCook(cook.stageSeconds, cook.events, nowMs);
-      return { id: cook.id, title: cook.title, stage: cook.stageNames[live.stageIndex] ?? "", remainingS: live.remainingS };
+      return {
+        id: cook.id,
+        title: cook.title,
+        stage: cook.stageNames[live.stageIndex] ?? "",
+        remainingS: live.remainingS,
+      };
     }),
     stock,
     batches.map((batch) => ({
@@ -80,7 +83,8 @@ export default async function TodayPage() {
                         <span className={page.title}>{speciesName(batch.speciesId)}</span>
                       </span>
                       <span className="figure">
-                        {batch.portions.filter(({ cookId }) => cookId === null).length} × {format.mass(batch.portions[0]?.massG ?? 0)}
+                        {batch.portions.filter(({ cookId }) => cookId === null).length} ×{" "}
+                        {format.mass(batch.portions[0]?.massG ?? 0)}
                       </span>
                     </Link>
                   </li>

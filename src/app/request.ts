@@ -1,9 +1,16 @@
 import { cookies, headers } from "next/headers";
+import { connection } from "next/server";
 import { redirect } from "next/navigation";
 import { db } from "@/db/connection";
 import { findHouse, listStaff, type House } from "@/db/house";
 
 const COOK_COOKIE = "gaffel-cook";
+
+/** The time of this request; nothing on the page is older than it. */
+export async function requestTime(): Promise<number> {
+  await connection();
+  return Date.now();
+}
 
 /** The house, or the first-run page when there is none yet. */
 export function requireHouse(): House {

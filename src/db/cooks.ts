@@ -55,8 +55,6 @@ const select = (db: Db) =>
 export const findCook = (db: Db, id: string): Cook | undefined => load(db, select(db).where(eq(cooks.id, id)).all())[0];
 export const openCooks = (db: Db): Cook[] =>
   load(db, select(db).where(eq(cooks.open, true)).orderBy(asc(cooks.startedAtMs)).all());
-export const recentCooks = (db: Db, limit: number): Cook[] =>
-  load(db, select(db).where(eq(cooks.open, false)).orderBy(desc(cooks.startedAtMs)).limit(limit).all());
 export const cooksOfBatches = (db: Db, batchIds: readonly string[]): Cook[] =>
   batchIds.length === 0
     ? []

@@ -1,6 +1,6 @@
 import { lotLife, traceOf, type LotLife } from "@/core/freshness";
-import { useFirst, type LotInHand } from "@/core/line";
-import { findSpecies, type Species } from "@/core/species";
+import { firstToUse, type LotInHand } from "@/core/line";
+import { findSpecies, shortName, type Species } from "@/core/species";
 import { daysBetween } from "@/core/units";
 import type { Db } from "./connection";
 import { listPlaces, readingsSince, type Place } from "./house";
@@ -28,11 +28,11 @@ export function stockLot(db: Db, row: LotWithSupplier, places: readonly Place[],
     daysSinceCatch: row.caughtAtMs === null ? null : daysBetween(row.caughtAtMs, row.receivedAtMs),
     trace: traceOf(readings, place?.setC ?? 0, row.receivedAtMs, nowMs),
   });
-  return { id: row.id, title: species.name, massG: row.remainingG, life, row, species, place, rawAllowed };
+  return { id: row.id, title: shortName(species), massG: row.remainingG, life, row, species, place, rawAllowed };
 }
 
 /** Everything on ice, what to use first at the front. */
 export function stockOnIce(db: Db, nowMs: number): readonly StockLot[] {
   const places = listPlaces(db);
-  return useFirst(lotsOnIce(db).map((row) => stockLot(db, row, places, nowMs)));
+  return firstToUse(lotsOnIce(db).map((row) => stockLot(db, row, places, nowMs)));
 }

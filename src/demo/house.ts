@@ -24,16 +24,69 @@ type DemoCut = {
   readonly sideG: number;
   readonly trimUse: TrimUseId;
   readonly who: string;
-  readonly cooks: readonly { readonly hoursAfterCut: number; readonly pieces: number; readonly probeOffK: number; readonly who: string }[];
+  readonly cooks: readonly {
+    readonly hoursAfterCut: number;
+    readonly pieces: number;
+    readonly probeOffK: number;
+    readonly who: string;
+  }[];
 };
 
 const CUTS: readonly DemoCut[] = [
-  { delivery: 0, hoursAfter: 26, sideG: 2900, trimUse: "tartare", who: "Torben", cooks: [{ hoursAfterCut: 7, pieces: 4, probeOffK: 1, who: "Ylva" }, { hoursAfterCut: 8, pieces: 4, probeOffK: -1, who: "Ylva" }] },
-  { delivery: 1, hoursAfter: 4, sideG: 1100, trimUse: "tartare", who: "Ylva", cooks: [{ hoursAfterCut: 8, pieces: 3, probeOffK: 0, who: "Maike" }] },
-  { delivery: 3, hoursAfter: 24, sideG: 1500, trimUse: "cakes", who: "Maike", cooks: [{ hoursAfterCut: 6, pieces: 4, probeOffK: 2, who: "Torben" }, { hoursAfterCut: 7, pieces: 4, probeOffK: 0, who: "Torben" }] },
-  { delivery: 5, hoursAfter: 50, sideG: 1300, trimUse: "stock", who: "Ylva", cooks: [{ hoursAfterCut: 5, pieces: 4, probeOffK: -2, who: "Maike" }] },
-  { delivery: 11, hoursAfter: 30, sideG: 1480, trimUse: "cakes", who: "Torben", cooks: [{ hoursAfterCut: 12, pieces: 4, probeOffK: 1, who: "Ylva" }] },
-  { delivery: 13, hoursAfter: 22, sideG: 1060, trimUse: "tartare", who: "Ylva", cooks: [{ hoursAfterCut: 1.5, pieces: 2, probeOffK: 1, who: "Ylva" }] },
+  {
+    delivery: 0,
+    hoursAfter: 26,
+    sideG: 2900,
+    trimUse: "tartare",
+    who: "Torben",
+    cooks: [
+      { hoursAfterCut: 7, pieces: 4, probeOffK: 1, who: "Ylva" },
+      { hoursAfterCut: 8, pieces: 4, probeOffK: -1, who: "Ylva" },
+    ],
+  },
+  {
+    delivery: 1,
+    hoursAfter: 4,
+    sideG: 1100,
+    trimUse: "tartare",
+    who: "Ylva",
+    cooks: [{ hoursAfterCut: 8, pieces: 3, probeOffK: 0, who: "Maike" }],
+  },
+  {
+    delivery: 3,
+    hoursAfter: 24,
+    sideG: 1500,
+    trimUse: "cakes",
+    who: "Maike",
+    cooks: [
+      { hoursAfterCut: 6, pieces: 4, probeOffK: 2, who: "Torben" },
+      { hoursAfterCut: 7, pieces: 4, probeOffK: 0, who: "Torben" },
+    ],
+  },
+  {
+    delivery: 5,
+    hoursAfter: 50,
+    sideG: 1300,
+    trimUse: "stock",
+    who: "Ylva",
+    cooks: [{ hoursAfterCut: 5, pieces: 4, probeOffK: -2, who: "Maike" }],
+  },
+  {
+    delivery: 11,
+    hoursAfter: 30,
+    sideG: 1480,
+    trimUse: "cakes",
+    who: "Torben",
+    cooks: [{ hoursAfterCut: 12, pieces: 4, probeOffK: 1, who: "Ylva" }],
+  },
+  {
+    delivery: 13,
+    hoursAfter: 22,
+    sideG: 1060,
+    trimUse: "tartare",
+    who: "Ylva",
+    cooks: [{ hoursAfterCut: 1.5, pieces: 2, probeOffK: 1, who: "Ylva" }],
+  },
   { delivery: 17, hoursAfter: 1.5, sideG: 720, trimUse: "cakes", who: "Maike", cooks: [] },
 ];
 
@@ -71,14 +124,18 @@ export function makeDemoHouse(db: Db, nowMs: number): void {
   for (const { run } of timed.sort((a, b) => a.atMs - b.atMs)) run();
 }
 
-const arrival = ({ daysAgo, hoursAgo = 4 }: DemoDelivery, nowMs: number) => nowMs - daysAgo * DAY_MS - hoursAgo * HOUR_MS;
+const arrival = ({ daysAgo, hoursAgo = 4 }: DemoDelivery, nowMs: number) =>
+  nowMs - daysAgo * DAY_MS - hoursAgo * HOUR_MS;
 
 /** Two-hourly readings that breathe with the door, and one afternoon when it stood open. */
 function readColdRoom(db: Db, placeId: string, nowMs: number): void {
   for (let hoursAgo = HISTORY_DAYS * 24; hoursAgo >= 0; hoursAgo -= 2) {
     const breath = 0.5 * Math.sin(hoursAgo / 3.7) + 0.3 * Math.sin(hoursAgo / 1.3);
     const open = hoursAgo > 50 && hoursAgo < 56 ? 3.8 : 0;
-    addReading(db, placeId, { atMs: nowMs - hoursAgo * HOUR_MS, celsius: Math.round((COLD_ROOM_C + breath + open) * 10) / 10 });
+    addReading(db, placeId, {
+      atMs: nowMs - hoursAgo * HOUR_MS,
+      celsius: Math.round((COLD_ROOM_C + breath + open) * 10) / 10,
+    });
   }
 }
 
@@ -92,7 +149,21 @@ function takeIn(db: Db, delivery: DemoDelivery, placeId: string, atMs: number): 
   const caughtAtMs = Math.round(atMs - daysSinceCatch * DAY_MS);
   const lot = receiveLot(
     db,
-    { supplier, speciesId, form, production, area, gear, source, caughtAtMs, massG, priceCentsPerKg: Math.round(delivery.price * 100), receiptC, grades, placeId },
+    {
+      supplier,
+      speciesId,
+      form,
+      production,
+      area,
+      gear,
+      source,
+      caughtAtMs,
+      massG,
+      priceCentsPerKg: Math.round(delivery.price * 100),
+      receiptC,
+      grades,
+      placeId,
+    },
     judgement,
     { atMs, who, dayStamp: dayStamp(atMs, TIME_ZONE) },
   );
@@ -109,7 +180,14 @@ function addCut(db: Db, timed: Timed[], lotIds: readonly string[], cut: DemoCut,
     run: () => {
       const side = startingSide(species, cut.sideG);
       const plan = planCuts({ side, portionG: species.portion.massG, toleranceG: 10, minPieceMm: 25 });
-      const wanted = { lotId: lotIds[cut.delivery]!, side, portionG: species.portion.massG, toleranceG: 10, plan, trimUse: cut.trimUse };
+      const wanted = {
+        lotId: lotIds[cut.delivery]!,
+        side,
+        portionG: species.portion.massG,
+        toleranceG: 10,
+        plan,
+        trimUse: cut.trimUse,
+      };
       const done = cutBatch(db, wanted, cut.who, cutMs);
       assert(done.ok, `demo cut ${index} failed`);
       batchId = done.value.id;
@@ -121,26 +199,61 @@ function addCut(db: Db, timed: Timed[], lotIds: readonly string[], cut: DemoCut,
   }
 }
 
-function cookOff(db: Db, batchId: string, speciesId: string, wanted: DemoCut["cooks"][number], key: string, atMs: number): void {
+function cookOff(
+  db: Db,
+  batchId: string,
+  speciesId: string,
+  wanted: DemoCut["cooks"][number],
+  key: string,
+  atMs: number,
+): void {
   const species = findSpecies(speciesId)!;
   const raw = findBatch(db, batchId)!.portions.filter(({ cookId }) => cookId === null);
   const load = loadOf(raw, wanted.pieces)!;
   const targetC = targetCentreC(species.donenessGroup, USUAL_DONENESS[species.donenessGroup]);
-  const question = { ...load, speciesId, skin: true, startC: 8, panC: 200, ovenC: 180, panId: "steel-26", targetC, pieces: wanted.pieces } as const;
+  const question = {
+    ...load,
+    speciesId,
+    skin: true,
+    startC: 8,
+    panC: 200,
+    ovenC: 180,
+    panId: "steel-26",
+    targetC,
+    pieces: wanted.pieces,
+  } as const;
   const planned = planSheet({ ...question, ruleSetId: RULE_SET });
   assert(planned.ok, "the demo cook has a plan");
   const { thicknessMm, pieceG } = load;
-  const plan = { speciesId, thicknessMm, pieceG, skin: true, startC: 8, panC: 200, ovenC: 180, panId: "steel-26", targetC, pieces: wanted.pieces, answer: planned.value } as const;
+  const plan = {
+    speciesId,
+    thicknessMm,
+    pieceG,
+    skin: true,
+    startC: 8,
+    panC: 200,
+    ovenC: 180,
+    panId: "steel-26",
+    targetC,
+    pieces: wanted.pieces,
+    answer: planned.value,
+  } as const;
   const started = startCook(db, batchId, plan, { who: wanted.who, atMs, requestId: `${key}-start` });
   assert(started.ok, "the demo cook starts");
   let clockMs = atMs;
   const tap = (kind: "advanced" | "probed", amount: number | null, name: string) => {
-    const done = addCookEvent(db, started.value, { kind, amount }, { who: wanted.who, atMs: Math.round(clockMs), requestId: `${key}-${name}` });
+    const done = addCookEvent(
+      db,
+      started.value,
+      { kind, amount },
+      { who: wanted.who, atMs: Math.round(clockMs), requestId: `${key}-${name}` },
+    );
     assert(done.ok, `demo tap ${name} failed`);
   };
   for (const [index, stage] of planned.value.stages.entries()) {
     clockMs += stage.seconds * 1000 + 3000;
-    if (index === planned.value.stages.length - 1) tap("probed", Math.round(planned.value.peakC + wanted.probeOffK), "probe");
+    if (index === planned.value.stages.length - 1)
+      tap("probed", Math.round(planned.value.peakC + wanted.probeOffK), "probe");
     tap("advanced", null, `stage-${index}`);
   }
 }

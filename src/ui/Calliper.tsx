@@ -27,7 +27,8 @@ const NUDGES: Readonly<Record<string, number>> = {
   PageUp: 5,
   PageDown: -5,
 };
-const clamp = (valueMm: number) => Math.min(THICKEST_MM, Math.max(THINNEST_MM, Math.round(valueMm / STEP_MM) * STEP_MM));
+const clamp = (valueMm: number) =>
+  Math.min(THICKEST_MM, Math.max(THINNEST_MM, Math.round(valueMm / STEP_MM) * STEP_MM));
 
 /** A calliper on the piece: drag the upper jaw, type the figure, or nudge it with the arrow keys. */
 export function Calliper({ thicknessMm, flesh, skin, onChange }: Props) {
@@ -42,7 +43,14 @@ export function Calliper({ thicknessMm, flesh, skin, onChange }: Props) {
   });
   const nudge = (event: KeyboardEvent) => {
     const step = NUDGES[event.key];
-    const next = event.key === "Home" ? THINNEST_MM : event.key === "End" ? THICKEST_MM : step === undefined ? null : thicknessMm + step;
+    const next =
+      event.key === "Home"
+        ? THINNEST_MM
+        : event.key === "End"
+          ? THICKEST_MM
+          : step === undefined
+            ? null
+            : thicknessMm + step;
     if (next === null) return;
     event.preventDefault();
     onChange(clamp(next));
@@ -54,7 +62,10 @@ export function Calliper({ thicknessMm, flesh, skin, onChange }: Props) {
         <g aria-hidden="true">
           {Array.from({ length: 9 }, (_, index) => (
             <g key={index}>
-              <path d={`M20 ${BASE_Y - index * 10 * UNITS_PER_MM}h${index % 5 === 0 ? 12 : 7}`} className={styles.tick} />
+              <path
+                d={`M20 ${BASE_Y - index * 10 * UNITS_PER_MM}h${index % 5 === 0 ? 12 : 7}`}
+                className={styles.tick}
+              />
             </g>
           ))}
           <path
@@ -62,7 +73,12 @@ export function Calliper({ thicknessMm, flesh, skin, onChange }: Props) {
             fill={setting}
             stroke="#8d6a57"
           />
-          <path d={`M82 ${BASE_Y - 7}V${jawY + 18}M122 ${BASE_Y - 7}Q128 ${(BASE_Y + jawY) / 2} 116 ${jawY + 6}M166 ${BASE_Y - 7}Q176 ${(BASE_Y + jawY) / 2} 160 ${jawY + 6}M208 ${BASE_Y - 7}Q214 ${(BASE_Y + jawY) / 2 + 8} 200 ${jawY + 14}`} stroke={opaque} strokeWidth="3" fill="none" />
+          <path
+            d={`M82 ${BASE_Y - 7}V${jawY + 18}M122 ${BASE_Y - 7}Q128 ${(BASE_Y + jawY) / 2} 116 ${jawY + 6}M166 ${BASE_Y - 7}Q176 ${(BASE_Y + jawY) / 2} 160 ${jawY + 6}M208 ${BASE_Y - 7}Q214 ${(BASE_Y + jawY) / 2 + 8} 200 ${jawY + 14}`}
+            stroke={opaque}
+            strokeWidth="3"
+            fill="none"
+          />
           {skin ? <path d={`M66 ${BASE_Y}H252`} stroke="#17343d" strokeWidth="6" /> : null}
           <path d={`M20 14V${BASE_Y + 12}M14 ${BASE_Y + 4}H258`} className={styles.beam} />
         </g>
@@ -86,7 +102,13 @@ export function Calliper({ thicknessMm, flesh, skin, onChange }: Props) {
       </svg>
       <label className={styles.figure}>
         Thickest point, {format.lengthUnit}
-        <UnitInput kind="length" value={thicknessMm} min={THINNEST_MM} max={THICKEST_MM} onChange={(mm) => onChange(clamp(mm))} />
+        <UnitInput
+          kind="length"
+          value={thicknessMm}
+          min={THINNEST_MM}
+          max={THICKEST_MM}
+          onChange={(mm) => onChange(clamp(mm))}
+        />
       </label>
     </div>
   );

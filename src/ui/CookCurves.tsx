@@ -1,5 +1,15 @@
 "use client";
-import { CartesianGrid, Line, LineChart, ReferenceArea, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
+import {
+  CartesianGrid,
+  Line,
+  LineChart,
+  ReferenceArea,
+  ReferenceLine,
+  ResponsiveContainer,
+  Tooltip,
+  XAxis,
+  YAxis,
+} from "recharts";
 import type { Snapshot } from "@/core/cooking";
 import { useHouse } from "./HouseContext";
 import { PALETTE } from "./palette";
@@ -35,16 +45,37 @@ export default function CookCurves({ trace, band, pullS, serveS }: Props) {
       <ResponsiveContainer width="100%" height={260}>
         <LineChart data={rows} margin={{ top: 22, right: 12, bottom: 4, left: -8 }}>
           <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
-          <ReferenceArea y1={show(band.fromC)} y2={show(Math.min(band.toC, 90))} fill={PALETTE.roe} fillOpacity={0.14} />
-          <XAxis dataKey="minutes" type="number" domain={[0, "dataMax"]} unit=" min" tick={FIGURES} tickCount={9} stroke={PALETTE.edge} />
+          <ReferenceArea
+            y1={show(band.fromC)}
+            y2={show(Math.min(band.toC, 90))}
+            fill={PALETTE.roe}
+            fillOpacity={0.14}
+          />
+          <XAxis
+            dataKey="minutes"
+            type="number"
+            domain={[0, "dataMax"]}
+            unit=" min"
+            tick={FIGURES}
+            tickCount={9}
+            stroke={PALETTE.edge}
+          />
           <YAxis domain={[show(0), top]} tick={FIGURES} stroke={PALETTE.edge} allowDataOverflow width={58} />
           <Tooltip
             formatter={(value) => `${String(value)} ${format.degree}`}
             labelFormatter={(minutes) => `${String(minutes)} min`}
             contentStyle={{ borderRadius: 4, borderColor: PALETTE.edge, fontFamily: "var(--text)" }}
           />
-          <ReferenceLine x={pullS / 60} stroke={PALETTE.ink} label={{ value: "pull", position: "top", fill: PALETTE.ink, fontSize: 14 }} />
-          <ReferenceLine x={serveS / 60} stroke={PALETTE.ink} label={{ value: "serve", position: "top", fill: PALETTE.ink, fontSize: 14 }} />
+          <ReferenceLine
+            x={pullS / 60}
+            stroke={PALETTE.ink}
+            label={{ value: "pull", position: "top", fill: PALETTE.ink, fontSize: 14 }}
+          />
+          <ReferenceLine
+            x={serveS / 60}
+            stroke={PALETTE.ink}
+            label={{ value: "serve", position: "top", fill: PALETTE.ink, fontSize: 14 }}
+          />
           {SERIES.map(({ key, name, colour, width, dash }) => (
             <Line
               key={key}
@@ -59,7 +90,17 @@ export default function CookCurves({ trace, band, pullS, serveS }: Props) {
           ))}
         </LineChart>
       </ResponsiveContainer>
-      <ul style={{ display: "flex", flexWrap: "wrap", gap: "4px 20px", margin: 0, padding: 0, listStyle: "none", fontSize: 14 }}>
+      <ul
+        style={{
+          display: "flex",
+          flexWrap: "wrap",
+          gap: "4px 20px",
+          margin: 0,
+          padding: 0,
+          listStyle: "none",
+          fontSize: 14,
+        }}
+      >
         {SERIES.map(({ key, name, colour, width, dash }) => (
           <li key={key} style={{ display: "flex", gap: 8, alignItems: "center" }}>
             <svg width="30" height="8" aria-hidden="true">

@@ -14,11 +14,18 @@ const channel = (hex: string, at: number) => Number.parseInt(hex.slice(at, at + 
 const parse = (hex: string) => [channel(hex, 1), channel(hex, 3), channel(hex, 5)] as const;
 
 /** Colour of flesh at a share of setting: raw to half set to opaque. */
-function fleshColour(stops: readonly (readonly [number, number, number])[], share: number): readonly [number, number, number] {
+function fleshColour(
+  stops: readonly (readonly [number, number, number])[],
+  share: number,
+): readonly [number, number, number] {
   const place = Math.min(1.999, Math.max(0, share * 2));
   const [from, to] = [stops[Math.floor(place)]!, stops[Math.floor(place) + 1]!];
   const part = place - Math.floor(place);
-  return [0, 1, 2].map((index) => from[index]! + part * (to[index]! - from[index]!)) as unknown as readonly [number, number, number];
+  return [0, 1, 2].map((index) => from[index]! + part * (to[index]! - from[index]!)) as unknown as readonly [
+    number,
+    number,
+    number,
+  ];
 }
 
 /** The side of the piece as the cook would see it cut open at every moment: skin below, time to the right, the opaque line climbing. */
@@ -60,10 +67,19 @@ export function CrossSection({ trace, flesh, skin }: Props) {
         ))}
       </div>
       <figcaption>
-        The piece cut open, {skin ? "skin" : "best side"} below, from the pan (left) to the plate (right). Dashed: the opaque line.
+        The piece cut open, {skin ? "skin" : "best side"} below, from the pan (left) to the plate (right). Dashed: the
+        opaque line.
       </figcaption>
     </figure>
   );
+}
+
+/** Height, in layers from the first, at which the flesh stops being opaque; null when all of it is. */
+function crossing(opaque: readonly number[]): number | null {
+  const raw = opaque.findIndex((share) => share < OPAQUE_SHARE);
+  if (raw <= 0) return raw === 0 ? 0 : null;
+  const [before, here] = [opaque[raw - 1]!, opaque[raw]!];
+  return raw - 0.5 + (before - OPAQUE_SHARE) / (before - here);
 }
 
 /** Paths of the opaque line from below and from above, and where the stages change. */
@@ -75,11 +91,12 @@ function outline(trace: readonly Snapshot[]) {
   const spans: { phase: Snapshot["phase"]; leftShare: number }[] = [];
   for (const [index, { layersOpaque, phase }] of trace.entries()) {
     const x = (index / last) * WIDTH;
-    const raw = layersOpaque.map((share, layer) => ({ share, layer })).filter(({ share }) => share < OPAQUE_SHARE);
-    const toY = (layer: number) => HEIGHT - (layer / layersOpaque.length) * HEIGHT;
-    if (raw.length > 0) {
-      lower.push(`${x.toFixed(1)} ${toY(raw[0]!.layer).toFixed(1)}`);
-      upper.push(`${x.toFixed(1)} ${toY(raw.at(-1)!.layer + 1).toFixed(1)}`);
+    const toY = (height: number) => HEIGHT - (height / layersOpaque.length) * HEIGHT;
+    const from = crossing(layersOpaque);
+    if (from !== null) {
+      const fromAbove = crossing(layersOpaque.toReversed()) ?? 0;
+      lower.push(`${x.toFixed(1)} ${toY(from).toFixed(1)}`);
+      upper.push(`${x.toFixed(1)} ${toY(layersOpaque.length - fromAbove).toFixed(1)}`);
     }
     const before = trace[index - 1];
     if (before && before.phase !== phase) changes.push(((index - 1) / last) * WIDTH);

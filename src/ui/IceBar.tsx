@@ -1,6 +1,10 @@
 import type { LifeSegment } from "@/core/freshness";
 import styles from "./IceBar.module.css";
 
+/** Words on the ice itself, where the piece is wide enough for them. */
+const SHORT: Record<LifeSegment["use"], string> = { gone: "", raw: "raw", cook: "cook", "cook-today": "today" };
+const WIDE_ENOUGH = 0.2;
+
 const LABELS: Record<LifeSegment["use"], string> = {
   gone: "gone",
   raw: "raw",
@@ -15,7 +19,7 @@ export function IceBar({ segments, text }: { readonly segments: readonly LifeSeg
     <div className={styles.bar} role="img" aria-label={`${text}: ${spoken}`}>
       {segments.map(({ use, share }) => (
         <span key={use} className={styles[use]} style={{ flexGrow: share }}>
-          {use === "gone" || share < 0.16 ? null : LABELS[use]}
+          {share < WIDE_ENOUGH ? null : SHORT[use]}
         </span>
       ))}
     </div>

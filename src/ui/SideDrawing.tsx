@@ -91,7 +91,14 @@ type HandleProps = {
   readonly onChange: (thicknessMm: number) => void;
 };
 
-const NUDGE_MM: Readonly<Record<string, number>> = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1, PageUp: 5, PageDown: -5 };
+const NUDGE_MM: Readonly<Record<string, number>> = {
+  ArrowUp: 1,
+  ArrowRight: 1,
+  ArrowDown: -1,
+  ArrowLeft: -1,
+  PageUp: 5,
+  PageDown: -5,
+};
 const THINNEST_MM = 1;
 const THICKEST_MM = 120;
 const clamp = (valueMm: number) => Math.min(THICKEST_MM, Math.max(THINNEST_MM, Math.round(valueMm)));

@@ -58,7 +58,8 @@ export function SpeciesSearch({ id, value, onChange }: Props) {
       />
       {typed && shared.length > 0 ? (
         <p className={styles.shared}>
-          That name is also used for {shared.map(({ name }) => name).join(" and ")}: look at the scientific name on the box.
+          That name is also used for {shared.map(({ name }) => name).join(" and ")}: look at the scientific name on the
+          box.
         </p>
       ) : null}
     </div>

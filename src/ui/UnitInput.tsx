@@ -13,7 +13,10 @@ type Props = {
   readonly onChange: (value: number) => void;
 };
 
-const DIGITS = { metric: { mass: 0, length: 0, temperature: 0 }, imperial: { mass: 1, length: 2, temperature: 0 } } as const;
+const DIGITS = {
+  metric: { mass: 0, length: 0, temperature: 0 },
+  imperial: { mass: 1, length: 2, temperature: 0 },
+} as const;
 
 /** A number field that shows the house's unit and hands back the core's. Out-of-range input stays visible and is not passed on. */
 export function UnitInput({ kind, value, min, max, step = 1, label, onChange }: Props) {

@@ -24,7 +24,8 @@ export function sideGeometry(side: Side, plan: CutPlan | null) {
     ...side.profile.map(({ atMm }) => atMm).filter((at) => at > fromMm && at < toMm),
     toMm,
   ];
-  const line = (points: readonly (readonly [number, number])[]) => points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join("L");
+  const line = (points: readonly (readonly [number, number])[]) =>
+    points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join("L");
   const above = (fromMm: number, toMm: number) => {
     const at = marks(fromMm, toMm);
     const upper = at.map((mm) => [toX(mm), middleY - halfAt(mm)] as const);

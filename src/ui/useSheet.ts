@@ -49,7 +49,8 @@ export function useSheet(request: SheetRequest): SheetState {
         })
         .catch(() => {
           busy.current = false;
-          if (live) setState((before) => ({ ...before, working: false, problem: "The planner stopped. Reload the page." }));
+          if (live)
+            setState((before) => ({ ...before, working: false, problem: "The planner stopped. Reload the page." }));
         });
     };
     planNewest.current();

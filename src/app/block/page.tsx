@@ -1,22 +1,21 @@
 import type { Metadata } from "next";
+import { inSentence } from "@/core/species";
 import Link from "next/link";
-import { connection } from "next/server";
 import { DAY_MS } from "@/core/units";
 import { batchesToCook } from "@/db/batches";
 import { db } from "@/db/connection";
 import { stockOnIce } from "@/db/stock";
 import { formatFor, lifeText } from "@/ui/format";
 import page from "@/ui/page.module.css";
-import { requireHouse } from "../request";
+import { requireHouse, requestTime } from "../request";
 import { speciesName } from "../stove/clockOf";
 
 export const metadata: Metadata = { title: "Block" };
 
 export default async function BlockPage() {
-  await connection();
+  const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units);
-  const nowMs = Date.now();
   const lots = stockOnIce(db(), nowMs).filter(({ life }) => life.use !== "over");
   const batches = batchesToCook(db(), nowMs - 3 * DAY_MS);
   const first = lots[0];
@@ -24,7 +23,7 @@ export default async function BlockPage() {
     <>
       <header className={page.head}>
         <div>
-          <h1>{first ? `Cut the ${first.title.toLowerCase()} next` : "Nothing to cut"}</h1>
+          <h1>{first ? `Cut the ${inSentence(first.title)} next` : "Nothing to cut"}</h1>
           <p className={page.asks}>Choose a lot; measure one side; the knife lines follow.</p>
         </div>
       </header>
@@ -44,7 +43,8 @@ export default async function BlockPage() {
                       {lot.row.code}
                     </span>
                     <span className={page.grow}>
-                      <span className={page.title}>{lot.title}</span> <span className={page.sub}>{lot.row.supplier}</span>
+                      <span className={page.title}>{lot.title}</span>{" "}
+                      <span className={page.sub}>{lot.row.supplier}</span>
                     </span>
                     <span className="figure">{format.mass(lot.massG)}</span>
                     <span className="figure" style={{ width: 72, textAlign: "right" }}>
@@ -70,7 +70,8 @@ export default async function BlockPage() {
                       <span className={`${page.sub} figure`}>{batch.code}</span>
                     </span>
                     <span className="figure">
-                      {batch.portions.filter(({ cookId }) => cookId === null).length} × {format.mass(batch.portions[0]?.massG ?? 0)}
+                      {batch.portions.filter(({ cookId }) => cookId === null).length} ×{" "}
+                      {format.mass(batch.portions[0]?.massG ?? 0)}
                     </span>
                   </Link>
                 </li>

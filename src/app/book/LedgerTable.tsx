@@ -36,11 +36,18 @@ export function LedgerTable({ lines }: { readonly lines: readonly LedgerLine[] }
         dataSource={[...lines]}
         size="small"
         pagination={{ pageSize: 25, hideOnSinglePage: true, showSizeChanger: false }}
-        locale={{ emptyText: <p className={page.empty}>Nothing was written on this day. Doing the work writes the book.</p> }}
+        locale={{
+          emptyText: <p className={page.empty}>Nothing was written on this day. Doing the work writes the book.</p>,
+        }}
         scroll={{ x: 680 }}
         columns={[
-          { title: "No.", dataIndex: "seq", width: 64, className: "figure" },
-          { title: "Time", dataIndex: "atMs", width: 76, className: "figure", render: (atMs: number) => timeText(atMs, timeZone) },
+          { title: "No.", dataIndex: "seq", width: 64, render: (seq: number) => <span className="figure">{seq}</span> },
+          {
+            title: "Time",
+            dataIndex: "atMs",
+            width: 76,
+            render: (atMs: number) => <span className="figure">{timeText(atMs, timeZone)}</span>,
+          },
           { title: "Who", dataIndex: "who", width: 92 },
           {
             title: "What",
@@ -89,7 +96,13 @@ export function LedgerTable({ lines }: { readonly lines: readonly LedgerLine[] }
         <p style={{ marginBottom: 10 }}>
           {correcting?.text} The entry stays as it is; what you write is added after it and points at it.
         </p>
-        <Input.TextArea aria-label="What is true instead" value={note} onChange={(event) => setNote(event.target.value)} rows={3} maxLength={500} />
+        <Input.TextArea
+          aria-label="What is true instead"
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+          rows={3}
+          maxLength={500}
+        />
       </Modal>
     </>
   );

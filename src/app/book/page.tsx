@@ -1,11 +1,10 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import { connection } from "next/server";
 import { db } from "@/db/connection";
 import { checkLedger, entriesBetween } from "@/db/ledger";
 import { dayText } from "@/ui/format";
 import page from "@/ui/page.module.css";
-import { requireHouse } from "../request";
+import { requireHouse, requestTime } from "../request";
 import { dayBounds, shiftDay, todayIn } from "./days";
 import { LedgerTable } from "./LedgerTable";
 import { lineOf } from "./lineOf";
@@ -13,9 +12,8 @@ import { lineOf } from "./lineOf";
 export const metadata: Metadata = { title: "Book" };
 
 export default async function BookPage({ searchParams }: { readonly searchParams: Promise<{ day?: string }> }) {
-  await connection();
+  const nowMs = await requestTime();
   const house = requireHouse();
-  const nowMs = Date.now();
   const today = todayIn(house.timeZone, nowMs);
   const asked = (await searchParams).day ?? today;
   const day = /^\d{4}-\d{2}-\d{2}$/.test(asked) && !Number.isNaN(Date.parse(asked)) ? asked : today;

@@ -3,7 +3,7 @@ import { Alert, App, AutoComplete, Button, DatePicker, Form, Input, InputNumber,
 import dayjs, { type Dayjs } from "dayjs";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { FORMS, judgeAtDoor, schemeFor, type Form as FishForm, type Grade, type Grades } from "@/core/freshness";
 import { findSpecies } from "@/core/species";
 import { daysBetween } from "@/core/units";
@@ -37,7 +37,18 @@ type Props = {
   readonly serverNowMs: number;
 };
 
-const GEARS = ["Hook and line", "Longline", "Gillnet", "Trawl", "Seine", "Trap or pot", "Dredge", "By hand", "Net pen", "Land tank"];
+const GEARS = [
+  "Hook and line",
+  "Longline",
+  "Gillnet",
+  "Trawl",
+  "Seine",
+  "Trap or pot",
+  "Dredge",
+  "By hand",
+  "Net pen",
+  "Land tank",
+];
 const need = (message: string) => [{ required: true, message }];
 
 /** The receiving desk: facts on the left, eyes-nose-finger below, the verdict always in sight. */
@@ -56,12 +67,13 @@ export function DeliveryDesk({ suppliers, places, serverNowMs }: Props) {
   const fishForm = facts.form ?? "whole-gutted";
   const scheme = species ? schemeFor(species.group, fishForm) : null;
   const caughtMs = facts.caughtOn ? Date.parse(`${facts.caughtOn.format("YYYY-MM-DD")}T12:00:00Z`) : null;
-  const judgement = useMemo(() => {
+  const judge = () => {
     if (!species) return null;
     const receiptC = typeof facts.receipt === "number" ? format.fromTemperature(facts.receipt) : null;
     const daysSinceCatch = caughtMs === null ? null : Math.max(0, daysBetween(caughtMs, serverNowMs));
     return judgeAtDoor({ species, form: fishForm, grades, receiptC, daysSinceCatch, ruleSetId });
-  }, [species, fishForm, grades, facts.receipt, caughtMs, serverNowMs, ruleSetId, format]);
+  };
+  const judgement = judge();
 
   const grade = (id: string, value: Grade | undefined) => setGrades((before) => ({ ...before, [id]: value }));
   const allGood = () => {
@@ -162,7 +174,11 @@ export function DeliveryDesk({ suppliers, places, serverNowMs }: Props) {
                 <Input maxLength={120} />
               </Form.Item>
               <Form.Item name="caughtOn" label="Caught or harvested">
-                <DatePicker style={{ width: "100%" }} format="ddd D MMM YYYY" disabledDate={(day) => day.isAfter(dayjs(serverNowMs), "day")} />
+                <DatePicker
+                  style={{ width: "100%" }}
+                  format="ddd D MMM YYYY"
+                  disabledDate={(day) => day.isAfter(dayjs(serverNowMs), "day")}
+                />
               </Form.Item>
               <Form.Item name="mass" label={`Weight, ${format.bigMassUnit}`} rules={need("How much does it weigh?")}>
                 <InputNumber min={0.05} max={2000} step={0.1} inputMode="decimal" style={{ width: "100%" }} />
@@ -170,7 +186,11 @@ export function DeliveryDesk({ suppliers, places, serverNowMs }: Props) {
               <Form.Item name="pricePerKg" label="Price a kilo" rules={need("What does a kilo cost?")}>
                 <InputNumber min={0} max={10000} step={0.5} inputMode="decimal" style={{ width: "100%" }} />
               </Form.Item>
-              <Form.Item name="receipt" label={`Probe at the door, ${format.degree}`} rules={need("Probe it: temperature at the door.")}>
+              <Form.Item
+                name="receipt"
+                label={`Probe at the door, ${format.degree}`}
+                rules={need("Probe it: temperature at the door.")}
+              >
                 <InputNumber step={0.1} inputMode="decimal" style={{ width: "100%" }} />
               </Form.Item>
               <Form.Item name="placeId" label="Goes to" rules={need("Where does it go?")}>
@@ -190,8 +210,8 @@ export function DeliveryDesk({ suppliers, places, serverNowMs }: Props) {
             {scheme ? (
               <>
                 <p className="muted">
-                  White light, rinsed, on ice; gill smell before you touch anything. Three fish a lot or more: tap the worst. Skip what
-                  does not apply.
+                  White light, rinsed, on ice; gill smell before you touch anything. Three fish a lot or more: tap the
+                  worst. Skip what does not apply.
                 </p>
                 {scheme.attributes.map((attribute) => (
                   <GradeRow

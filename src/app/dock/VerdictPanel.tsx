@@ -2,7 +2,7 @@
 import { Alert, Button } from "antd";
 import type { DoorJudgement, Scheme } from "@/core/freshness";
 import { RULE_SETS } from "@/core/safety";
-import type { Species } from "@/core/species";
+import { inSentence, shortName, SPECIES_SOURCES, type Species } from "@/core/species";
 import { percentText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
@@ -38,7 +38,7 @@ export function VerdictPanel({ judgement, species, scheme, problem, busy }: Prop
             </span>{" "}
             {reading.graded === 0
               ? "days on ice once graded"
-              : `days on ice, give or take ${reading.spreadDays}; it keeps ${judgement.lifeDays} in all`}
+              : `${Math.round(reading.impliedIceDays) === 1 ? "day" : "days"} on ice, give or take ${reading.spreadDays}; it keeps ${judgement.lifeDays} in all`}
           </p>
           <p className="muted">
             {reading.graded} of {scheme.attributes.length} signs · {reading.points} of {reading.maximum} points ·{" "}
@@ -58,13 +58,16 @@ export function VerdictPanel({ judgement, species, scheme, problem, busy }: Prop
       )}
       {species ? (
         <details className={page.open}>
-          <summary>About {species.name.toLowerCase()}</summary>
+          <summary>About {inSentence(shortName(species))}</summary>
           <p>
             <i>{species.scientificName}</i> {species.faoCode ? `· ${species.faoCode}` : ""}
           </p>
           <p>{species.parasiteNote}</p>
           <p>{species.kitchenNote}</p>
-          <p className={page.source}>From memory, confidence {species.mark.confidence}.</p>
+          <p className={page.source}>
+            Life on ice: {SPECIES_SOURCES.iceLife}. Yields: {SPECIES_SOURCES.yield}. Composition:{" "}
+            {SPECIES_SOURCES.composition}. All from memory, confidence {species.mark.confidence}.
+          </p>
         </details>
       ) : null}
       {problem ? <Alert type="error" showIcon title={problem} /> : null}
@@ -80,7 +83,8 @@ export function VerdictPanel({ judgement, species, scheme, problem, busy }: Prop
         {settled && judgement?.verdict === "refuse" ? "Refuse and keep the record" : "Put on ice and keep the record"}
       </Button>
       <p className={page.source}>
-        Judged by {rules.edition}. The local authority decides. A good score clears neither histamine, toxins nor parasites.
+        Judged by {rules.edition}. The local authority decides. A good score clears neither histamine, toxins nor
+        parasites.
       </p>
     </aside>
   );

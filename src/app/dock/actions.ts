@@ -27,7 +27,8 @@ export async function receiveDelivery(input: unknown): Promise<Result<Received, 
   if (!listPlaces(db()).some(({ id }) => id === facts.placeId)) return err(refused("Choose where it goes."));
   const nowMs = Date.now();
   const caughtAtMs = caughtOn === null ? null : Date.parse(`${caughtOn}T12:00:00Z`);
-  if (caughtAtMs !== null && caughtAtMs > nowMs + 12 * 3_600_000) return err(refused("The catch date lies ahead of today."));
+  if (caughtAtMs !== null && caughtAtMs > nowMs + 12 * 3_600_000)
+    return err(refused("The catch date lies ahead of today."));
   const known = schemeFor(species.group, facts.form).attributes.map(({ id }) => id);
   if (!Object.keys(facts.grades).some((id) => known.includes(id))) {
     return err(refused("Grade at least one attribute: the verdict needs eyes, nose and finger."));
@@ -40,12 +41,11 @@ export async function receiveDelivery(input: unknown): Promise<Result<Received, 
     daysSinceCatch: caughtAtMs === null ? null : Math.max(0, daysBetween(caughtAtMs, nowMs)),
     ruleSetId: house.ruleSetId,
   });
-  const lot = receiveLot(
-    db(),
-    { ...facts, caughtAtMs, priceCentsPerKg: Math.round(pricePerKg * 100) },
-    judgement,
-    { atMs: nowMs, who: await cookAtStation(), dayStamp: dayStamp(nowMs, house.timeZone) },
-  );
+  const lot = receiveLot(db(), { ...facts, caughtAtMs, priceCentsPerKg: Math.round(pricePerKg * 100) }, judgement, {
+    atMs: nowMs,
+    who: await cookAtStation(),
+    dayStamp: dayStamp(nowMs, house.timeZone),
+  });
   revalidatePath("/", "layout");
   return ok({ lotId: lot.id, code: lot.code, verdict: lot.verdict });
 }

@@ -1,20 +1,18 @@
 import type { Metadata } from "next";
-import { connection } from "next/server";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { listPlaces } from "@/db/house";
 import { listSuppliers, lotsReceivedSince } from "@/db/lots";
 import page from "@/ui/page.module.css";
-import { requireHouse } from "../request";
+import { requireHouse, requestTime } from "../request";
 import { DeliveryDesk } from "./DeliveryDesk";
 import { DoorLog } from "./DoorLog";
 
 export const metadata: Metadata = { title: "Dock" };
 
 export default async function DockPage() {
-  await connection();
+  const nowMs = await requestTime();
   const house = requireHouse();
-  const nowMs = Date.now();
   const recent = lotsReceivedSince(db(), nowMs - 4 * DAY_MS);
   return (
     <>

@@ -14,7 +14,10 @@ export const NewDelivery = z.strictObject({
   gear: text("How was it caught or reared?"),
   source: text("Which boat or farm?"),
   caughtOn: z.iso.date("A day, as in 2026-03-31.").nullable(),
-  massG: z.number("How much does it weigh?").positive("How much does it weigh?").max(2_000_000, "Over two tonnes: check the weight."),
+  massG: z
+    .number("How much does it weigh?")
+    .positive("How much does it weigh?")
+    .max(2_000_000, "Over two tonnes: check the weight."),
   pricePerKg: z.number("What does a kilo cost?").min(0).max(10_000, "Check the price."),
   receiptC: z.number("Probe it: temperature at the door.").min(-30, "Check the probe.").max(45, "Check the probe."),
   grades: z.record(z.string(), z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3)])),

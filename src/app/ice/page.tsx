@@ -1,21 +1,21 @@
 import type { Metadata } from "next";
+import { inSentence } from "@/core/species";
 import Link from "next/link";
-import { connection } from "next/server";
 import { db } from "@/db/connection";
 import { stockOnIce } from "@/db/stock";
 import { formatFor, lifeText } from "@/ui/format";
 import page from "@/ui/page.module.css";
-import { requireHouse } from "../request";
+import { requireHouse, requestTime } from "../request";
 import { LotRow } from "./LotRow";
 import { LotFilter } from "./LotFilter";
 
 export const metadata: Metadata = { title: "Ice" };
 
 export default async function IcePage({ searchParams }: { readonly searchParams: Promise<{ find?: string }> }) {
-  await connection();
+  const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units);
-  const all = stockOnIce(db(), Date.now());
+  const all = stockOnIce(db(), nowMs);
   const wanted = ((await searchParams).find ?? "").trim().toLowerCase();
   const lots = all.filter(({ title, row }) => `${title} ${row.code} ${row.supplier}`.toLowerCase().includes(wanted));
   const first = all[0];
@@ -24,7 +24,7 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
     <>
       <header className={page.head}>
         <div>
-          <h1>{first ? `Use the ${first.title.toLowerCase()} first` : "Nothing on ice"}</h1>
+          <h1>{first ? `Use the ${inSentence(first.title)} first` : "Nothing on ice"}</h1>
           <p className={page.asks}>
             {first
               ? `${format.mass(first.massG)}, ${lifeText(first.life.daysLeft)} left in ${place?.name ?? "its place"} at ${format.temperature(first.life.placeC, 1)}. Least life at the top.`

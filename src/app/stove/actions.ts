@@ -19,9 +19,18 @@ export async function beginCook(input: unknown): Promise<Result<string, ActionEr
   const house = findHouse(db());
   const batch = findBatch(db(), batchId);
   if (!house || !batch) return err(refused("This batch is not in the house."));
-  const load = loadOf(batch.portions.filter(({ cookId }) => cookId === null), question.pieces);
+  const load = loadOf(
+    batch.portions.filter(({ cookId }) => cookId === null),
+    question.pieces,
+  );
   if (!load) return err(refused("Every portion of this batch has been cooked."));
-  const sheet = { ...question, ...load, thicknessMm: question.thicknessMm, speciesId: batch.speciesId, ruleSetId: house.ruleSetId };
+  const sheet = {
+    ...question,
+    ...load,
+    thicknessMm: question.thicknessMm,
+    speciesId: batch.speciesId,
+    ruleSetId: house.ruleSetId,
+  };
   const planned = planSheet(sheet);
   if (!planned.ok) return err(refused(planned.error));
   const { thinnestMm: _thin, thickestMm: _thick, ruleSetId: _rule, ...kept } = sheet;
@@ -54,7 +63,8 @@ export async function tapCook(input: unknown): Promise<Result<readonly CookEvent
   const { cookId, requestId } = parsed.data;
   const stamp = { who: await cookAtStation(), atMs: Date.now(), requestId };
   const added = addCookEvent(db(), cookId, eventOf(parsed.data), stamp);
-  if (!added.ok) return err(refused(added.error.kind === "refused" ? added.error.message : "This cook is not in the house."));
+  if (!added.ok)
+    return err(refused(added.error.kind === "refused" ? added.error.message : "This cook is not in the house."));
   revalidatePath("/", "layout");
   return ok(added.value.events);
 }

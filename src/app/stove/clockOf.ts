@@ -1,5 +1,5 @@
 import type { CookEvent } from "@/core/cooking";
-import { findSpecies } from "@/core/species";
+import { findSpecies, shortName } from "@/core/species";
 import type { Cook } from "@/db/cooks";
 
 /** What a clock on any screen needs of a cook. */
@@ -11,7 +11,10 @@ export type CookClock = {
   readonly events: readonly CookEvent[];
 };
 
-export const speciesName = (speciesId: string): string => findSpecies(speciesId)?.name ?? speciesId;
+export const speciesName = (speciesId: string): string => {
+  const species = findSpecies(speciesId);
+  return species ? shortName(species) : speciesId;
+};
 
 export function clockOf(cook: Cook): CookClock {
   const { stages } = cook.plan.answer;

@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
+import { inSentence } from "@/core/species";
 import Link from "next/link";
-import { connection } from "next/server";
 import { summariseCuts } from "@/core/block";
 import { DAY_MS } from "@/core/units";
 import { batchesToCook } from "@/db/batches";
@@ -9,16 +9,15 @@ import { openCooks } from "@/db/cooks";
 import { dayText, formatFor } from "@/ui/format";
 import page from "@/ui/page.module.css";
 import { RunningCooks } from "../RunningCooks";
-import { requireHouse } from "../request";
+import { requireHouse, requestTime } from "../request";
 import { clockOf, speciesName } from "./clockOf";
 
 export const metadata: Metadata = { title: "Stove" };
 
 export default async function StovePage() {
-  await connection();
+  const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units);
-  const nowMs = Date.now();
   const batches = batchesToCook(db(), nowMs - 3 * DAY_MS);
   const running = openCooks(db());
   const first = batches[0];
@@ -26,7 +25,9 @@ export default async function StovePage() {
     <>
       <header className={page.head}>
         <div>
-          <h1>{first ? `Ready for the pan: ${speciesName(first.speciesId).toLowerCase()}` : "Nothing cut for the pan"}</h1>
+          <h1>
+            {first ? `Ready for the pan: ${inSentence(speciesName(first.speciesId))}` : "Nothing cut for the pan"}
+          </h1>
           <p className={page.asks}>Choose a batch; the plan for its thickness is worked out at once.</p>
         </div>
       </header>
@@ -48,7 +49,8 @@ export default async function StovePage() {
                       <span className={page.grow}>
                         <span className={page.title}>{speciesName(batch.speciesId)}</span>{" "}
                         <span className={page.sub}>
-                          <span className="figure">{batch.code}</span> · cut {dayText(batch.cutAtMs, house.timeZone)} by {batch.cutBy}
+                          <span className="figure">{batch.code}</span> · cut {dayText(batch.cutAtMs, house.timeZone)} by{" "}
+                          {batch.cutBy}
                         </span>
                       </span>
                       <span className="figure">

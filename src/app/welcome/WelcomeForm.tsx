@@ -35,9 +35,15 @@ export function WelcomeForm({ rules, zones }: Props) {
       <div className={styles.panel}>
         <p className={styles.brand}>Gaffel</p>
         <h1>Open the house</h1>
-        <p className={styles.lead}>Five answers, once. They decide which rules judge your fish and how figures are shown.</p>
+        <p className={styles.lead}>
+          Five answers, once. They decide which rules judge your fish and how figures are shown.
+        </p>
         <Form form={form} layout="vertical" initialValues={FIRST} onFinish={open} requiredMark={false}>
-          <Form.Item name="name" label="Name of the house" rules={[{ required: true, message: "What is the house called?" }]}>
+          <Form.Item
+            name="name"
+            label="Name of the house"
+            rules={[{ required: true, message: "What is the house called?" }]}
+          >
             <Input autoComplete="organization" maxLength={80} />
           </Form.Item>
           <Form.Item
@@ -69,7 +75,11 @@ export function WelcomeForm({ rules, zones }: Props) {
           >
             <Select options={rules} />
           </Form.Item>
-          <Form.Item name="coldRoomC" label="Fish cold room runs at (°C)" rules={[{ required: true, message: "Its usual temperature." }]}>
+          <Form.Item
+            name="coldRoomC"
+            label="Fish cold room runs at (°C)"
+            rules={[{ required: true, message: "Its usual temperature." }]}
+          >
             <InputNumber min={-2} max={12} step={0.5} />
           </Form.Item>
           {problem ? <Alert type="error" showIcon title={problem} className={styles.problem ?? ""} /> : null}

@@ -2,22 +2,23 @@ import type { Species } from "@/core/species";
 import type { Side, Station } from "./side";
 
 /** Thickness and width along a side as shares of the thickest and widest point, thick end first (common practice, by eye). */
-const OUTLINES: Readonly<Record<"round" | "flat", readonly (readonly [along: number, thick: number, wide: number])[]>> = {
-  round: [
-    [0, 0.72, 0.86],
-    [0.25, 1, 1],
-    [0.5, 0.9, 0.9],
-    [0.75, 0.6, 0.68],
-    [1, 0.22, 0.4],
-  ],
-  flat: [
-    [0, 0.6, 0.55],
-    [0.25, 1, 1],
-    [0.5, 0.95, 0.95],
-    [0.75, 0.7, 0.66],
-    [1, 0.25, 0.25],
-  ],
-};
+const OUTLINES: Readonly<Record<"round" | "flat", readonly (readonly [along: number, thick: number, wide: number])[]>> =
+  {
+    round: [
+      [0, 0.72, 0.86],
+      [0.25, 1, 1],
+      [0.5, 0.9, 0.9],
+      [0.75, 0.6, 0.68],
+      [1, 0.22, 0.4],
+    ],
+    flat: [
+      [0, 0.6, 0.55],
+      [0.25, 1, 1],
+      [0.5, 0.95, 0.95],
+      [0.75, 0.7, 0.66],
+      [1, 0.25, 0.25],
+    ],
+  };
 
 /** Length against the thickest point: a first guess for the drawing, to be replaced by the ruler. */
 const LENGTH_TO_THICKNESS = 18;
@@ -28,13 +29,11 @@ export function startingSide(species: Species, massG: number): Side {
   const lengthMm = Math.round((LENGTH_TO_THICKNESS * thicknessMm) / 10) * 10;
   const widthMm = Math.round(lengthMm * 0.27);
   const outline = OUTLINES[species.group === "flat" ? "flat" : "round"];
-  const profile = outline.map(
-    ([along, thick, wide]): Station => ({
-      atMm: Math.round(along * lengthMm),
-      thicknessMm: Math.round(thick * thicknessMm),
-      widthMm: Math.round(wide * widthMm),
-    }),
-  );
+  const profile = outline.map(([along, thick, wide]): Station => ({
+    atMm: Math.round(along * lengthMm),
+    thicknessMm: Math.round(thick * thicknessMm),
+    widthMm: Math.round(wide * widthMm),
+  }));
   return { lengthMm, massG, profile };
 }
 

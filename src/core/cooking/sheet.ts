@@ -56,13 +56,19 @@ export function drawSheet(sheet: SheetRequest): Result<Sheet, string> {
 }
 
 export type PanPiece = { readonly massG: number; readonly maxThicknessMm: number };
-export type PanLoad = { readonly pieceG: number; readonly thicknessMm: number; readonly thinnestMm: number; readonly thickestMm: number };
+export type PanLoad = {
+  readonly pieceG: number;
+  readonly thicknessMm: number;
+  readonly thinnestMm: number;
+  readonly thickestMm: number;
+};
 
 /** What `count` pieces are together, thickest first as they go into the pan; the plan is made for their mean. */
 export function loadOf(pieces: readonly PanPiece[], count: number): PanLoad | null {
   const chosen = [...pieces].sort((a, b) => b.maxThicknessMm - a.maxThicknessMm).slice(0, count);
   if (chosen.length === 0) return null;
-  const mean = (read: (piece: PanPiece) => number) => chosen.reduce((sum, piece) => sum + read(piece), 0) / chosen.length;
+  const mean = (read: (piece: PanPiece) => number) =>
+    chosen.reduce((sum, piece) => sum + read(piece), 0) / chosen.length;
   return {
     pieceG: mean(({ massG }) => massG),
     thicknessMm: mean(({ maxThicknessMm }) => maxThicknessMm),

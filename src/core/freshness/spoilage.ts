@@ -10,13 +10,11 @@ export type TemperaturePoint = readonly [hours: number, celsius: number];
  */
 export const INITIAL_FREEZING_C = -2.2;
 
-/** Measured range of each model; outside it the rate is still the formula's and the answer should say so. */
-export const MODEL_RANGE_C = { temperate: [-3, 15], tropical: [0, 30] } as const;
-
 /**
  * Spoilage rate relative to 0 °C.
  * temperate: (1 + 0.1 T)², Olley and Ratkowsky 1973; Ratkowsky et al. 1982 (memory, high).
  * tropical: exp(0.12 T), Dalgaard and Huss 1997 (memory, high).
+ * Measured over -3 to 15 °C (temperate) and 0 to 30 °C (tropical); outside it the formula is carried on, which above 15 °C flatters no fish.
  * At and below the initial freezing point 0: neither model speaks of frozen fish.
  */
 export function spoilageRate(model: SpoilageModel, pointC: number): number {

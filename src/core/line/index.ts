@@ -1,1 +1,1 @@
-export { nextAction, useFirst, type LotInHand, type NextAction } from "./nextAction";
+export { nextAction, firstToUse, type LotInHand, type NextAction } from "./nextAction";

@@ -1,6 +1,11 @@
 import type { LotLife } from "@/core/freshness";
 
-export type CookInHand = { readonly id: string; readonly title: string; readonly stage: string; readonly remainingS: number };
+export type CookInHand = {
+  readonly id: string;
+  readonly title: string;
+  readonly stage: string;
+  readonly remainingS: number;
+};
 export type LotInHand = { readonly id: string; readonly title: string; readonly massG: number; readonly life: LotLife };
 export type BatchInHand = { readonly id: string; readonly title: string; readonly portions: number };
 
@@ -19,7 +24,7 @@ const URGENT_DAYS = 1;
 const leftOf = ({ life }: LotInHand) => life.daysLeft ?? Infinity;
 
 /** Lots in the order to use them: least life first, the heavier of two alike. */
-export const useFirst = <T extends LotInHand>(lots: readonly T[]): readonly T[] =>
+export const firstToUse = <T extends LotInHand>(lots: readonly T[]): readonly T[] =>
   [...lots].sort((a, b) => leftOf(a) - leftOf(b) || b.massG - a.massG);
 
 /** The one thing to do now: what is on the fire, then what is over, then what must go today, then what is ready. */
@@ -31,7 +36,7 @@ export function nextAction(
   const soonest = [...cooks].sort((a, b) => a.remainingS - b.remainingS)[0];
   if (soonest && soonest.remainingS <= 0) return { kind: "stage-due", cook: soonest };
   if (soonest) return { kind: "watch-cook", cook: soonest };
-  const ordered = useFirst(lots);
+  const ordered = firstToUse(lots);
   const over = ordered.find(({ life }) => life.use === "over");
   if (over) return { kind: "clear-lot", lot: over };
   const urgent = ordered.find((lot) => lot.life.use === "cook-today" || leftOf(lot) <= URGENT_DAYS);

@@ -45,6 +45,3 @@ export function judgeCook(ruleSetId: RuleSetId, timesS: readonly number[], colde
     longestS: named.heldS,
   };
 }
-
-/** A probe reading, °C, that is hot enough for the rule at once (its shortest hold is still owed). */
-export const ruleTemperatureC = (ruleSetId: RuleSetId): number => RULE_SETS[ruleSetId].cooking.anyOf[0]!.atC;

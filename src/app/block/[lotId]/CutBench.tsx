@@ -2,7 +2,17 @@
 import { Alert, Button, Segmented, Select } from "antd";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { checkSide, planCuts, summariseCuts, TRIM_USES, withLength, withStations, type Side, type Station, type TrimUseId } from "@/core/block";
+import {
+  checkSide,
+  planCuts,
+  summariseCuts,
+  TRIM_USES,
+  withLength,
+  withStations,
+  type Side,
+  type Station,
+  type TrimUseId,
+} from "@/core/block";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import type { FLESH } from "@/ui/palette";
@@ -39,7 +49,10 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, rawAllowed
   );
   const pieces = plan ? summariseCuts(plan) : null;
   const change = (index: number, part: Partial<Station>) =>
-    setSide((before) => ({ ...before, profile: before.profile.map((station, i) => (i === index ? { ...station, ...part } : station)) }));
+    setSide((before) => ({
+      ...before,
+      profile: before.profile.map((station, i) => (i === index ? { ...station, ...part } : station)),
+    }));
 
   const accept = async () => {
     setBusy(true);
@@ -68,7 +81,10 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, rawAllowed
             ) : null}
           </p>
           <p>
-            trim <b className="figure" data-testid="trim">{format.mass(plan?.trimG ?? 0)}</b>
+            trim{" "}
+            <b className="figure" data-testid="trim">
+              {format.mass(plan?.trimG ?? 0)}
+            </b>
           </p>
           <Button type="primary" size="large" onClick={accept} loading={busy} disabled={!plan || plan.portions === 0}>
             Cut it so
@@ -77,10 +93,19 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, rawAllowed
         {wrong ? <Alert type="error" showIcon title={wrong.message} /> : null}
         {problem ? <Alert type="error" showIcon title={problem} /> : null}
         {plan && plan.portions === 0 ? (
-          <Alert type="warning" showIcon title="No portion of that size fits this side: a smaller portion, or more tolerance." />
+          <Alert
+            type="warning"
+            showIcon
+            title="No portion of that size fits this side: a smaller portion, or more tolerance."
+          />
         ) : null}
         {wrong ? null : (
-          <SideDrawing side={side} plan={plan} flesh={flesh} onThickness={(index, thicknessMm) => change(index, { thicknessMm })} />
+          <SideDrawing
+            side={side}
+            plan={plan}
+            flesh={flesh}
+            onThickness={(index, thicknessMm) => change(index, { thicknessMm })}
+          />
         )}
       </section>
       <div className={page.split}>
@@ -104,16 +129,19 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, rawAllowed
               <Select<TrimUseId>
                 value={trimUse}
                 onChange={setTrimUse}
-                options={TRIM_USES.filter(({ id }) => id !== "tartare" || rawAllowed).map(({ id, label }) => ({ value: id, label }))}
+                options={TRIM_USES.filter(({ id }) => id !== "tartare" || rawAllowed).map(({ id, label }) => ({
+                  value: id,
+                  label,
+                }))}
               />
             </label>
           </div>
           <details className={page.open}>
             <summary>How the cuts are chosen</summary>
             <p>
-              Most portions within the tolerance; then weights as near the portion as they come; then the least difference of thickness within
-              each piece. Weight along the side follows thickness × width, straight between stations. The tail end that is too thin for a
-              portion falls to the trim.
+              Most portions within the tolerance; then weights as near the portion as they come; then the least
+              difference of thickness within each piece. Weight along the side follows thickness × width, straight
+              between stations. The tail end that is too thin for a portion falls to the trim.
             </p>
           </details>
         </section>
@@ -122,11 +150,23 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, rawAllowed
           <div className={styles.inputs}>
             <label>
               Weight, {format.massUnit}
-              <UnitInput kind="mass" value={side.massG} min={20} max={leftG} onChange={(massG) => setSide({ ...side, massG })} />
+              <UnitInput
+                kind="mass"
+                value={side.massG}
+                min={20}
+                max={leftG}
+                onChange={(massG) => setSide({ ...side, massG })}
+              />
             </label>
             <label>
               Length, {format.lengthUnit}
-              <UnitInput kind="length" value={side.lengthMm} min={40} max={2000} onChange={(mm) => setSide(withLength(side, mm))} />
+              <UnitInput
+                kind="length"
+                value={side.lengthMm}
+                min={40}
+                max={2000}
+                onChange={(mm) => setSide(withLength(side, mm))}
+              />
             </label>
             <label className={styles.full}>
               Stations

@@ -1,6 +1,5 @@
 import type { Metadata } from "next";
 import { notFound, redirect } from "next/navigation";
-import { connection } from "next/server";
 import { startingSide } from "@/core/block";
 import { isCut } from "@/core/freshness";
 import { db } from "@/db/connection";
@@ -9,23 +8,26 @@ import { findLot } from "@/db/lots";
 import { stockLot } from "@/db/stock";
 import { formatFor, lifeText } from "@/ui/format";
 import page from "@/ui/page.module.css";
-import { requireHouse } from "../../request";
+import { requireHouse, requestTime } from "../../request";
 import { CutBench } from "./CutBench";
 
 export const metadata: Metadata = { title: "Block" };
 
 export default async function CutPage({ params }: { readonly params: Promise<{ lotId: string }> }) {
-  await connection();
+  const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units);
   const row = findLot(db(), (await params).lotId);
   if (!row) notFound();
   if (row.status !== "on-ice") redirect(`/ice/${row.id}`);
-  const lot = stockLot(db(), row, listPlaces(db()), Date.now());
+  const lot = stockLot(db(), row, listPlaces(db()), nowMs);
   const { yield: yields, portion } = lot.species;
   // a whole fish gives two sides of its skin-on yield; what came cut is a side already
   const sideShare = isCut(row.form) ? 1 : (yields.skinOnFilletPct ?? yields.skinlessPct ?? 50) / 200;
-  const usualSideG = Math.min(row.remainingG, Math.max(portion.massG, Math.min(row.remainingG * sideShare, 6 * portion.massG + 60)));
+  const usualSideG = Math.min(
+    row.remainingG,
+    Math.max(portion.massG, Math.min(row.remainingG * sideShare, 6 * portion.massG + 60)),
+  );
   return (
     <>
       <header className={page.head}>
@@ -34,8 +36,8 @@ export default async function CutPage({ params }: { readonly params: Promise<{ l
             {lot.title} <span className="figure muted">{row.code}</span>
           </h1>
           <p className={page.asks}>
-            {format.mass(row.remainingG)} on ice, {lifeText(lot.life.daysLeft)} left. Weigh one side and measure it where its
-            thickness changes.
+            {format.mass(row.remainingG)} on ice, {lifeText(lot.life.daysLeft)} left. Weigh one side and measure it
+            where its thickness changes.
           </p>
         </div>
       </header>

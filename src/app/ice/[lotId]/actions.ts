@@ -12,7 +12,8 @@ export async function takeOffIce(input: unknown): Promise<Result<null, ActionErr
   const parsed = TakeOff.safeParse(input);
   if (!parsed.success) return err(invalidInput(parsed.error));
   const { lotId, reason } = parsed.data;
-  if (!finishLot(db(), lotId, reason, await cookAtStation(), Date.now())) return err(refused("This lot is not on ice any more."));
+  if (!finishLot(db(), lotId, reason, await cookAtStation(), Date.now()))
+    return err(refused("This lot is not on ice any more."));
   revalidatePath("/", "layout");
   return ok(null);
 }

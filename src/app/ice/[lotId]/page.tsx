@@ -1,7 +1,6 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
-import { connection } from "next/server";
 import { FORMS, iceDaysPerDay, lifeSegments, type LotLife } from "@/core/freshness";
 import { db } from "@/db/connection";
 import { listPlaces } from "@/db/house";
@@ -11,19 +10,19 @@ import { dayText, formatFor, lifeText, moneyText, timeText, type Format } from "
 import { IceBar } from "@/ui/IceBar";
 import page from "@/ui/page.module.css";
 import { VerdictTag } from "@/ui/VerdictTag";
-import { requireHouse } from "../../request";
+import { requireHouse, requestTime } from "../../request";
 import { USE_WORDS } from "../useWords";
 import { FinishLot } from "./FinishLot";
 
 export const metadata: Metadata = { title: "Lot" };
 
 export default async function LotPage({ params }: { readonly params: Promise<{ lotId: string }> }) {
-  await connection();
+  const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units);
   const row = findLot(db(), (await params).lotId);
   if (!row) notFound();
-  const lot = stockLot(db(), row, listPlaces(db()), Date.now());
+  const lot = stockLot(db(), row, listPlaces(db()), nowMs);
   const onIce = row.status === "on-ice";
   return (
     <>
@@ -33,7 +32,9 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
             {lot.title} <span className="figure muted">{row.code}</span>
           </h1>
           <p className={page.asks}>
-            {onIce ? `${USE_WORDS[lot.life.use]}. ${format.mass(row.remainingG)} of ${format.mass(row.massG)} left.` : null}
+            {onIce
+              ? `${USE_WORDS[lot.life.use]}. ${format.mass(row.remainingG)} of ${format.mass(row.massG)} left.`
+              : null}
             {row.status === "refused" ? "Refused at the door and kept on record." : null}
             {row.status === "finished" ? "Off the ice." : null}
           </p>
@@ -52,7 +53,8 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
                 <span className={page.big} data-testid="days-left">
                   {lifeText(lot.life.daysLeft)}
                 </span>{" "}
-                at {format.temperature(lot.life.placeC, 1)}, of which {lifeText(lot.life.cookDaysLeft)} for any cooked use
+                at {format.temperature(lot.life.placeC, 1)}, of which {lifeText(lot.life.cookDaysLeft)} for any cooked
+                use
                 {lot.rawAllowed ? ` and ${lifeText(lot.life.rawDaysLeft)} for raw` : ", none for raw"}.
               </p>
               <div style={{ margin: "14px 0" }}>
@@ -72,8 +74,8 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
               ))}
             </ul>
             <p className="muted">
-              {row.receivedBy}, {dayText(row.receivedAtMs, house.timeZone)} {timeText(row.receivedAtMs, house.timeZone)}, probe{" "}
-              {format.temperature(row.receiptC, 1)}.
+              {row.receivedBy}, {dayText(row.receivedAtMs, house.timeZone)} {timeText(row.receivedAtMs, house.timeZone)}
+              , probe {format.temperature(row.receiptC, 1)}.
             </p>
           </section>
         </div>
@@ -108,7 +110,9 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
           <section className={page.card}>
             <h2>Care</h2>
             <p>{lot.species.parasiteNote}</p>
-            {lot.species.histamineFormer === "no" ? null : <p>Histamine former: cold from boat to plate, heat will not undo it.</p>}
+            {lot.species.histamineFormer === "no" ? null : (
+              <p>Histamine former: cold from boat to plate, heat will not undo it.</p>
+            )}
           </section>
           {onIce ? <FinishLot lotId={row.id} /> : null}
         </div>
@@ -128,11 +132,14 @@ function LifeArithmetic({ life, format }: { readonly life: LotLife; readonly for
         <dt>Gone when it came</dt>
         <dd>
           <span className="figure">−{days(life.startIceDays)}</span>{" "}
-          <span className="muted">{life.startFrom === "inspection" ? "as the inspection read it" : "by the catch date, older than it read"}</span>
+          <span className="muted">
+            {life.startFrom === "inspection" ? "as the inspection read it" : "by the catch date, older than it read"}
+          </span>
         </dd>
         <dt>Used in this house</dt>
         <dd>
-          <span className="figure">−{days(life.usedIceDays)}</span> <span className="muted">ice days, by the cold room’s readings</span>
+          <span className="figure">−{days(life.usedIceDays)}</span>{" "}
+          <span className="muted">ice days, by the cold room’s readings</span>
         </dd>
         <dt>Left on ice at {format.temperature(0)}</dt>
         <dd className="figure">{days(life.leftIceDays)}</dd>
@@ -140,13 +147,14 @@ function LifeArithmetic({ life, format }: { readonly life: LotLife; readonly for
         <dd>
           <span className="figure">×{iceDaysPerDay(life).toFixed(2)}</span>{" "}
           <span className="muted">
-            {life.model === "temperate" ? "(1 + 0.1 T)², Ratkowsky et al. 1982" : "exp(0.12 T), Dalgaard and Huss 1997"} (from memory)
+            {life.model === "temperate" ? "(1 + 0.1 T)², Ratkowsky et al. 1982" : "exp(0.12 T), Dalgaard and Huss 1997"}{" "}
+            (from memory)
           </span>
         </dd>
       </dl>
       <p className={page.source}>
-        Life on ice: Huss, FAO Fisheries Technical Paper 348, 1995, and others (from memory). Raw use ends at 0.4 of it, any cooked use at
-        0.6 (common practice). One inspection is good to about 1.5 days either way.
+        Life on ice: Huss, FAO Fisheries Technical Paper 348, 1995, and others (from memory). Raw use ends at 0.4 of it,
+        any cooked use at 0.6 (common practice). One inspection is good to about 1.5 days either way.
       </p>
     </details>
   );

@@ -1,5 +1,6 @@
 "use client";
 import { Alert, Button, Segmented, Select, Switch } from "antd";
+import { nanoid } from "nanoid";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
@@ -14,7 +15,7 @@ import {
   type PanPiece,
   type TargetDoneness,
 } from "@/core/cooking";
-import { findSpecies } from "@/core/species";
+import { findSpecies, shortName } from "@/core/species";
 import { Calliper } from "@/ui/Calliper";
 import { CrossSection } from "@/ui/CrossSection";
 import { useHouse } from "@/ui/HouseContext";
@@ -26,7 +27,10 @@ import styles from "../Stove.module.css";
 import { PlanFacts } from "./PlanFacts";
 import { StagePlan } from "./StagePlan";
 
-const CookCurves = dynamic(() => import("@/ui/CookCurves"), { ssr: false, loading: () => <div style={{ height: 286 }} /> });
+const CookCurves = dynamic(() => import("@/ui/CookCurves"), {
+  ssr: false,
+  loading: () => <div style={{ height: 286 }} />,
+});
 
 type Props = {
   readonly batchId: string;
@@ -58,8 +62,8 @@ export function PlanBench({ batchId, batchCode, speciesId, pieces, usualTargetC 
   const requestId = useRef<string | null>(null);
 
   const thicknessMm = ownThicknessMm ?? load.thicknessMm;
-  const question = { speciesId, skin, startC, panC, ovenC, panId, targetC, pieces: count, thicknessMm };
-  const state = useSheet({ ...load, ...question, ruleSetId });
+  const question = { skin, startC, panC, ovenC, panId, targetC, pieces: count, thicknessMm };
+  const state = useSheet({ ...load, ...question, speciesId, ruleSetId });
   const { sheet } = state;
   const band = bandAt(species.donenessGroup, targetC);
   const doneness = TARGET_DONENESS.find((id) => id === band.id);
@@ -67,7 +71,7 @@ export function PlanBench({ batchId, batchCode, speciesId, pieces, usualTargetC 
   const begin = async () => {
     setBusy(true);
     setRefusal(null);
-    requestId.current ??= crypto.randomUUID();
+    requestId.current ??= nanoid();
     const started = await beginCook({ ...question, batchId, requestId: requestId.current }).catch(() => null);
     setBusy(false);
     if (started?.ok) router.push(`/stove/cook/${started.value}`);
@@ -79,10 +83,11 @@ export function PlanBench({ batchId, batchCode, speciesId, pieces, usualTargetC 
       <header className={page.head}>
         <div>
           <h1>
-            {species.name}, {DONENESS_LABELS[band.id].toLowerCase()} at {format.temperature(targetC)}
+            {shortName(species)}, {DONENESS_LABELS[band.id].toLowerCase()} at {format.temperature(targetC)}
           </h1>
           <p className={page.asks}>
-            <span className="figure">{batchCode}</span> · skin-crisp, finished in the oven · usual here: {species.usualDoneness}
+            <span className="figure">{batchCode}</span> · skin-crisp, finished in the oven · usual here:{" "}
+            {species.usualDoneness}
           </p>
         </div>
         <Button type="primary" size="large" onClick={begin} loading={busy} disabled={!sheet || state.problem !== null}>
@@ -90,8 +95,10 @@ export function PlanBench({ batchId, batchCode, speciesId, pieces, usualTargetC 
         </Button>
       </header>
       {refusal ? <Alert type="error" showIcon title={refusal} style={{ marginBottom: 12 }} /> : null}
-      {state.problem ? <Alert type="warning" showIcon title={`No plan: ${state.problem}.`} style={{ marginBottom: 12 }} /> : null}
-      <div className={page.wideRight}>
+      {state.problem ? (
+        <Alert type="warning" showIcon title={`No plan: ${state.problem}.`} style={{ marginBottom: 12 }} />
+      ) : null}
+      <div className={styles.bench}>
         <div className={page.stack}>
           <section className={page.card}>
             <Calliper thicknessMm={thicknessMm} flesh={species.flesh} skin={skin} onChange={setOwnThicknessMm} />
@@ -147,11 +154,15 @@ export function PlanBench({ batchId, batchCode, speciesId, pieces, usualTargetC 
             </span>
             <label className={styles.full}>
               Pan
-              <Select<PanId> value={panId} onChange={setPanId} options={PANS.map(({ id, label }) => ({ value: id, label }))} />
+              <Select<PanId>
+                value={panId}
+                onChange={setPanId}
+                options={PANS.map(({ id, label }) => ({ value: id, label }))}
+              />
             </label>
           </section>
         </div>
-        <div className={page.stack} aria-busy={state.working} data-testid="plan">
+        <div className={page.stack} aria-busy={state.working} data-testid="plan" data-plan>
           {sheet ? (
             <>
               <StagePlan plan={sheet.plan} />
@@ -171,7 +182,9 @@ export function PlanBench({ batchId, batchCode, speciesId, pieces, usualTargetC 
             </>
           ) : (
             <section className={page.card}>
-              <p className={page.empty}>{state.problem ? "Change the piece, the pan or the target." : "Working out the plan…"}</p>
+              <p className={page.empty}>
+                {state.problem ? "Change the piece, the pan or the target." : "Working out the plan…"}
+              </p>
             </section>
           )}
         </div>

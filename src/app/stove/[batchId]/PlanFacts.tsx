@@ -18,7 +18,8 @@ export function PlanFacts({ plan, tookMs }: Props) {
           <h3>Window</h3>
           <p>
             Pull up to <b className="figure">{durationText(window.earlyS)}</b> early or{" "}
-            <b className="figure">{durationText(window.lateS)}</b> late and it is still {DONENESS_LABELS[plan.band].toLowerCase()}.
+            <b className="figure">{durationText(window.lateS)}</b> late and it is still{" "}
+            {DONENESS_LABELS[plan.band].toLowerCase()}.
           </p>
           <p className="muted">
             Pull at <span className="figure">{format.temperature(plan.pullC)}</span>; the rest carries it to{" "}
@@ -34,8 +35,10 @@ export function PlanFacts({ plan, tookMs }: Props) {
             <ul className={styles.plain}>
               {[spread.thinnest, spread.thickest].map((piece, index) => (
                 <li key={index} data-testid={index === 0 ? "thinnest" : "thickest"}>
-                  {index === 0 ? "Thinnest" : "Thickest"} <span className="figure">{format.length(piece.thicknessMm)}</span>:{" "}
-                  <b className="figure">{format.temperature(piece.peakC)}</b>, {DONENESS_LABELS[piece.band].toLowerCase()}
+                  {index === 0 ? "Thinnest" : "Thickest"}{" "}
+                  <span className="figure">{format.length(piece.thicknessMm)}</span>:{" "}
+                  <b className="figure">{format.temperature(piece.peakC)}</b>,{" "}
+                  {DONENESS_LABELS[piece.band].toLowerCase()}
                 </li>
               ))}
             </ul>
@@ -61,13 +64,15 @@ export function PlanFacts({ plan, tookMs }: Props) {
         <summary>How sure, and where it comes from</summary>
         <p>
           The centre ends between <span className="figure">{format.temperature(uncertainty.lowC, 1)}</span> and{" "}
-          <span className="figure">{format.temperature(uncertainty.highC, 1)}</span> with {uncertainty.basis}. Probe at the thickest point.
+          <span className="figure">{format.temperature(uncertainty.highC, 1)}</span> with {uncertainty.basis}. Probe at
+          the thickest point.
         </p>
         <p>
-          Heat through the piece by finite volumes; conductivity, density and heat capacity from its composition (Choi and Okos 1986); the
-          face on the metal dries before it can pass {format.temperature(100)}; the pan cools when the fish lands (lowest{" "}
-          {format.temperature(plan.lowestPanC)}). Opaque where half the myosin has set (kinetics fitted to Hastings 1985 and Skipnes 2008,
-          confidence low). Contact and air coefficients are fitted to common practice.
+          Heat through the piece by finite volumes; conductivity, density and heat capacity from its composition (Choi
+          and Okos 1986); the face on the metal dries before it can pass {format.temperature(100)}; the pan cools when
+          the fish lands (lowest {format.temperature(plan.lowestPanC)}). Opaque where half the myosin has set (kinetics
+          fitted to Hastings 1985 and Skipnes 2008, confidence low). Contact and air coefficients are fitted to common
+          practice.
           {tookMs === null ? null : ` Planned in ${Math.round(tookMs)} ms.`}
         </p>
       </details>

@@ -1,6 +1,6 @@
 "use client";
 import type { CookPlan } from "@/core/cooking";
-import { durationText } from "@/ui/format";
+import { clockText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import styles from "../Stove.module.css";
 
@@ -23,7 +23,7 @@ export function StagePlan({ plan }: { readonly plan: CookPlan }) {
             </div>
             <div>
               <dt>clock</dt>
-              <dd data-testid={`${stage.id}-time`}>{durationText(stage.seconds)}</dd>
+              <dd data-testid={`${stage.id}-time`}>{clockText(stage.seconds)}</dd>
             </div>
           </dl>
           <p className={styles.do}>{stage.do}</p>

@@ -3,7 +3,8 @@ import { isSameOrigin } from "../../../request";
 
 const MOST_BYTES = 4_000_000;
 
-const problem = (path: string, message: string, status: number) => Response.json({ error: { path, message } }, { status });
+const problem = (path: string, message: string, status: number) =>
+  Response.json({ error: { path, message } }, { status });
 
 /** The core over HTTP, same JSON as the command line. Pages of other sites are turned away; devices send no Origin. */
 export async function POST(request: Request, { params }: { params: Promise<{ verb: string }> }): Promise<Response> {
@@ -11,7 +12,8 @@ export async function POST(request: Request, { params }: { params: Promise<{ ver
   if (origin !== null && !isSameOrigin(origin, request.headers.get("host"))) {
     return problem("", "this came from a page outside the house", 403);
   }
-  if (Number(request.headers.get("content-length") ?? 0) > MOST_BYTES) return problem("", "the document is over 4 MB", 413);
+  if (Number(request.headers.get("content-length") ?? 0) > MOST_BYTES)
+    return problem("", "the document is over 4 MB", 413);
   const text = await request.text();
   if (text.length > MOST_BYTES) return problem("", "the document is over 4 MB", 413);
   const { verb } = await params;

@@ -53,7 +53,9 @@ export default async function TracePage({ params }: { readonly params: Promise<{
             {lot.production === "wild" ? "Wild" : "Farmed"}, {lot.gear.toLowerCase()}
           </p>
           <p>{lot.area}</p>
-          <p className="muted">{lot.caughtAtMs === null ? "date not stated" : dayText(lot.caughtAtMs, house.timeZone)}</p>
+          <p className="muted">
+            {lot.caughtAtMs === null ? "date not stated" : dayText(lot.caughtAtMs, house.timeZone)}
+          </p>
           <p>
             <i>{species?.scientificName}</i>
           </p>

@@ -43,11 +43,14 @@ export function CookRecord({ title, batchCode, lotId, plan, events, live }: Prop
           <dd className="figure">{format.temperature(answer.peakC, 1)}</dd>
           <dt>Probed</dt>
           <dd className="figure">
-            {live.probes.length === 0 ? "not probed" : live.probes.map(({ centreC }) => format.temperature(centreC, 1)).join(", ")}
+            {live.probes.length === 0
+              ? "not probed"
+              : live.probes.map(({ centreC }) => format.temperature(centreC, 1)).join(", ")}
           </dd>
           <dt>Rule</dt>
           <dd>
-            {answer.safety.edition}: {answer.safety.meets ? "the plan meets it" : "the plan is under it, advisory needed"}
+            {answer.safety.edition}:{" "}
+            {answer.safety.meets ? "the plan meets it" : "the plan is under it, advisory needed"}
           </dd>
         </dl>
         <p style={{ marginTop: 14, display: "flex", gap: 20 }}>

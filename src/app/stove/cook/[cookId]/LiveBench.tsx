@@ -1,5 +1,6 @@
 "use client";
 import { Alert, App, Button } from "antd";
+import { nanoid } from "nanoid";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
@@ -67,7 +68,7 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
       router.refresh();
     } else message.warning(answer.error.message);
   };
-  const tap = (what: Tap) => void send({ ...what, cookId, requestId: crypto.randomUUID() } as CookTapInput);
+  const tap = (what: Tap) => void send({ ...what, cookId, requestId: nanoid() } as CookTapInput);
   const toggle = () => tap({ kind: live.status === "paused" ? "resumed" : "paused" });
   const running = live.status === "running" || live.status === "paused";
 
@@ -119,7 +120,12 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
           </h2>
           <p className={styles.liveCue}>{stage.cue}</p>
           <div className={styles.clockRow}>
-            <span className={styles.clock} data-late={live.remainingS < 0 || undefined} role="timer" data-testid="clock">
+            <span
+              className={styles.clock}
+              data-late={live.remainingS < 0 || undefined}
+              role="timer"
+              data-testid="clock"
+            >
               {clockText(live.remainingS)}
             </span>
             <span className={styles.expect}>
@@ -167,7 +173,8 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
               ))}
             </ol>
             <p className="muted" style={{ marginTop: 8 }}>
-              Pull up to {durationText(plan.answer.window.earlyS)} early or {durationText(plan.answer.window.lateS)} late.
+              Pull up to {durationText(plan.answer.window.earlyS)} early or {durationText(plan.answer.window.lateS)}{" "}
+              late.
             </p>
             <Button type="text" danger onClick={giveUp} style={{ marginTop: 6 }}>
               Give it up

@@ -15,7 +15,12 @@ export function ProbePad({ expectedC, busy, onNote }: Props) {
     <>
       <div className={styles.probes}>
         {probeChoicesC(expectedC).map((pointC) => (
-          <Button key={pointC} disabled={busy} onClick={() => onNote(pointC)} aria-label={`Note ${format.temperature(pointC)}`}>
+          <Button
+            key={pointC}
+            disabled={busy}
+            onClick={() => onNote(pointC)}
+            aria-label={`Note ${format.temperature(pointC)}`}
+          >
             {format.temperature(pointC)}
           </Button>
         ))}

@@ -1,16 +1,15 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
-import { connection } from "next/server";
 import { db } from "@/db/connection";
 import { findCook } from "@/db/cooks";
-import { requireHouse } from "../../../request";
+import { requireHouse, requestTime } from "../../../request";
 import { speciesName } from "../../clockOf";
 import { LiveBench } from "./LiveBench";
 
 export const metadata: Metadata = { title: "Live cook" };
 
 export default async function CookPage({ params }: { readonly params: Promise<{ cookId: string }> }) {
-  await connection();
+  const nowMs = await requestTime();
   requireHouse();
   const cook = findCook(db(), (await params).cookId);
   if (!cook) notFound();
@@ -22,7 +21,7 @@ export default async function CookPage({ params }: { readonly params: Promise<{ 
       batchCode={cook.batchCode}
       plan={cook.plan}
       events={cook.events}
-      serverNowMs={Date.now()}
+      serverNowMs={nowMs}
     />
   );
 }

@@ -1,0 +1,88 @@
+// Arrows point downward only: app -> ui, db, verbs, core; db -> core; and inside the core to lower subjects.
+const SUBJECTS = [
+  "shared",
+  "units",
+  "matter",
+  "species",
+  "heat",
+  "safety",
+  "freshness",
+  "block",
+  "cooking",
+  "line",
+  "trace",
+];
+
+const subjectRules = SUBJECTS.map((subject, index) => ({
+  name: `core-${subject}-looks-down`,
+  severity: "error",
+  comment: `core/${subject} may import only itself and the subjects below it`,
+  from: { path: `^src/core/${subject}/` },
+  to: { path: `^src/core/(?!${SUBJECTS.slice(0, index + 1).join("/|")}/)` },
+}));
+
+const only = (folder, allowed) => ({
+  name: `${folder}-looks-down`,
+  severity: "error",
+  from: { path: `^src/${folder}/`, pathNot: "\\.test\\.tsx?$" },
+  to: { path: `^src/(?!${allowed.map((name) => `${name}/`).join("|")})` },
+});
+
+/** @type {import("dependency-cruiser").IConfiguration} */
+module.exports = {
+  forbidden: [
+    {
+      name: "no-circles",
+      severity: "error",
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } },
+    },
+    ...subjectRules,
+    {
+      name: "subjects-by-their-front-door",
+      severity: "error",
+      comment: "other subjects are imported by their index only",
+      from: { path: "^src/core/([^/]+)/" },
+      to: { path: "^src/core/([^/]+)/", pathNot: ["^src/core/$1/", "^src/core/[^/]+/index\\.ts$"] },
+    },
+    {
+      name: "core-by-its-front-door",
+      severity: "error",
+      from: { path: "^src/", pathNot: "^src/core/" },
+      to: { path: "^src/core/", pathNot: "^src/core/[^/]+/index\\.ts$" },
+    },
+    only("core", ["core"]),
+    only("db", ["db", "core"]),
+    only("verbs", ["verbs", "core"]),
+    only("workers", ["workers", "core"]),
+    {
+      name: "ui-looks-down",
+      severity: "error",
+      comment: "ui may name the types of workers and rows, never run them",
+      from: { path: "^src/ui/" },
+      to: { path: "^src/(app|cli|verbs|demo)/" },
+    },
+    {
+      name: "ui-runs-no-database",
+      severity: "error",
+      from: { path: "^src/ui/" },
+      to: { path: "^src/db/", dependencyTypesNot: ["type-only"] },
+    },
+    {
+      name: "one-database",
+      severity: "error",
+      comment: "only db knows SQLite",
+      from: { path: "^src/", pathNot: "^src/db/" },
+      to: { path: "node_modules/(better-sqlite3|drizzle-orm)" },
+    },
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    tsConfig: { fileName: "tsconfig.json" },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "require", "node", "default", "types"],
+    },
+  },
+};

@@ -1,0 +1,61 @@
+import next from "eslint-config-next/core-web-vitals";
+import nextTypescript from "eslint-config-next/typescript";
+
+const CORE_ONLY = "The core is pure: it imports only the core.";
+const GIVEN = "The core takes time and chance as arguments.";
+
+export default [
+  {
+    ignores: [
+      ".next/**",
+      "node_modules/**",
+      "next-env.d.ts",
+      "data/**",
+      "demo-data/**",
+      "test-results/**",
+      "playwright-report/**",
+    ],
+  },
+  ...next,
+  ...nextTypescript,
+  {
+    rules: {
+      "no-console": "error",
+      eqeqeq: "error",
+      "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_", varsIgnorePattern: "^_" }],
+      "@typescript-eslint/consistent-type-imports": ["error", { fixStyle: "inline-type-imports" }],
+    },
+  },
+  { files: ["scripts/**", "bench/**"], rules: { "no-console": "off" } },
+  { files: ["**/*.cjs"], rules: { "@typescript-eslint/no-require-imports": "off" } },
+  {
+    files: ["src/core/**/*.ts"],
+    ignores: ["**/*.test.ts", "**/*.testkit.ts"],
+    rules: {
+      "no-restricted-imports": [
+        "error",
+        { patterns: [{ regex: "^(?!\\./|\\.\\./(?!\\.\\.)|@/core/)", message: CORE_ONLY }] },
+      ],
+      "no-restricted-globals": [
+        "error",
+        "process",
+        "fetch",
+        "window",
+        "document",
+        "console",
+        "performance",
+        "setTimeout",
+        "setInterval",
+      ],
+      "no-restricted-properties": [
+        "error",
+        { object: "Date", property: "now", message: GIVEN },
+        { object: "Math", property: "random", message: GIVEN },
+      ],
+      "no-restricted-syntax": [
+        "error",
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: GIVEN },
+      ],
+    },
+  },
+];

@@ -1,0 +1,81 @@
+// Pictures of the main views from a running demo house: node scripts/screenshots.mjs [folder] [only]
+import { mkdirSync } from "node:fs";
+import { chromium } from "@playwright/test";
+
+const [folder = "docs/screenshots", only] = process.argv.slice(2);
+const base = `http://localhost:${process.env.PORT ?? 4310}`;
+mkdirSync(folder, { recursive: true });
+
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+  args: [
+    "--no-sandbox",
+    "--disable-gpu",
+    "--disable-quic",
+    "--no-first-run",
+    "--disable-background-networking",
+    "--disable-sync",
+  ],
+});
+
+const SIZES = { wide: { width: 1280, height: 800 }, tablet: { width: 834, height: 1112 } };
+const firstHref = (page, pattern) => page.locator(`main a[href^="${pattern}"]`).first().getAttribute("href");
+
+const VIEWS = {
+  today: async (page) => page.goto(`${base}/`),
+  dock: async (page) => {
+    await page.goto(`${base}/dock`);
+    await page.getByLabel("Fish", { exact: true }).fill("röding");
+    await page.locator(".ant-select-item-option").first().click();
+    await page.getByLabel(/Probe at the door/).fill("1.6");
+    await page.getByRole("button", { name: "The rest as caught" }).click();
+    await page.locator("fieldset").nth(1).locator("label").nth(1).click();
+  },
+  ice: async (page) => page.goto(`${base}/ice`),
+  lot: async (page) => {
+    await page.goto(`${base}/ice`);
+    await page.goto(base + (await firstHref(page, "/ice/")));
+  },
+  block: async (page) => {
+    await page.goto(`${base}/block`);
+    await page.goto(
+      base + (await page.locator('main a[href^="/block/"]').filter({ hasText: "char" }).first().getAttribute("href")),
+    );
+  },
+  stove: async (page) => {
+    await page.goto(`${base}/stove`);
+    await page.goto(
+      base + (await page.locator('main a[href^="/stove/"]').filter({ hasText: "cod" }).first().getAttribute("href")),
+    );
+    await page.getByTestId("pan-time").waitFor();
+    await page.locator(".recharts-line").first().waitFor();
+  },
+  cook: async (page) => {
+    await VIEWS.stove(page);
+    await page.getByRole("button", { name: "Start the cook" }).click();
+    await page.waitForURL(/\/stove\/cook\//);
+    await page.waitForTimeout(2500);
+  },
+  book: async (page) => page.goto(`${base}/book`),
+  trace: async (page) => {
+    await page.goto(`${base}/stove`);
+    await page.goto(`${base}/ice?find=char`);
+    const lot = await firstHref(page, "/ice/");
+    await page.goto(`${base}/book/lot/${lot.split("/").at(-1)}`);
+  },
+};
+
+for (const [name, open] of Object.entries(VIEWS)) {
+  if (only && !only.split(",").includes(name)) continue;
+  for (const [size, viewport] of Object.entries(SIZES)) {
+    if (name === "cook" && size === "tablet") continue;
+    const page = await browser.newPage({ viewport, locale: "en-GB" });
+    page.on("console", (line) => ["error", "warning"].includes(line.type()) && console.log(`${name}: ${line.text()}`));
+    page.on("pageerror", (error) => console.log(`${name}: ${error.message}`));
+    await open(page);
+    await page.waitForTimeout(700);
+    await page.screenshot({ path: `${folder}/${name}-${size}.png`, fullPage: process.env.FULL === "1" });
+    await page.close();
+  }
+}
+await browser.close();
