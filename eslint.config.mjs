@@ -4,7 +4,7 @@ import nextTypescript from "eslint-config-next/typescript";
 const CORE_ONLY = "The core is pure: it imports only the core.";
 const GIVEN = "The core takes time and chance as arguments.";
 
-export default [
+const config = [
   {
     ignores: [
       ".next/**",
@@ -59,3 +59,5 @@ export default [
     },
   },
 ];
+
+export default config;

@@ -1,0 +1,47 @@
+import path from "node:path";
+import type { Locator, Page, TestInfo } from "@playwright/test";
+import { openDatabase, type Db } from "@/db/connection";
+
+/** A second, reading connection to the house under test, to hold the screen against the core. */
+export const houseDb = (): Db => openDatabase(path.join(process.env["GAFFEL_DATA"] ?? "", "gaffel.sqlite"));
+
+const isTouch = (info: TestInfo) => info.project.name === "touch";
+
+/** Presses as this project's cook does: a tap, or focus and Enter. */
+export async function press(target: Locator, info: TestInfo): Promise<void> {
+  if (isTouch(info)) {
+    await target.tap();
+    return;
+  }
+  await target.focus();
+  await target.press("Enter");
+}
+
+/** Chooses a grade: a tap, or space on the focused radio. */
+export async function grade(page: Page, attribute: string, value: number, info: TestInfo): Promise<void> {
+  const radio = page.getByRole("group", { name: attribute }).getByRole("radio").nth(value);
+  if (isTouch(info)) await radio.tap();
+  else {
+    await radio.focus();
+    await radio.press("Space");
+  }
+}
+
+/** Goes to a view: the rail by touch, its number by keyboard. */
+export async function view(page: Page, name: string, key: string, info: TestInfo): Promise<void> {
+  if (isTouch(info)) await page.getByRole("navigation", { name: "Views" }).getByRole("link", { name }).tap();
+  else {
+    await page.locator("#main").focus();
+    await page.keyboard.press(key);
+  }
+}
+
+/** Everything the browser complains about; must stay empty. */
+export function complaintsOf(page: Page): string[] {
+  const complaints: string[] = [];
+  page.on("console", (line) => {
+    if (line.type() === "error" || line.type() === "warning") complaints.push(line.text());
+  });
+  page.on("pageerror", (error) => complaints.push(error.message));
+  return complaints;
+}

@@ -1,0 +1,112 @@
+import { spawn, type ChildProcess } from "node:child_process";
+import { mkdtempSync, rmSync } from "node:fs";
+import net from "node:net";
+import os from "node:os";
+import path from "node:path";
+import { expect, test } from "@playwright/test";
+import { openDatabase } from "@/db/connection";
+import { openCooks } from "@/db/cooks";
+import { checkLedger } from "@/db/ledger";
+import { makeDemoHouse } from "@/demo/house";
+
+let folder = "";
+let port = 0;
+let server: ChildProcess | null = null;
+
+const freePort = () =>
+  new Promise<number>((resolve) => {
+    const probe = net.createServer().listen(0, "127.0.0.1", () => {
+      const address = probe.address();
+      probe.close(() => resolve(typeof address === "object" && address ? address.port : 0));
+    });
+  });
+
+/** A server of this test's own, so that it can be killed. */
+async function start(): Promise<void> {
+  server = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-p", String(port)], {
+    env: { ...process.env, GAFFEL_DATA: folder, NODE_ENV: "production" },
+    stdio: "ignore",
+    detached: true,
+  });
+  for (let tries = 0; tries < 100; tries++) {
+    const up = await fetch(`http://localhost:${port}/icon.svg`).then(
+      (answer) => answer.ok,
+      () => false,
+    );
+    if (up) return;
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
+  throw new Error("the server did not come up");
+}
+
+async function kill(signal: NodeJS.Signals): Promise<void> {
+  const running = server;
+  if (!running?.pid) return;
+  const gone = new Promise((resolve) => running.on("close", resolve));
+  process.kill(-running.pid, signal);
+  await gone;
+  server = null;
+}
+
+test.beforeEach(async () => {
+  folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-own-"));
+  port = await freePort();
+});
+
+test.afterEach(async () => {
+  await kill("SIGKILL");
+  rmSync(folder, { recursive: true, force: true });
+});
+
+test("an empty house opens on the first-run page and then on Today", async ({ page }) => {
+  await start();
+  await page.goto(`http://localhost:${port}/`);
+  await expect(page).toHaveURL(/\/welcome$/);
+  await page.getByLabel("Name of the house").fill("Test Quay");
+  await page.getByLabel("Who cooks here").fill("Anu");
+  await page.keyboard.press("Enter");
+  await page.getByRole("button", { name: "Open the house" }).click();
+  await expect(page.getByRole("heading", { name: "The ice is empty" })).toBeVisible();
+  await expect(page.getByText("Test Quay")).toBeVisible();
+  await page.goto(`http://localhost:${port}/welcome`);
+  await expect(page).toHaveURL(`http://localhost:${port}/`);
+});
+
+test("killed in the middle of writes, the house keeps every tap it acknowledged and the clock runs on", async ({
+  page,
+}) => {
+  test.setTimeout(90_000);
+  makeDemoHouse(openDatabase(path.join(folder, "gaffel.sqlite")), Date.now());
+  await start();
+  await page.goto(`http://localhost:${port}/stove`);
+  const href = await page.locator('main a[href^="/stove/"]').first().getAttribute("href");
+  await page.goto(`http://localhost:${port}${href}`);
+  await page.getByTestId("pan-time").waitFor();
+  await page.getByRole("button", { name: "Start the cook" }).click();
+  await page.waitForURL(/\/stove\/cook\//);
+  let acknowledged = 0;
+  page.on("response", (answer) => {
+    if (answer.request().method() === "POST" && answer.ok()) {
+      void answer.text().then(
+        (text) => {
+          if (text.includes('"ok":true')) acknowledged++;
+        },
+        () => undefined,
+      );
+    }
+  });
+  const extend = page.getByRole("button", { name: "+10 s" });
+  for (let taps = 0; taps < 12; taps++) await extend.click();
+  // one more on its way when the power goes
+  await Promise.all([extend.click(), kill("SIGKILL")]);
+  await page.waitForTimeout(300);
+  const seen = acknowledged;
+  expect(seen).toBeGreaterThanOrEqual(8);
+  await start();
+  await page.reload();
+  await expect(page.getByRole("timer")).toBeVisible();
+  const db = openDatabase(path.join(folder, "gaffel.sqlite"));
+  const kept = openCooks(db).flatMap(({ events }) => events.filter(({ kind }) => kind === "extended"));
+  expect(kept.length).toBeGreaterThanOrEqual(seen);
+  expect(checkLedger(db).kind).toBe("whole");
+});

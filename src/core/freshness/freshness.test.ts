@@ -1,0 +1,189 @@
+import fc from "fast-check";
+import { findSpecies, SPECIES } from "@/core/species";
+import { lifeOnIceDays, readFreshness } from "./inspection";
+import { lifeSegments, lotLife, traceOf } from "./life";
+import { schemeFor, type Grade } from "./scheme";
+import { daysLeftAt, iceDaysUsed, spoilageRate, type TemperaturePoint } from "./spoilage";
+import { judgeAtDoor, type DoorFacts } from "./verdict";
+
+const cod = findSpecies("cod")!;
+const mackerel = findSpecies("mackerel")!;
+const even = (species: typeof cod, grade: Grade, but: Record<string, Grade> = {}) =>
+  Object.fromEntries(schemeFor(species.group, "whole-gutted").attributes.map(({ id }) => [id, but[id] ?? grade]));
+const facts = (part: Partial<DoorFacts> = {}): DoorFacts => ({
+  species: cod,
+  form: "whole-gutted",
+  grades: even(cod, 0),
+  receiptC: 1,
+  daysSinceCatch: 2,
+  ruleSetId: "fda-2022",
+  ...part,
+});
+
+describe("spoilage rate", () => {
+  test.each([
+    // Ratkowsky et al. 1982 and Dalgaard and Huss 1997, computed from the published formulas
+    { model: "temperate", atC: 5, rate: 2.25, tol: 0.01 },
+    { model: "temperate", atC: -2, rate: 0.64, tol: 0.01 },
+    { model: "tropical", atC: 10, rate: 3.32, tol: 0.01 },
+    { model: "tropical", atC: 20, rate: 11.02, tol: 0.02 },
+    { model: "temperate", atC: 20, rate: 9, tol: 0.02 },
+  ] as const)("$model at $atC °C is $rate", ({ model, atC, rate, tol }) => {
+    expect(Math.abs(spoilageRate(model, atC) - rate)).toBeLessThanOrEqual(tol);
+  });
+  test("the two curves cross at 15.8 °C", () => {
+    const gap = (pointC: number) => spoilageRate("temperate", pointC) - spoilageRate("tropical", pointC);
+    expect(gap(15.7) * gap(15.9)).toBeLessThan(0);
+  });
+  test("stands still in the freezer", () => {
+    expect(
+      iceDaysUsed("temperate", [
+        [0, -20],
+        [500, -20],
+      ]),
+    ).toBe(0);
+    expect(daysLeftAt("temperate", 5, -18)).toBeNull();
+  });
+});
+
+test("cod 2 d at 0, 1 d at 4, 12 h at 8 °C is 5.58 ice days; of 14, 8.42 are left at 0 and 4.30 at 4 °C", () => {
+  const trace: TemperaturePoint[] = [
+    [0, 0],
+    [48, 0],
+    [48, 4],
+    [72, 4],
+    [72, 8],
+    [84, 8],
+  ];
+  const used = iceDaysUsed("temperate", trace);
+  expect(used).toBeCloseTo(5.58, 2);
+  expect(daysLeftAt("temperate", 14 - used, 0)).toBeCloseTo(8.42, 2);
+  expect(daysLeftAt("temperate", 14 - used, 4)).toBeCloseTo(4.3, 2);
+  expect(daysLeftAt("temperate", 14, 5)).toBeCloseTo(6.2, 1);
+});
+
+test("a straight ramp integrates exactly: against 100,000 small steps", () => {
+  for (const model of ["temperate", "tropical"] as const) {
+    let sum = 0;
+    for (let step = 0; step < 100_000; step++) sum += spoilageRate(model, -4 + (16 * (step + 0.5)) / 100_000) / 100_000;
+    expect(
+      iceDaysUsed(model, [
+        [0, -4],
+        [24, 12],
+      ]),
+    ).toBeCloseTo(sum, 6);
+  }
+});
+
+describe("at the door", () => {
+  test("as caught and cold: accept", () => {
+    expect(judgeAtDoor(facts())).toMatchObject({ verdict: "accept", complete: true });
+  });
+  test("every sign good but gill smell at 3: refuse, whatever the sum (common practice)", () => {
+    const judged = judgeAtDoor(facts({ grades: even(cod, 0, { "gill-smell": 3 }) }));
+    expect(judged.verdict).toBe("refuse");
+    expect(judged.reasons[0]!.text).toMatch(/Gill smell: sour/);
+  });
+  test("mackerel looking well at 12 °C: the histamine rule beats the score", () => {
+    const judged = judgeAtDoor(
+      facts({ species: mackerel, form: "whole-ungutted", grades: even(mackerel, 0), receiptC: 12 }),
+    );
+    expect(judged.verdict).toBe("refuse");
+    expect(judged.reasons.map(({ text }) => text).join()).toMatch(/histamine/);
+  });
+  test.each([
+    { ruleSetId: "fda-2022", species: cod, receiptC: 5, ok: true },
+    { ruleSetId: "fda-2022", species: mackerel, receiptC: 5, ok: false },
+    { ruleSetId: "fda-2022", species: mackerel, receiptC: 4.4, ok: true },
+    { ruleSetId: "eu-853", species: cod, receiptC: 5, ok: false },
+    { ruleSetId: "uk-2013", species: cod, receiptC: 7.9, ok: true },
+  ] as const)("$ruleSetId takes $species.id at $receiptC °C: $ok", ({ ruleSetId, species, receiptC, ok }) => {
+    const judged = judgeAtDoor(facts({ species, form: "whole-gutted", grades: even(species, 0), receiptC, ruleSetId }));
+    expect(judged.verdict !== "refuse").toBe(ok);
+  });
+  test("a third of the points: cooking only; two thirds and more: refuse", () => {
+    expect(judgeAtDoor(facts({ grades: even(cod, 1) })).verdict).toBe("cook-only");
+    expect(judgeAtDoor(facts({ grades: even(cod, 2) })).verdict).toBe("refuse");
+  });
+  test("reads older than its label: said, with both figures", () => {
+    const judged = judgeAtDoor(facts({ grades: even(cod, 1), daysSinceCatch: 1 }));
+    expect(judged.reasons.map(({ text }) => text).join()).toMatch(/Reads like 6 days on ice, label says 1/);
+  });
+  test("one demerit more: the points never fall, the days on ice never fall, the verdict never softens", () => {
+    const severity = { accept: 0, "cook-only": 1, refuse: 2 };
+    const attributes = schemeFor(cod.group, "whole-gutted").attributes;
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: 3 }), { minLength: 8, maxLength: 8 }),
+        fc.nat(7),
+        (given, worse) => {
+          const grades = Object.fromEntries(attributes.map(({ id }, index) => [id, given[index] as Grade]));
+          const id = attributes[worse]!.id;
+          const more = { ...grades, [id]: Math.min(3, grades[id]! + 1) as Grade };
+          const [before, after] = [judgeAtDoor(facts({ grades })), judgeAtDoor(facts({ grades: more }))];
+          expect(after.reading.points).toBeGreaterThanOrEqual(before.reading.points);
+          expect(after.reading.impliedIceDays).toBeGreaterThanOrEqual(before.reading.impliedIceDays);
+          expect(severity[after.verdict]).toBeGreaterThanOrEqual(severity[before.verdict]);
+        },
+      ),
+      { seed: 17 },
+    );
+  });
+});
+
+test("salmon at 9 of 24 points over a 20-day life reads 10 days old (working slope 0.9 a day)", () => {
+  const scheme = schemeFor("salmonid", "whole-gutted");
+  const grades = Object.fromEntries(scheme.attributes.map(({ id }, index) => [id, index === 0 ? 2 : 1] as const));
+  expect(readFreshness(scheme, grades, 20).points).toBe(9);
+  expect(readFreshness(scheme, grades, 20).impliedIceDays).toBeCloseTo(10, 1);
+});
+
+describe("life of a lot", () => {
+  const life = (part: Partial<Parameters<typeof lotLife>[0]> = {}) =>
+    lotLife({
+      species: cod,
+      form: "whole-gutted",
+      rawAllowed: true,
+      impliedIceDays: 1,
+      daysSinceCatch: 3,
+      trace: [
+        [0, 2],
+        [24, 2],
+      ],
+      ...part,
+    });
+  test("starts from the older of reading and label, and the house adds its own days", () => {
+    const found = life();
+    expect(found).toMatchObject({ startIceDays: 3, startFrom: "catch-date" });
+    expect(found.usedIceDays).toBeCloseTo(1.44, 6);
+    expect(found.daysLeft).toBeCloseTo((14 - 4.44) / 1.44, 6);
+  });
+  test("cut fish goes by the reading alone and keeps less", () => {
+    expect(life({ form: "fillet" })).toMatchObject({ startIceDays: 1, startFrom: "inspection", lifeDays: 7.5 });
+    for (const species of SPECIES) expect(lifeOnIceDays(species, "fillet")).toBeLessThanOrEqual(species.iceLifeDays);
+  });
+  test("the uses end one after the other and the bar is whole", () => {
+    const uses = [0, 6, 9, 15].map(
+      (impliedIceDays) => life({ impliedIceDays, daysSinceCatch: null, trace: [[0, 0]] }).use,
+    );
+    expect(uses).toEqual(["raw", "cook", "cook-today", "over"]);
+    const total = lifeSegments(life(), true).reduce((sum, { share }) => sum + share, 0);
+    expect(total).toBeCloseTo(1, 9);
+  });
+  test("readings become a trace: interpolated at the start, held after the last, the set point where there are none", () => {
+    const hour = 3_600_000;
+    const readings = [
+      { atMs: 0, celsius: 0 },
+      { atMs: 4 * hour, celsius: 4 },
+    ];
+    expect(traceOf(readings, 1, hour, 6 * hour)).toEqual([
+      [0, 1],
+      [3, 4],
+      [5, 4],
+    ]);
+    expect(traceOf([], 1.5, 0, hour)).toEqual([
+      [0, 1.5],
+      [1, 1.5],
+    ]);
+  });
+});

@@ -1,0 +1,52 @@
+import { celsiusFromF, fahrenheitFromC, gramFromOunce, inchFromMm, mmFromInch, ounceFromG } from "@/core/units";
+import { clockText, dayStamp, durationText, formatFor, lifeText, timeText } from "./format";
+
+test.each([
+  // NIST Handbook 44, App. C: exact factors
+  { what: "145 °F", found: celsiusFromF(145), exact: 62.7777777778 },
+  { what: "63 °C", found: fahrenheitFromC(63), exact: 145.4 },
+  { what: "1 oz", found: gramFromOunce(1), exact: 28.349523125 },
+  { what: "160 g", found: ounceFromG(160), exact: 5.64383391193 },
+  { what: "1 in", found: mmFromInch(1), exact: 25.4 },
+  { what: "26 mm", found: inchFromMm(26), exact: 1.02362204724 },
+])("$what", ({ found, exact }) => expect(found).toBeCloseTo(exact, 9));
+
+test("figures in the house's units, rounded once", () => {
+  const [metric, imperial] = [formatFor("metric"), formatFor("imperial")];
+  expect([metric.temperature(47.6), metric.mass(1180), metric.mass(160.4), metric.length(25.5, 1)]).toEqual([
+    "48 °C",
+    "1.18 kg",
+    "160 g",
+    "25.5 mm",
+  ]);
+  expect([imperial.temperature(48), imperial.mass(160), imperial.mass(1360.8), imperial.length(26)]).toEqual([
+    "118 °F",
+    "5.6 oz",
+    "3.00 lb",
+    "1.0 in",
+  ]);
+  expect(metric.temperature(-0.4)).toBe("0 °C");
+  expect(imperial.fromTemperature(imperial.toTemperature(48))).toBeCloseTo(48, 9);
+});
+
+test("time owed is rounded up, time over is counted with a plus", () => {
+  expect([clockText(59.2), clockText(60), clockText(0), clockText(-61.9)]).toEqual(["1:00", "1:00", "0:00", "+1:01"]);
+  expect([durationText(45), durationText(120), durationText(200)]).toEqual(["45 s", "2 min", "3 min 20 s"]);
+});
+
+test("life is credited down", () => {
+  expect([lifeText(4.9), lifeText(1.99), lifeText(0.01), lifeText(0), lifeText(null)]).toEqual([
+    "4.5 d",
+    "47 h",
+    "1 h",
+    "over",
+    "stands still",
+  ]);
+});
+
+test("days and codes follow the house's zone, not the server's", () => {
+  const late = Date.UTC(2026, 2, 31, 22, 30);
+  expect(dayStamp(late, "Europe/Oslo")).toBe("0401");
+  expect(dayStamp(late, "UTC")).toBe("0331");
+  expect(timeText(late, "Europe/Oslo")).toBe("00:30");
+});

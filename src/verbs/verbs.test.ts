@@ -1,0 +1,212 @@
+import { execFileSync, spawnSync } from "node:child_process";
+import { runVerb, runVerbOnText, VERB_NAMES } from ".";
+
+const convection = { kind: "convection", h_w_m2k: 200, ambient_c: 60 };
+const HEAT = {
+  shape: { kind: "slab", thickness_mm: 30 },
+  material: { conductivity_w_mk: 0.5, density_kg_m3: 1050, heat_capacity_j_kgk: 3600 },
+  start_c: 5,
+  stages: [{ seconds: 185, bottom: convection, top: convection }],
+  sample_every_s: 10,
+};
+const FLESH = { water_pct: 76, protein_pct: 20, fat_pct: 2, carbohydrate_pct: 0, ash_pct: 2 };
+const PORTION = {
+  side: {
+    length_mm: 520,
+    weight_g: 1180,
+    profile: [
+      { at_mm: 0, thickness_mm: 8, width_mm: 60 },
+      { at_mm: 300, thickness_mm: 30, width_mm: 100 },
+    ],
+  },
+  want: { portion_g: 160, tolerance_g: 10 },
+  min_piece_mm: 25,
+};
+const COOK = {
+  species: "arctic-char",
+  shape: { kind: "slab", thickness_mm: 26 },
+  skin: true,
+  start_c: 8,
+  method: "skin-then-oven",
+  target: { doneness: "mi-cuit" },
+  pan_c: 200,
+  oven_c: 180,
+};
+const answer = (verb: string, input: unknown): Record<string, unknown> => {
+  const found = runVerb(verb, input);
+  if (!found?.ok) throw new Error(JSON.stringify(found?.error));
+  return found.value as Record<string, unknown>;
+};
+const problem = (verb: string, input: unknown) => {
+  const found = runVerb(verb, input);
+  return found?.ok === false ? found.error : null;
+};
+
+test("heat: samples every ten seconds and at the very end, surfaces as the shape has them", () => {
+  const slab = answer("heat", HEAT) as unknown as {
+    times_s: number[];
+    centre_c: number[];
+    surface_c: Record<string, number[]>;
+  };
+  expect(slab.times_s.slice(0, 2)).toEqual([0, 10]);
+  expect(slab.times_s.at(-1)).toBe(185);
+  expect(slab.centre_c).toHaveLength(slab.times_s.length);
+  expect(Object.keys(slab.surface_c)).toEqual(["bottom", "top"]);
+  const sphere = { ...HEAT, shape: { kind: "sphere", diameter_mm: 25 }, stages: [{ seconds: 60, side: convection }] };
+  expect(Object.keys(answer("heat", sphere)["surface_c"]!)).toEqual(["side"]);
+});
+
+test("heat: the same flesh by composition and by its own properties heats alike", () => {
+  const composed = answer("heat", { ...HEAT, material: { composition: FLESH, initial_freezing_c: -1.1 } });
+  expect(
+    Math.abs((composed["centre_c"] as number[]).at(-1)! - (answer("heat", HEAT)["centre_c"] as number[]).at(-1)!),
+  ).toBeLessThan(4);
+});
+
+describe("problems name the place and the reason", () => {
+  const stage = (part: object) => ({ ...HEAT, stages: [{ ...HEAT.stages[0], ...part }] });
+  test.each([
+    ["wrong type", "heat", stage({ bottom: { ...convection, h_w_m2k: "x" } }), "stages.0.bottom.h_w_m2k"],
+    ["unknown key", "heat", { ...HEAT, lid: true }, "lid"],
+    ["unknown key inside", "heat", stage({ top: { ...convection, lid: 1 } }), "stages.0.top.lid"],
+    ["face the shape lacks", "heat", stage({ side: convection }), "stages.0.side"],
+    ["face missing", "heat", { ...HEAT, stages: [{ seconds: 5, bottom: convection }] }, "stages.0.top"],
+    ["unknown face", "heat", stage({ top: { kind: "magic" } }), "stages.0.top.kind"],
+    ["no stages", "heat", { ...HEAT, stages: [] }, "stages"],
+    [
+      "composition that does not sum",
+      "heat",
+      { ...HEAT, material: { composition: { ...FLESH, water_pct: 20 } } },
+      "material.composition",
+    ],
+    [
+      "composition key",
+      "heat",
+      { ...HEAT, material: { composition: { ...FLESH, fibre_pct: 1 } } },
+      "material.composition.fibre_pct",
+    ],
+    [
+      "freezing",
+      "heat",
+      { ...HEAT, material: { composition: FLESH, initial_freezing_c: -1.1 }, start_c: -10 },
+      "material.initial_freezing_c",
+    ],
+    ["not built yet", "heat", { ...HEAT, shape: { kind: "puck", diameter_mm: 40, height_mm: 30 } }, "shape.kind"],
+    ["unknown model", "clock", { model: "polar", shelf_life_on_ice_days: 14, trace: [[0, 0]] }, "model"],
+    [
+      "out of order",
+      "clock",
+      {
+        model: "tropical",
+        shelf_life_on_ice_days: 14,
+        trace: [
+          [5, 0],
+          [4, 0],
+        ],
+      },
+      "trace.1.0",
+    ],
+    [
+      "station off the side",
+      "portion",
+      { ...PORTION, side: { ...PORTION.side, length_mm: 200 } },
+      "side.profile.1.at_mm",
+    ],
+    ["negative weight", "portion", { ...PORTION, side: { ...PORTION.side, weight_g: -1 } }, "side.weight_g"],
+    ["unknown fish", "cook", { ...COOK, species: "kraken" }, "species"],
+    ["target too low", "cook", { ...COOK, target: { centre_c: 5 } }, "target.centre_c"],
+    ["unknown doneness", "cook", { ...COOK, target: { doneness: "burnt" } }, "target.doneness"],
+  ])("%s", (_, verb, input, path) => {
+    const found = problem(verb, input);
+    expect(found?.path).toBe(path);
+    expect(found?.message).not.toBe("");
+  });
+  test("a document that is no JSON, and numbers that are none", () => {
+    expect(runVerbOnText("heat", "{,}")).toMatchObject({ ok: false, error: { path: "" } });
+    expect(
+      runVerbOnText("clock", '{"model":"temperate","shelf_life_on_ice_days":1e999,"trace":[[0,0]]}'),
+    ).toMatchObject({
+      ok: false,
+      error: { path: "shelf_life_on_ice_days" },
+    });
+  });
+});
+
+test("clock: worked example of the temperate model, never negative", () => {
+  const trace = [
+    [0, 0],
+    [48, 0],
+    [48, 4],
+    [72, 4],
+    [72, 8],
+    [84, 8],
+  ];
+  const found = answer("clock", { model: "temperate", shelf_life_on_ice_days: 14, trace });
+  expect(found["ice_days_used"]).toBeCloseTo(5.58, 6);
+  expect(found["days_left_at"]).toEqual({
+    "0": expect.closeTo(8.42, 6),
+    "2": expect.closeTo(5.847, 3),
+    "5": expect.closeTo(3.742, 3),
+  });
+  const over = answer("clock", {
+    model: "tropical",
+    shelf_life_on_ice_days: 1,
+    trace: [
+      [0, 10],
+      [100, 10],
+    ],
+  });
+  expect(over["ice_days_left"]).toBe(0);
+});
+
+test("portion: the whole side is accounted for", () => {
+  const found = answer("portion", PORTION) as unknown as {
+    pieces: { weight_g: number }[];
+    portions: number;
+    trim_g: number;
+  };
+  expect(found.portions).toBe(7);
+  expect(found.pieces.reduce((sum, piece) => sum + piece.weight_g, 0)).toBeCloseTo(1180, 6);
+});
+
+test("cook: stages with cue, probe and time, window, safety with its advice", () => {
+  const found = answer("cook", COOK);
+  expect(found["stages"]).toMatchObject([
+    { name: "Skin down", face: "skin" },
+    { name: "Turn and oven" },
+    { name: "Rest" },
+  ]);
+  expect(found["peak_c"]).toBeCloseTo(42.5, 0);
+  expect(found["safety"]).toMatchObject({ meets: false, advice: expect.stringContaining("advisory") });
+  expect(found["window_s"]).toMatchObject({ early: expect.any(Number), late: expect.any(Number) });
+});
+
+describe("command line", () => {
+  const command = ["--import", "tsx", "src/cli/gaffel.ts"];
+  test("prints one document and nothing else", () => {
+    const input = JSON.stringify({
+      model: "temperate",
+      shelf_life_on_ice_days: 14,
+      trace: [
+        [0, 0],
+        [24, 0],
+      ],
+    });
+    const printed = execFileSync(process.execPath, [...command, "clock"], { input, encoding: "utf8" });
+    expect(JSON.parse(printed)).toMatchObject({ ice_days_used: 1, ice_days_left: 13 });
+  });
+  test.each([
+    { name: "bad input", args: ["clock"], input: "{}", path: "model" },
+    { name: "no such verb", args: ["dance"], input: "{}", path: "verb" },
+  ])("$name: exit 2 and one JSON line on stderr", ({ args, input, path }) => {
+    const done = spawnSync(process.execPath, [...command, ...args], { input, encoding: "utf8" });
+    expect(done.status).toBe(2);
+    expect(done.stdout).toBe("");
+    expect(JSON.parse(done.stderr)).toMatchObject({ error: { path, message: expect.any(String) } });
+  });
+});
+
+test("every verb answers, an unknown one is null", () => {
+  expect(VERB_NAMES).toEqual(["heat", "clock", "portion", "cook"]);
+  expect(runVerb("dance", {})).toBeNull();
+});
