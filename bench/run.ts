@@ -1,0 +1,182 @@
+// Speed, each figure against a stated reference measured in the same run: npm run bench
+import { spawn } from "node:child_process";
+import { mkdtempSync, rmSync } from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import { chromium } from "@playwright/test";
+import { Solver } from "odex";
+import { planCuts, startingSide } from "@/core/block";
+import { planSheet, type SheetRequest } from "@/core/cooking";
+import { materialOf, simulateHeat } from "@/core/heat";
+import { findSpecies } from "@/core/species";
+import { openDatabase } from "@/db/connection";
+import { addReading, listPlaces } from "@/db/house";
+import { stockOnIce } from "@/db/stock";
+import { makeDemoHouse } from "@/demo/house";
+
+const char = findSpecies("arctic-char")!;
+
+/** Median of repeated runs after a warm-up, ms. */
+function median(run: () => unknown, times = 15): number {
+  for (let warm = 0; warm < 4; warm++) run();
+  const taken = Array.from({ length: times }, () => {
+    const startMs = performance.now();
+    run();
+    return performance.now() - startMs;
+  }).sort((a, b) => a - b);
+  return taken[Math.floor(times / 2)]!;
+}
+
+const rows: string[][] = [];
+const add = (what: string, ms: number, against: string, reference: number, unit = "ms") =>
+  rows.push([
+    what,
+    `${ms.toFixed(ms < 10 ? 2 : 0)} ${unit}`,
+    against,
+    `${reference.toFixed(reference < 10 ? 2 : 0)} ${unit}`,
+    `${(ms / reference).toFixed(2)}×`,
+  ]);
+
+function heat(): void {
+  const face = { kind: "convection", hWPerM2K: 200, ambientC: 60 } as const;
+  const ours = () =>
+    simulateHeat({
+      shape: { kind: "slab", thicknessMm: 26 },
+      material: materialOf(char.compositionPct),
+      startC: 8,
+      stages: [{ seconds: 600, bottom: face, outer: face }],
+      sampleEveryS: 600,
+    });
+  // the same slab on an even grid of as many cells, constant properties, by the extrapolation method
+  const cells = 81;
+  const widthM = 0.026 / cells;
+  const capacity = 3.6e6 * widthM;
+  const odex = () =>
+    new Solver(cells).solve(
+      (_, y) =>
+        y.map((here, cell) => {
+          const wall = (60 - here) / (1 / 200 + widthM / 1);
+          const below = cell > 0 ? (0.5 / widthM) * (y[cell - 1]! - here) : wall;
+          const above = cell < cells - 1 ? (0.5 / widthM) * (y[cell + 1]! - here) : wall;
+          return (below + above) / capacity;
+        }),
+      0,
+      new Array<number>(cells).fill(8),
+      600,
+    );
+  add("one simulation, slab 26 mm, 10 min", median(ours), "odex on the same slab", median(odex, 3));
+}
+
+function plan(): void {
+  const question: SheetRequest = {
+    speciesId: char.id,
+    thicknessMm: 26,
+    thinnestMm: 23,
+    thickestMm: 28,
+    skin: true,
+    startC: 8,
+    panC: 200,
+    ovenC: 180,
+    panId: "steel-26",
+    targetC: 48,
+    pieces: 4,
+    pieceG: 160,
+    ruleSetId: "eu-853",
+  };
+  add(
+    "one cook plan, arctic char 26 mm",
+    median(() => planSheet(question)),
+    "target",
+    100,
+  );
+  const side = startingSide(char, 1100);
+  const cut = () => planCuts({ side, portionG: 160, toleranceG: 10, minPieceMm: 25 });
+  add("one cut plan", median(cut), "one frame at 60 Hz", 1000 / 60);
+}
+
+function records(folder: string): void {
+  const db = openDatabase(path.join(folder, "gaffel.sqlite"));
+  makeDemoHouse(db, Date.now());
+  add(
+    "life of every lot on ice",
+    median(() => stockOnIce(db, Date.now())),
+    "100 ms a page",
+    100,
+  );
+  const place = listPlaces(db)[0]!.id;
+  let atMs = Date.now();
+  const write = () => addReading(db, place, { atMs: atMs++, celsius: 1 });
+  const full = median(write, 101);
+  db.run("pragma synchronous = normal");
+  add("one acknowledged write, synchronous FULL", full, "the same, NORMAL", median(write, 101));
+}
+
+async function pages(folder: string): Promise<void> {
+  const port = 4387;
+  const server = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-p", String(port)], {
+    env: { ...process.env, GAFFEL_DATA: folder, NODE_ENV: "production", NEXT_TELEMETRY_DISABLED: "1" },
+    stdio: "ignore",
+  });
+  const base = `http://localhost:${port}`;
+  for (let tries = 0; tries < 100; tries++) {
+    if (
+      await fetch(`${base}/icon.svg`).then(
+        (answer) => answer.ok,
+        () => false,
+      )
+    )
+      break;
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
+  const args = ["--no-sandbox", "--disable-gpu", "--disable-background-networking", "--no-first-run"];
+  const browser = await chromium.launch({ executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium", args });
+  // the reference page: the house's own not-found page, which carries the shell and nothing else
+  const measure = async (address: string) => {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+    const page = await context.newPage();
+    const client = await context.newCDPSession(page);
+    await client.send("Network.enable");
+    let bytes = 0;
+    const scripts = new Set<string>();
+    client.on("Network.responseReceived", ({ requestId, type }) => void (type === "Script" && scripts.add(requestId)));
+    client.on("Network.loadingFinished", ({ requestId, encodedDataLength }) => {
+      if (scripts.has(requestId)) bytes += encodedDataLength;
+    });
+    const startMs = performance.now();
+    await page.goto(`${base}${address}`, { waitUntil: "load" });
+    const loadedMs = performance.now() - startMs;
+    await page.waitForTimeout(1200);
+    const links = await page.locator("main a").evaluateAll((all) => all.map((link) => link.getAttribute("href") ?? ""));
+    await context.close();
+    return { kb: bytes / 1024, loadedMs, links };
+  };
+  await measure("/nowhere");
+  const shell = await measure("/nowhere");
+  const inner = async (view: string) => (await measure(view)).links.find((href) => href.startsWith(`${view}/`)) ?? view;
+  for (const view of [
+    "/",
+    "/dock",
+    "/ice",
+    "/block",
+    await inner("/block"),
+    "/stove",
+    await inner("/stove"),
+    "/book",
+  ]) {
+    const { kb, loadedMs } = await measure(view);
+    const name = view.replace(/[0-9a-f-]{30,}/, "…");
+    add(`script of ${name}`, kb, "the bare shell", shell.kb, "kB");
+    add(`first load of ${name}`, loadedMs, "the bare shell", shell.loadedMs);
+  }
+  await browser.close();
+  server.kill("SIGTERM");
+}
+
+const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));
+heat();
+plan();
+records(folder);
+await pages(folder);
+rmSync(folder, { recursive: true, force: true });
+const widths = rows[0]!.map((_, column) => Math.max(...rows.map((row) => row[column]!.length)));
+for (const row of rows) console.log(row.map((cell, column) => cell.padEnd(widths[column]!)).join("  "));
