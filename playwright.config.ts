@@ -13,7 +13,7 @@ export default defineConfig({
   use: {
     baseURL: `http://localhost:${port}`,
     locale: "en-GB",
-    trace: "retain-on-failure",
+    trace: "off",
     launchOptions: {
       executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
       args: [

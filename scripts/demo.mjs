@@ -2,7 +2,8 @@ import { rmSync } from "node:fs";
 import path from "node:path";
 import { ensureBuilt, ensureInstalled, makeDemo, portFromEnv, portTaken, ROOT, serve } from "./lib/steps.mjs";
 
-const data = path.resolve(process.env.GAFFEL_DATA ?? path.join(ROOT, "demo-data"));
+// never GAFFEL_DATA: --reset must not be able to touch a real house
+const data = path.join(ROOT, "demo-data");
 const unknown = process.argv.slice(2).filter((word) => word !== "--reset");
 if (unknown.length > 0) {
   console.error(`Unknown: ${unknown.join(" ")}. There is only --reset, which makes the demo data afresh.`);
