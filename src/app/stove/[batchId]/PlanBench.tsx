@@ -16,6 +16,7 @@ import {
   type TargetDoneness,
 } from "@/core/cooking";
 import { findSpecies, shortName } from "@/core/species";
+import { answerWithin } from "@/ui/answerWithin";
 import { Calliper } from "@/ui/Calliper";
 import { CrossSection } from "@/ui/CrossSection";
 import { useHouse } from "@/ui/HouseContext";
@@ -72,7 +73,7 @@ export function PlanBench({ batchId, batchCode, speciesId, pieces, usualTargetC 
     setBusy(true);
     setRefusal(null);
     requestId.current ??= nanoid();
-    const started = await beginCook({ ...question, batchId, requestId: requestId.current }).catch(() => null);
+    const started = await answerWithin(beginCook({ ...question, batchId, requestId: requestId.current }));
     setBusy(false);
     if (started?.ok) router.push(`/stove/cook/${started.value}`);
     else setRefusal(started?.error.message ?? "The house did not answer: try again.");

@@ -2,10 +2,10 @@
 import { Alert, App, Button } from "antd";
 import { nanoid } from "nanoid";
 import Link from "next/link";
-import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
 import { liveCook, type CookEvent } from "@/core/cooking";
 import type { StoredPlan } from "@/db/storedPlan";
+import { answerWithin } from "@/ui/answerWithin";
 import { clockText, durationText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
@@ -35,7 +35,6 @@ type Tap = WithoutIds<CookTapInput>;
 export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loaded, serverNowMs }: Props) {
   const { format } = useHouse();
   const { message, modal } = App.useApp();
-  const router = useRouter();
   const nowMs = useNow(serverNowMs, 250);
   const [events, setEvents] = useState(loaded);
   const [unsent, setUnsent] = useState<CookTapInput | null>(null);
@@ -55,7 +54,7 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
 
   const send = async (tap: CookTapInput) => {
     setBusy(true);
-    const answer = await tapCook(tap).catch(() => null);
+    const answer = await answerWithin(tapCook(tap));
     setBusy(false);
     if (answer === null) {
       setUnsent(tap);
@@ -65,7 +64,6 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
     if (answer.ok) {
       setEvents(answer.value);
       if (tap.kind === "probed") message.success(`Noted: ${format.temperature(tap.centreC)} in the book.`);
-      router.refresh();
     } else message.warning(answer.error.message);
   };
   const tap = (what: Tap) => void send({ ...what, cookId, requestId: nanoid() } as CookTapInput);

@@ -1,0 +1,88 @@
+/** A core temperature to hold everywhere in the piece. */
+export type CookRule = { readonly atC: number; readonly seconds: number };
+
+export type RuleSetId = "fda-2022" | "eu-853" | "uk-2013";
+
+export type RuleSet = {
+  readonly label: string;
+  /** Rule and edition, as every verdict names it. */
+  readonly edition: string;
+  readonly receiving: {
+    readonly chilledMaxC: number;
+    readonly source: string;
+    /** Stricter where the fish can form histamine. */
+    readonly histamineMaxC: number;
+    readonly histamineSource: string;
+  };
+  /** Any one of these meets the rule; the first is the one usually named. */
+  readonly cooking: { readonly anyOf: readonly CookRule[]; readonly purpose: string; readonly section: string };
+  readonly underAdvice: string;
+};
+
+const HISTAMINE_GUIDE = "FDA Fish and Fishery Products Hazards and Controls Guidance, 4th ed., ch. 7 (memory, high)";
+
+/** Celsius as printed beside the legal Fahrenheit. Every figure is recalled (`memory`) with the confidence given in its source. */
+export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
+  "fda-2022": {
+    label: "US model code",
+    edition: "FDA Food Code 2022",
+    receiving: {
+      chilledMaxC: 5,
+      source: "FDA Food Code 2022, 3-202.11(A): 5 °C (41 °F) or below (memory, high)",
+      histamineMaxC: 4.4,
+      histamineSource: `${HISTAMINE_GUIDE}: 4.4 °C (40 °F) or below at delivery`,
+    },
+    cooking: {
+      anyOf: [{ atC: 63, seconds: 15 }],
+      purpose: "fish, cooked through",
+      section: "3-401.11(A)(1)",
+    },
+    underAdvice:
+      "Below the code's cooking value: serve to order only, with the consumer advisory on the menu (3-603.11), never to highly susceptible guests (3-801.11).",
+  },
+  "eu-853": {
+    label: "European Union",
+    edition: "Reg. (EC) 853/2004, as amended",
+    receiving: {
+      // the text says "approaching melting ice"; read as 0-2 °C, inspectors commonly accept up to 4 °C
+      chilledMaxC: 4,
+      source:
+        "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. VII: approaching the temperature of melting ice (text: memory, high; the 4 °C reading: memory, medium)",
+      histamineMaxC: 4,
+      histamineSource:
+        "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. VII, and Reg. (EC) 2073/2005, 1.26 on histamine (memory, high; the 4 °C reading medium)",
+    },
+    cooking: {
+      anyOf: [{ atC: 60, seconds: 60 }],
+      purpose: "kills parasites, so that no freezing is needed",
+      section: "Annex III, Sec. VIII, Ch. III D.3(a)",
+    },
+    underAdvice:
+      "Below the value that kills parasites: only fish frozen as the rule asks, or exempt from it; say on the menu that it is served under-cooked.",
+  },
+  "uk-2013": {
+    label: "United Kingdom",
+    edition: "Food Safety and Hygiene (England) Regulations 2013, with Food Standards Agency guidance",
+    receiving: {
+      chilledMaxC: 8,
+      source: "Sch. 4: 8 °C or below by law, 5 °C the usual target (memory, high)",
+      histamineMaxC: 5,
+      histamineSource: "5 °C target for fish that can form histamine (common practice); the law's limit is 8 °C",
+    },
+    cooking: {
+      anyOf: [
+        { atC: 70, seconds: 120 },
+        { atC: 75, seconds: 30 },
+        { atC: 80, seconds: 6 },
+        { atC: 65, seconds: 600 },
+        { atC: 60, seconds: 2700 },
+      ],
+      purpose: "core equivalents",
+      section: "Food Standards Agency, small-caterer guidance (memory, high)",
+    },
+    underAdvice:
+      "Below the guidance: the house's own written food-safety plan must allow it; say on the menu that it is served under-cooked, and keep it from vulnerable guests.",
+  },
+};
+
+export const RULE_SET_IDS = Object.keys(RULE_SETS) as [RuleSetId, ...RuleSetId[]];
