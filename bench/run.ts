@@ -1,10 +1,10 @@
 // Speed, each figure against a stated reference measured in the same run: npm run bench
 import { spawn } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
+import { createRequire } from "node:module";
 import os from "node:os";
 import path from "node:path";
 import { chromium } from "@playwright/test";
-import { Solver } from "odex";
 import { planCuts, startingSide } from "@/core/block";
 import { planSheet, type SheetRequest } from "@/core/cooking";
 import { materialOf, simulateHeat } from "@/core/heat";
@@ -13,6 +13,9 @@ import { openDatabase } from "@/db/connection";
 import { addReading, listPlaces } from "@/db/house";
 import { stockOnIce } from "@/db/stock";
 import { makeDemoHouse } from "@/demo/house";
+
+// odex is CommonJS whose names Node cannot see from an ES module
+const { Solver } = createRequire(import.meta.url)("odex") as typeof import("odex");
 
 const char = findSpecies("arctic-char")!;
 

@@ -229,13 +229,17 @@ export class SkinCrispCook {
     const span = this.setup.thicknessMm / 1000;
     const layersC: number[] = [];
     const layersOpaque: number[] = [];
-    let cell = 0;
+    const last = centreM.length - 1;
+    let above = 0;
     for (let layer = 0; layer < LAYERS; layer++) {
-      const wanted = ((layer + 0.5) / LAYERS) * span;
-      while (cell < centreM.length - 1 && Math.abs(centreM[cell + 1]! - wanted) < Math.abs(centreM[cell]! - wanted))
-        cell++;
-      layersC.push(this.body.temperatureC[cell]!);
-      layersOpaque.push(1 - this.#unset[cell]!);
+      const wantedM = ((layer + 0.5) / LAYERS) * span;
+      while (above < last && centreM[above]! < wantedM) above++;
+      const below = Math.max(0, above - 1);
+      const gapM = centreM[above]! - centreM[below]!;
+      const part = gapM === 0 ? 0 : Math.min(1, Math.max(0, (wantedM - centreM[below]!) / gapM));
+      const between = (values: Float64Array) => values[below]! + part * (values[above]! - values[below]!);
+      layersC.push(between(this.body.temperatureC));
+      layersOpaque.push(1 - between(this.#unset));
     }
     const { timeS, phase, centreC, coldestC, skinC, fleshC, panC } = this;
     return { timeS, phase, centreC, coldestC, skinC, fleshC, panC, layersC, layersOpaque };

@@ -53,9 +53,7 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
                 <span className={page.big} data-testid="days-left">
                   {lifeText(lot.life.daysLeft)}
                 </span>{" "}
-                at {format.temperature(lot.life.placeC, 1)}, of which {lifeText(lot.life.cookDaysLeft)} for any cooked
-                use
-                {lot.rawAllowed ? ` and ${lifeText(lot.life.rawDaysLeft)} for raw` : ", none for raw"}.
+                at {format.temperature(lot.life.placeC, 1)}: {usesLeft(lot.life, lot.rawAllowed)}.
               </p>
               <div style={{ margin: "14px 0" }}>
                 <IceBar segments={lifeSegments(lot.life, lot.rawAllowed)} text="Life of the lot" />
@@ -119,6 +117,13 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
       </div>
     </>
   );
+}
+
+/** How the life divides between the uses; one that is over is said as what to do instead. */
+function usesLeft({ cookDaysLeft, rawDaysLeft, use }: LotLife, rawAllowed: boolean): string {
+  if (use === "over") return "take it off the ice";
+  const raw = rawAllowed && rawDaysLeft !== 0 ? `, ${lifeText(rawDaysLeft)} for raw` : ", not for raw";
+  return cookDaysLeft === 0 ? `cook it through at once${raw}` : `${lifeText(cookDaysLeft)} for any cooked use${raw}`;
 }
 
 function LifeArithmetic({ life, format }: { readonly life: LotLife; readonly format: Format }) {

@@ -5,7 +5,8 @@ export const FLATFISH = speciesRows("flat", [
   {
     id: "turbot",
     name: "Turbot",
-    names: "fr:turbot|it:rombo chiodato|es:rodaballo|pt:pregado|de:Steinbutt|nl:tarbot|sv:piggvar|da:pighvar|no:piggvar",
+    names:
+      "fr:turbot|it:rombo chiodato|es:rodaballo|pt:pregado|de:Steinbutt|nl:tarbot|sv:piggvar|da:pighvar|no:piggvar",
     scientificName: "Scophthalmus maximus",
     faoCode: "TUR",
     flesh: "white",
@@ -17,8 +18,9 @@ export const FLATFISH = speciesRows("flat", [
     histamineFormer: "no",
     rawUse: "seldom",
     parasiteNote: "Wild: Anisakis possible, freeze before raw use. Farmed on pellets: usually exempt if documented.",
-    kitchenNote: "On the bone (tronçon) about 70 % is served. Bones give the best gelatinous stock. Better 2-4 days after kill. USDA sums short; raised here to 99.",
-    usualDoneness: "50-55 C, opaque, gelatin sticky, comes off the bone",
+    kitchenNote:
+      "On the bone (tronçon) about 70 % is served. Bones give the best gelatinous stock. Better 2-4 days after kill. USDA sums short; raised here to 99.",
+    usualDoneness: "50-55 °C, opaque, gelatin sticky, comes off the bone",
     usualMethods: ["roast on the bone", "grill whole", "poach", "steam", "butter-baste"],
     confidence: "medium",
   },
@@ -38,14 +40,15 @@ export const FLATFISH = speciesRows("flat", [
     rawUse: "seldom",
     parasiteNote: "Wild: Anisakis possible; freeze before raw use.",
     kitchenNote: "Softer and smaller than turbot, no bony knobs. Frame for stock.",
-    usualDoneness: "50-55 C, opaque, fine moist flakes",
+    usualDoneness: "50-55 °C, opaque, fine moist flakes",
     usualMethods: ["skin-crisp", "roast on the bone", "poach", "steam"],
     confidence: "medium",
   },
   {
     id: "halibut",
     name: "Atlantic halibut",
-    names: "fr:flétan de l'Atlantique|it:ippoglosso|it:halibut|es:fletán|es:halibut|pt:alabote|de:Heilbutt|nl:heilbot|sv:hälleflundra|no:kveite|da:helleflynder",
+    names:
+      "fr:flétan de l'Atlantique|it:ippoglosso|it:halibut|es:fletán|es:halibut|pt:alabote|de:Heilbutt|nl:heilbot|sv:hälleflundra|no:kveite|da:helleflynder",
     scientificName: "Hippoglossus hippoglossus",
     faoCode: "HAL",
     flesh: "white",
@@ -56,16 +59,19 @@ export const FLATFISH = speciesRows("flat", [
     iceLifeDays: 21,
     histamineFormer: "no",
     rawUse: "usual",
-    parasiteNote: "Wild: Anisakis and Pseudoterranova possible, freeze before raw use. Farmed on pellets: usually exempt if documented.",
-    kitchenNote: "Farmed fish is fatter (4-10 %). Dries quickly: low heat or butter. Cheeks are sold. Some Pacific fish cooks mushy or chalky. Pacific species H. stenolepis.",
-    usualDoneness: "48-52 C, just opaque, large glossy flakes",
+    parasiteNote:
+      "Wild: Anisakis and Pseudoterranova possible, freeze before raw use. Farmed on pellets: usually exempt if documented.",
+    kitchenNote:
+      "Farmed fish is fatter (4-10 %). Dries quickly: low heat or butter. Cheeks are sold. Some Pacific fish cooks mushy or chalky. Pacific species H. stenolepis.",
+    usualDoneness: "48-52 °C, just opaque, large glossy flakes",
     usualMethods: ["butter-poach", "pan-roast", "confit", "steam", "grill", "crudo"],
     confidence: "high",
   },
   {
     id: "plaice",
     name: "Plaice",
-    names: "fr:plie|fr:carrelet|it:platessa|it:passera di mare|es:solla|pt:solha|de:Scholle|nl:schol|sv:rödspätta|da:rødspætte|no:rødspette",
+    names:
+      "fr:plie|fr:carrelet|it:platessa|it:passera di mare|es:solla|pt:solha|de:Scholle|nl:schol|sv:rödspätta|da:rødspætte|no:rødspette",
     scientificName: "Pleuronectes platessa",
     faoCode: "PLE",
     flesh: "white",
@@ -77,15 +83,17 @@ export const FLATFISH = speciesRows("flat", [
     histamineFormer: "no",
     rawUse: "none",
     parasiteNote: "Wild: Anisakis possible, low in this fish; freeze before raw use.",
-    kitchenNote: "Thin and watery after spawning (late winter to spring). Dark-side fillets are thicker than the white side. Iced plaice improves for 1-2 days.",
-    usualDoneness: "52-55 C, opaque, soft",
+    kitchenNote:
+      "Thin and watery after spawning (late winter to spring). Dark-side fillets are thicker than the white side. Iced plaice improves for 1-2 days.",
+    usualDoneness: "52-55 °C, opaque, soft",
     usualMethods: ["flour and pan-fry", "grill whole", "breaded", "roll and poach", "steam"],
     confidence: "medium",
   },
   {
     id: "dover-sole",
     name: "Dover sole",
-    names: "en:common sole|fr:sole|it:sogliola|es:lenguado|pt:linguado|de:Seezunge|nl:tong|sv:äkta tunga|sv:sjötunga|da:søtunge|no:tunge",
+    names:
+      "en:common sole|fr:sole|it:sogliola|es:lenguado|pt:linguado|de:Seezunge|nl:tong|sv:äkta tunga|sv:sjötunga|da:søtunge|no:tunge",
     scientificName: "Solea solea",
     faoCode: "SOL",
     flesh: "white",
@@ -97,15 +105,17 @@ export const FLATFISH = speciesRows("flat", [
     histamineFormer: "no",
     rawUse: "none",
     parasiteNote: "Wild: Anisakis rare; the freezing rule still applies before raw use.",
-    kitchenNote: "Whole fish for one cover 400-500 g; portion_g is fillet. Skin pulls off in one piece. Improves 2-3 days after catch: very fresh it curls. Pacific fish sold as Dover sole is another animal.",
-    usualDoneness: "52-56 C at the bone, opaque, fillet lifts clean",
+    kitchenNote:
+      "Whole fish for one cover 400-500 g; portion_g is fillet. Skin pulls off in one piece. Improves 2-3 days after catch: very fresh it curls. Pacific fish sold as Dover sole is another animal.",
+    usualDoneness: "52-56 °C at the bone, opaque, fillet lifts clean",
     usualMethods: ["meunière whole", "grill whole", "roll and poach", "goujons"],
     confidence: "high",
   },
   {
     id: "lemon-sole",
     name: "Lemon sole",
-    names: "fr:limande-sole|it:sogliola limanda|es:mendo limón|es:falsa limanda|pt:solha-limão|de:Limande|de:Rotzunge|nl:tongschar|sv:bergtunga|sv:bergskädda|da:rødtunge",
+    names:
+      "fr:limande-sole|it:sogliola limanda|es:mendo limón|es:falsa limanda|pt:solha-limão|de:Limande|de:Rotzunge|nl:tongschar|sv:bergtunga|sv:bergskädda|da:rødtunge",
     scientificName: "Microstomus kitt",
     faoCode: "LEM",
     flesh: "white",
@@ -117,15 +127,17 @@ export const FLATFISH = speciesRows("flat", [
     histamineFormer: "no",
     rawUse: "none",
     parasiteNote: "Wild: Anisakis possible; freeze before raw use.",
-    kitchenNote: "Soft, sweet, handle little; skin left on for frying. In the USA the name is given to a large winter flounder.",
-    usualDoneness: "52-55 C, opaque, soft",
+    kitchenNote:
+      "Soft, sweet, handle little; skin left on for frying. In the USA the name is given to a large winter flounder.",
+    usualDoneness: "52-55 °C, opaque, soft",
     usualMethods: ["flour and pan-fry", "grill whole", "steam", "roll and poach", "breaded"],
     confidence: "medium",
   },
   {
     id: "flounder",
     name: "European flounder",
-    names: "en:fluke (UK)|fr:flet|it:passera pianuzza|es:platija|pt:solha-das-pedras|de:Flunder|nl:bot|sv:skrubba|sv:skrubbskädda|da:skrubbe",
+    names:
+      "en:fluke (UK)|fr:flet|it:passera pianuzza|es:platija|pt:solha-das-pedras|de:Flunder|nl:bot|sv:skrubba|sv:skrubbskädda|da:skrubbe",
     scientificName: "Platichthys flesus",
     faoCode: "FLE",
     flesh: "white",
@@ -137,8 +149,9 @@ export const FLATFISH = speciesRows("flat", [
     histamineFormer: "no",
     rawUse: "none",
     parasiteNote: "Wild: Anisakis possible; freeze before raw use.",
-    kitchenNote: "Composition is the older USDA flounder-and-sole value; the newer one (about 84.6 water, 12.4 protein, 1.9 fat) is probably water-treated fillet.",
-    usualDoneness: "52-55 C, opaque, soft",
+    kitchenNote:
+      "Composition is the older USDA flounder-and-sole value; the newer one (about 84.6 water, 12.4 protein, 1.9 fat) is probably water-treated fillet.",
+    usualDoneness: "52-55 °C, opaque, soft",
     usualMethods: ["flour and pan-fry", "smoke", "breaded", "steam"],
     confidence: "medium",
   },

@@ -5,28 +5,36 @@ export const LARGE_PELAGIC = speciesRows("large-pelagic", [
   {
     id: "yellowfin-tuna",
     name: "Yellowfin tuna",
-    names: "en:ahi|fr:thon albacore|fr:thon jaune|it:tonno pinna gialla|es:atún de aleta amarilla|es:rabil|pt:atum-albacora|de:Gelbflossenthun|nl:geelvintonijn|sv:gulfenad tonfisk|ja:kihada",
+    names:
+      "en:ahi|fr:thon albacore|fr:thon jaune|it:tonno pinna gialla|es:atún de aleta amarilla|es:rabil|pt:atum-albacora|de:Gelbflossenthun|nl:geelvintonijn|sv:gulfenad tonfisk|ja:kihada",
     scientificName: "Thunnus albacares",
     faoCode: "YFT",
     flesh: "red",
     donenessGroup: "tuna",
     compositionPct: { water: 74.0, protein: 24.4, fat: 0.5, carbohydrate: 0, ash: 1.3 },
     portion: { shape: "slab", thicknessMm: 40, massG: 150 },
-    yield: { basis: "gilled and gutted, head on; second figure is skinless loin without blood line", skinOnFilletPct: 63, skinlessPct: 52 },
+    yield: {
+      basis: "gilled and gutted, head on; second figure is skinless loin without blood line",
+      skinOnFilletPct: 63,
+      skinlessPct: 52,
+    },
     iceLifeDays: 16,
     spoilageModel: "tropical",
     histamineFormer: "yes",
     rawUse: "usual",
-    parasiteNote: "Exempt from freezing for raw use in the US food code (large tunas). In the EU the freezing rule applies unless an exemption is documented.",
-    kitchenNote: "Trimmed loin to saku blocks 75-80 %. Histamine. Beware treated fish of an unnatural steady pink. fr:albacore is yellowfin, en:albacore is not.",
-    usualDoneness: "Rare 25-38 C centre; dry above 46",
+    parasiteNote:
+      "Exempt from freezing for raw use in the US food code (large tunas). In the EU the freezing rule applies unless an exemption is documented.",
+    kitchenNote:
+      "Trimmed loin to saku blocks 75-80 %. Histamine. Beware treated fish of an unnatural steady pink. fr:albacore is yellowfin, en:albacore is not.",
+    usualDoneness: "Rare 25-38 °C centre; dry above 46",
     usualMethods: ["tataki", "sear rare", "crudo", "tartare", "grill rare", "confit"],
     confidence: "high",
   },
   {
     id: "bluefin-tuna",
     name: "Atlantic bluefin tuna",
-    names: "fr:thon rouge|it:tonno rosso|es:atún rojo|pt:atum-rabilho|de:Roter Thun|nl:blauwvintonijn|sv:blåfenad tonfisk|no:makrellstørje|ja:hon maguro",
+    names:
+      "fr:thon rouge|it:tonno rosso|es:atún rojo|pt:atum-rabilho|de:Roter Thun|nl:blauwvintonijn|sv:blåfenad tonfisk|no:makrellstørje|ja:hon maguro",
     scientificName: "Thunnus thynnus",
     faoCode: "BFT",
     flesh: "red",
@@ -37,16 +45,19 @@ export const LARGE_PELAGIC = speciesRows("large-pelagic", [
     iceLifeDays: 18,
     histamineFormer: "yes",
     rawUse: "usual",
-    parasiteNote: "Exempt from freezing for raw use in the US food code (large tunas). In the EU the freezing rule applies unless an exemption is documented.",
-    kitchenNote: "Composition is lean-to-average; lean back 1-3 % fat, middle belly 12-20, fat belly 25-35. Catch document required in many places. Mercury advice applies. USDA sums short; raised here to 99.",
-    usualDoneness: "Raw, or rare 25-38 C",
+    parasiteNote:
+      "Exempt from freezing for raw use in the US food code (large tunas). In the EU the freezing rule applies unless an exemption is documented.",
+    kitchenNote:
+      "Composition is lean-to-average; lean back 1-3 % fat, middle belly 12-20, fat belly 25-35. Catch document required in many places. Mercury advice applies. USDA sums short; raised here to 99.",
+    usualDoneness: "Raw, or rare 25-38 °C",
     usualMethods: ["crudo", "tartare", "sear rare", "grill belly", "collar roast", "cure"],
     confidence: "medium",
   },
   {
     id: "albacore-tuna",
     name: "Albacore tuna",
-    names: "en:longfin tuna|en:white tuna|fr:thon germon|fr:thon blanc|it:alalunga|it:tonno bianco|es:bonito del norte|es:atún blanco|pt:atum-voador|de:Weißer Thun|nl:witte tonijn|sv:långfenad tonfisk|ja:binnaga",
+    names:
+      "en:longfin tuna|en:white tuna|fr:thon germon|fr:thon blanc|it:alalunga|it:tonno bianco|es:bonito del norte|es:atún blanco|pt:atum-voador|de:Weißer Thun|nl:witte tonijn|sv:långfenad tonfisk|ja:binnaga",
     scientificName: "Thunnus alalunga",
     faoCode: "ALB",
     flesh: "pink",
@@ -57,16 +68,19 @@ export const LARGE_PELAGIC = speciesRows("large-pelagic", [
     iceLifeDays: 13,
     histamineFormer: "yes",
     rawUse: "usual",
-    parasiteNote: "Exempt from freezing for raw use in the US food code (large tunas). In the EU Anisakis is found in this tuna: freeze.",
-    kitchenNote: "Fat 1-12 % (young northern summer fish fatter). Soft raw: freeze-firm to slice. Pale and dry when overdone.",
-    usualDoneness: "40-46 C, rosy centre; 25-35 seared raw",
+    parasiteNote:
+      "Exempt from freezing for raw use in the US food code (large tunas). In the EU Anisakis is found in this tuna: freeze.",
+    kitchenNote:
+      "Fat 1-12 % (young northern summer fish fatter). Soft raw: freeze-firm to slice. Pale and dry when overdone.",
+    usualDoneness: "40-46 °C, rosy centre; 25-35 seared raw",
     usualMethods: ["confit in oil", "sear rare", "grill", "stew", "tataki"],
     confidence: "medium",
   },
   {
     id: "bigeye-tuna",
     name: "Bigeye tuna",
-    names: "en:ahi|fr:thon obèse|fr:patudo|it:tonno obeso|es:patudo|es:atún ojo grande|pt:atum-patudo|de:Großaugenthun|nl:grootoogtonijn|sv:storögd tonfisk|ja:mebachi",
+    names:
+      "en:ahi|fr:thon obèse|fr:patudo|it:tonno obeso|es:patudo|es:atún ojo grande|pt:atum-patudo|de:Großaugenthun|nl:grootoogtonijn|sv:storögd tonfisk|ja:mebachi",
     scientificName: "Thunnus obesus",
     faoCode: "BET",
     flesh: "red",
@@ -78,16 +92,18 @@ export const LARGE_PELAGIC = speciesRows("large-pelagic", [
     spoilageModel: "tropical",
     histamineFormer: "yes",
     rawUse: "usual",
-    parasiteNote: "Exempt from freezing for raw use in the US food code (large tunas). In the EU the freezing rule applies unless an exemption is documented.",
+    parasiteNote:
+      "Exempt from freezing for raw use in the US food code (large tunas). In the EU the freezing rule applies unless an exemption is documented.",
     kitchenNote: "Fatter than yellowfin, belly 5-15 %. Histamine. Mercury advice applies.",
-    usualDoneness: "Raw, or rare 25-38 C",
+    usualDoneness: "Raw, or rare 25-38 °C",
     usualMethods: ["crudo", "tartare", "sear rare", "tataki", "grill rare"],
     confidence: "medium",
   },
   {
     id: "swordfish",
     name: "Swordfish",
-    names: "fr:espadon|it:pesce spada|es:pez espada|es:emperador|pt:espadarte|de:Schwertfisch|nl:zwaardvis|sv:svärdfisk|ja:mekajiki",
+    names:
+      "fr:espadon|it:pesce spada|es:pez espada|es:emperador|pt:espadarte|de:Schwertfisch|nl:zwaardvis|sv:svärdfisk|ja:mekajiki",
     scientificName: "Xiphias gladius",
     faoCode: "SWO",
     flesh: "white",
@@ -99,15 +115,17 @@ export const LARGE_PELAGIC = speciesRows("large-pelagic", [
     histamineFormer: "some",
     rawUse: "seldom",
     parasiteNote: "Wild: Anisakis possible, large muscle worms common (cut out); freeze before raw use.",
-    kitchenNote: "Second figure skinless, blood line out. Mercury advice applies. Soft jelly-like patches (Kudoa): refuse. Histamine reported though not on every list.",
-    usualDoneness: "54-58 C, opaque, juicy; dry above 60",
+    kitchenNote:
+      "Second figure skinless, blood line out. Mercury advice applies. Soft jelly-like patches (Kudoa): refuse. Histamine reported though not on every list.",
+    usualDoneness: "54-58 °C, opaque, juicy; dry above 60",
     usualMethods: ["grill", "pan-roast", "skewer", "braise with tomato", "carpaccio", "smoke"],
     confidence: "high",
   },
   {
     id: "amberjack",
     name: "Greater amberjack",
-    names: "en:yellowtail (related)|fr:sériole couronnée|it:ricciola|es:pez limón|es:seriola|pt:charuteiro|pt:lírio|de:Bernsteinmakrele|nl:grote geelstaart|ja:kanpachi",
+    names:
+      "en:yellowtail (related)|fr:sériole couronnée|it:ricciola|es:pez limón|es:seriola|pt:charuteiro|pt:lírio|de:Bernsteinmakrele|nl:grote geelstaart|ja:kanpachi",
     scientificName: "Seriola dumerili",
     faoCode: "AMB",
     flesh: "white",
@@ -118,9 +136,11 @@ export const LARGE_PELAGIC = speciesRows("large-pelagic", [
     iceLifeDays: 13,
     histamineFormer: "yes",
     rawUse: "usual",
-    parasiteNote: "Wild: Anisakis possible, tail-end worms common and cut out; freeze before raw use. Farmed on pellets: usually exempt if documented; Kudoa possible.",
-    kitchenNote: "Farmed Seriola 8-20 % fat, use about 66/21/12/1.2. Ciguatera in reef grounds. Histamine listed in the USA. Collars are prized.",
-    usualDoneness: "46-52 C, just opaque; or raw",
+    parasiteNote:
+      "Wild: Anisakis possible, tail-end worms common and cut out; freeze before raw use. Farmed on pellets: usually exempt if documented; Kudoa possible.",
+    kitchenNote:
+      "Farmed Seriola 8-20 % fat, use about 66/21/12/1.2. Ciguatera in reef grounds. Histamine listed in the USA. Collars are prized.",
+    usualDoneness: "46-52 °C, just opaque; or raw",
     usualMethods: ["crudo", "sear", "grill", "collar roast", "skin-crisp"],
     confidence: "medium",
   },

@@ -5,7 +5,8 @@ export const SALMONIDS = speciesRows("salmonid", [
   {
     id: "atlantic-salmon",
     name: "Atlantic salmon (farmed)",
-    names: "fr:saumon atlantique|it:salmone atlantico|es:salmón atlántico|pt:salmão|de:Atlantischer Lachs|nl:Atlantische zalm|sv:lax|no:laks|ja:sāmon",
+    names:
+      "fr:saumon atlantique|it:salmone atlantico|es:salmón atlántico|pt:salmão|de:Atlantischer Lachs|nl:Atlantische zalm|sv:lax|no:laks|ja:sāmon",
     scientificName: "Salmo salar",
     faoCode: "SAL",
     flesh: "pink",
@@ -16,16 +17,19 @@ export const SALMONIDS = speciesRows("salmonid", [
     iceLifeDays: 18,
     histamineFormer: "no",
     rawUse: "usual",
-    parasiteNote: "Farmed on pellets: usually exempt if documented. Wild: Anisakis common, freeze before raw, cured or cold-smoked use.",
-    kitchenNote: "Wild fish leaner (USDA wild 68.5 water, 6.3 fat). White albumen on the surface shows too much heat; brine 5 % 10 min lessens it. Pin bones come out easily after rigor.",
-    usualDoneness: "42-50 C, translucent pink centre, soft layers",
+    parasiteNote:
+      "Farmed on pellets: usually exempt if documented. Wild: Anisakis common, freeze before raw, cured or cold-smoked use.",
+    kitchenNote:
+      "Wild fish leaner (USDA wild 68.5 water, 6.3 fat). White albumen on the surface shows too much heat; brine 5 % 10 min lessens it. Pin bones come out easily after rigor.",
+    usualDoneness: "42-50 °C, translucent pink centre, soft layers",
     usualMethods: ["skin-crisp then oven", "confit", "poach", "grill", "cure", "smoke", "tartare"],
     confidence: "high",
   },
   {
     id: "sockeye-salmon",
     name: "Sockeye salmon",
-    names: "en:red salmon|fr:saumon rouge|it:salmone rosso|es:salmón rojo|pt:salmão-vermelho|de:Rotlachs|nl:rode zalm|sv:indianlax|sv:rödlax|ja:benizake",
+    names:
+      "en:red salmon|fr:saumon rouge|it:salmone rosso|es:salmón rojo|pt:salmão-vermelho|de:Rotlachs|nl:rode zalm|sv:indianlax|sv:rödlax|ja:benizake",
     scientificName: "Oncorhynchus nerka",
     faoCode: "SOC",
     flesh: "pink",
@@ -36,16 +40,18 @@ export const SALMONIDS = speciesRows("salmonid", [
     iceLifeDays: 12,
     histamineFormer: "no",
     rawUse: "usual",
-    parasiteNote: "Wild: Anisakis and fish tapeworm (Dibothriocephalus) common; always freeze before raw, cured or cold-smoked use.",
+    parasiteNote:
+      "Wild: Anisakis and fish tapeworm (Dibothriocephalus) common; always freeze before raw, cured or cold-smoked use.",
     kitchenNote: "USDA newer entry; older one 8.6 fat. Lean and thin: cook lower and shorter than farmed salmon.",
-    usualDoneness: "46-50 C, deep red, just set",
+    usualDoneness: "46-50 °C, deep red, just set",
     usualMethods: ["skin-crisp", "grill", "plank roast", "smoke", "cure"],
     confidence: "high",
   },
   {
     id: "rainbow-trout",
     name: "Rainbow trout (pan size, farmed)",
-    names: "fr:truite arc-en-ciel|it:trota iridea|es:trucha arcoíris|pt:truta-arco-íris|de:Regenbogenforelle|nl:regenboogforel|sv:regnbåge|sv:regnbågslax|no:regnbueørret",
+    names:
+      "fr:truite arc-en-ciel|it:trota iridea|es:trucha arcoíris|pt:truta-arco-íris|de:Regenbogenforelle|nl:regenboogforel|sv:regnbåge|sv:regnbågslax|no:regnbueørret",
     scientificName: "Oncorhynchus mykiss",
     faoCode: "TRR",
     flesh: "pink",
@@ -56,16 +62,18 @@ export const SALMONIDS = speciesRows("salmonid", [
     iceLifeDays: 12,
     histamineFormer: "no",
     rawUse: "seldom",
-    parasiteNote: "Farmed on pellets: usually exempt if documented. Wild lake fish: tapeworm larvae possible, freeze before raw use.",
+    parasiteNote:
+      "Farmed on pellets: usually exempt if documented. Wild lake fish: tapeworm larvae possible, freeze before raw use.",
     kitchenNote: "Blue cooking needs the slime whole and very fresh fish.",
-    usualDoneness: "46-52 C, just opaque, moist",
+    usualDoneness: "46-52 °C, just opaque, moist",
     usualMethods: ["flour and pan-fry", "poach blue", "grill", "hot smoke", "en papillote"],
     confidence: "high",
   },
   {
     id: "ocean-trout",
     name: "Ocean trout (large, sea-reared rainbow trout)",
-    names: "en:steelhead (farmed)|en:salmon trout|fr:truite de mer d'élevage|it:trota salmonata|es:trucha asalmonada|de:Lachsforelle|nl:zalmforel|sv:regnbågslax|no:regnbueørret",
+    names:
+      "en:steelhead (farmed)|en:salmon trout|fr:truite de mer d'élevage|it:trota salmonata|es:trucha asalmonada|de:Lachsforelle|nl:zalmforel|sv:regnbågslax|no:regnbueørret",
     scientificName: "Oncorhynchus mykiss",
     faoCode: "TRR",
     flesh: "pink",
@@ -78,14 +86,15 @@ export const SALMONIDS = speciesRows("salmonid", [
     rawUse: "usual",
     parasiteNote: "Farmed on pellets: usually exempt if documented. Wild-run fish: freeze before raw use.",
     kitchenNote: "Deep orange, fat 9-15 %. Sea trout proper is Salmo trutta (TRS).",
-    usualDoneness: "42-48 C, translucent centre",
+    usualDoneness: "42-48 °C, translucent centre",
     usualMethods: ["skin-crisp", "confit", "poach", "cure", "tartare", "hot smoke"],
     confidence: "medium",
   },
   {
     id: "arctic-char",
     name: "Arctic char",
-    names: "fr:omble chevalier|it:salmerino alpino|es:trucha alpina|es:salvelino|pt:truta-ártica|de:Seesaibling|nl:trekzalm|nl:riddervis|sv:röding|no:røye|da:fjeldørred|is:bleikja",
+    names:
+      "fr:omble chevalier|it:salmerino alpino|es:trucha alpina|es:salvelino|pt:truta-ártica|de:Seesaibling|nl:trekzalm|nl:riddervis|sv:röding|no:røye|da:fjeldørred|is:bleikja",
     scientificName: "Salvelinus alpinus",
     faoCode: "ACH",
     flesh: "pink",
@@ -96,9 +105,10 @@ export const SALMONIDS = speciesRows("salmonid", [
     iceLifeDays: 15,
     histamineFormer: "no",
     rawUse: "usual",
-    parasiteNote: "Farmed on pellets: usually exempt if documented. Wild: tapeworm larvae and, in sea-run fish, Anisakis; freeze before raw use.",
+    parasiteNote:
+      "Farmed on pellets: usually exempt if documented. Wild: tapeworm larvae and, in sea-run fish, Anisakis; freeze before raw use.",
     kitchenNote: "Farmed fat 6-13 %, wild lake fish 2-6 %. Thin skin crisps fast; scales tiny, usually left.",
-    usualDoneness: "44-50 C, pink just-set centre",
+    usualDoneness: "44-50 °C, pink just-set centre",
     usualMethods: ["skin-crisp then oven", "confit", "poach", "cure", "hot smoke"],
     confidence: "medium",
   },
