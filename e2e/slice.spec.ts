@@ -3,7 +3,7 @@ import { planCuts, startingSide } from "@/core/block";
 import { loadOf, planSheet, targetCentreC } from "@/core/cooking";
 import { daysLeftAt, judgeAtDoor, lifeOnIceDays, schemeFor } from "@/core/freshness";
 import { findSpecies } from "@/core/species";
-import { listPlaces, readingsSince } from "@/db/house";
+import { listPlaces, readingsSince } from "@/db/places";
 import { clockText, formatFor, lifeText } from "@/ui/format";
 import { complaintsOf, grade, houseDb, press, view } from "./house";
 

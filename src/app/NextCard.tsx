@@ -28,6 +28,24 @@ function wordsFor(action: NextAction, format: Format): Words {
         act: "To the pan",
       };
     }
+    case "warm-place": {
+      const { placeId, name, celsius, limitC } = action.place;
+      return {
+        headline: `${name} is out of its limits`,
+        why: `${format.temperature(celsius, 1)}, limit ${format.temperature(limitC, 0)}: see what lay there and what to do.`,
+        href: `/ice/places/${placeId}`,
+        act: "Look at it",
+      };
+    }
+    case "hold-due": {
+      const { lotId, title, needs } = action.hold;
+      return {
+        headline: title,
+        why: `${needs[0]?.toUpperCase()}${needs.slice(1)}.`,
+        href: `/ice/${lotId}`,
+        act: "To the hold",
+      };
+    }
     case "clear-lot": {
       const { id, title, massG } = action.lot;
       return {

@@ -9,6 +9,7 @@ import type { ReactNode } from "react";
 import { db } from "@/db/connection";
 import { findHouse, listStaff } from "@/db/house";
 import { openCooks } from "@/db/cooks";
+import { listOwnSpecies } from "@/db/species";
 import { HouseProvider } from "@/ui/HouseContext";
 import { Providers } from "@/ui/Providers";
 import { cookAtStation, requestTime } from "./request";
@@ -32,7 +33,13 @@ export default async function RootLayout({ children }: { readonly children: Reac
         <Providers nonce={nonce}>
           {house ? (
             <HouseProvider
-              house={{ name: house.name, timeZone: house.timeZone, units: house.units, ruleSetId: house.ruleSetId }}
+              house={{
+                name: house.name,
+                timeZone: house.timeZone,
+                units: house.units,
+                ruleSetId: house.ruleSetId,
+                ownSpecies: listOwnSpecies(db()),
+              }}
             >
               <Shell
                 cooks={listStaff(db()).map(({ name }) => name)}

@@ -1,13 +1,17 @@
 import Link from "next/link";
 import { liveCook } from "@/core/cooking";
+import { HOLD_LABELS } from "@/core/coldchain";
 import { nextAction } from "@/core/line";
 import { DAY_MS } from "@/core/units";
 import { batchesToCook } from "@/db/batches";
 import { db } from "@/db/connection";
 import { openCooks } from "@/db/cooks";
+import { watchPlace } from "@/db/excursions";
+import { liveHolds, openHolds } from "@/db/holds";
 import { lotsReceivedSince } from "@/db/lots";
+import { listPlaces } from "@/db/places";
 import { stockOnIce } from "@/db/stock";
-import { dayText, formatFor } from "@/ui/format";
+import { dayText, formatFor, timeText } from "@/ui/format";
 import page from "@/ui/page.module.css";
 import { VerdictTag } from "@/ui/VerdictTag";
 import { LotRow } from "./ice/LotRow";
@@ -26,6 +30,13 @@ export default async function TodayPage() {
   const cooks = openCooks(db()).map(clockOf);
   const batches = batchesToCook(db(), nowMs - 3 * DAY_MS);
   const arrived = lotsReceivedSince(db(), nowMs - DAY_MS);
+  const holds = [...openHolds(db(), nowMs), ...liveHolds(stock, nowMs)];
+  const watched = listPlaces(db()).map((place) => watchPlace(db(), place, house.ruleSetId, nowMs - DAY_MS, nowMs));
+  const warm = watched.flatMap(({ place, excursions }) =>
+    excursions
+      .filter(({ open, answers }) => open && answers.length === 0)
+      .map(({ extremeC, limitC }) => ({ placeId: place.id, name: place.name, celsius: extremeC, limitC })),
+  );
   const action = nextAction(
     cooks.map((cook) => {
       const live = liveCook(cook.stageSeconds, cook.events, nowMs);
@@ -42,7 +53,19 @@ export default async function TodayPage() {
       title: speciesName(batch.speciesId),
       portions: batch.portions.filter(({ cookId }) => cookId === null).length,
     })),
+    {
+      warm,
+      holdsDue: holds
+        .filter(({ status }) => status.state === "due" || status.state === "stopped")
+        .map(({ id, lot, hold, status }) => ({
+          id,
+          lotId: lot.id,
+          title: `${HOLD_LABELS[hold.kind]}: ${speciesName(lot.speciesId)}`,
+          needs: status.needs,
+        })),
+    },
   );
+  const unanswered = watched.filter(({ excursions }) => excursions.some(({ answers }) => answers.length === 0));
   return (
     <>
       <NextCard action={action} format={format} />
@@ -70,6 +93,50 @@ export default async function TodayPage() {
         </section>
         <div className={page.stack}>
           <RunningCooks cooks={cooks} serverNowMs={nowMs} />
+          {unanswered.length > 0 ? (
+            <section className={page.card}>
+              <h2>Out of limits, unanswered</h2>
+              <ul className={page.rows}>
+                {unanswered.map(({ place, excursions }) => (
+                  <li key={place.id}>
+                    <Link href={`/ice/places/${place.id}`} className={page.row}>
+                      <span className={`${page.grow} ${page.title}`}>{place.name}</span>
+                      <b className="figure" style={{ color: "var(--stop)" }}>
+                        {format.temperature(excursions.at(-1)!.extremeC, 1)}
+                      </b>
+                    </Link>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          ) : null}
+          <section className={page.card}>
+            <h2>Holds</h2>
+            {holds.length === 0 ? <p className={page.empty}>Nothing is held.</p> : null}
+            <ul className={page.rows}>
+              {holds
+                .toSorted((a, b) => (a.status.endsMs ?? 0) - (b.status.endsMs ?? 0))
+                .slice(0, SHOWN)
+                .map(({ id, lot, hold, status }) => (
+                  <li key={id}>
+                    <Link href={`/ice/${lot.id}`} className={page.row}>
+                      <span className={page.grow}>
+                        <span className={page.title}>{speciesName(lot.speciesId)}</span>
+                        <br />
+                        <span className={page.sub}>{HOLD_LABELS[hold.kind].toLowerCase()}</span>
+                      </span>
+                      <span className="figure" style={{ textAlign: "right" }}>
+                        {status.endsMs === null || status.state === "due"
+                          ? status.state === "due"
+                            ? "now"
+                            : "stopped"
+                          : `${dayText(status.endsMs, house.timeZone)} ${timeText(status.endsMs, house.timeZone)}`}
+                      </span>
+                    </Link>
+                  </li>
+                ))}
+            </ul>
+          </section>
           <section className={page.card}>
             <h2>Cut and waiting</h2>
             {batches.length === 0 ? (

@@ -4,6 +4,7 @@ import type { CutPlan, Side, TrimUseId } from "@/core/block";
 import { err, ok, type Result } from "@/core/shared";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
+import { leaveIce } from "./lots";
 import { batches, lots, portions } from "./schema";
 
 export type Batch = typeof batches.$inferSelect;
@@ -65,10 +66,8 @@ export function cutBatch(db: Db, wanted: NewBatch, who: string, atMs: number): R
         .run();
     }
     const remainingG = Math.max(0, lot.remainingG - side.massG);
-    tx.update(lots)
-      .set({ remainingG, status: remainingG < 1 ? "finished" : "on-ice" })
-      .where(eq(lots.id, lotId))
-      .run();
+    if (remainingG < 1) leaveIce(tx, lotId, atMs);
+    else tx.update(lots).set({ remainingG }).where(eq(lots.id, lotId)).run();
     appendEntry(tx, {
       atMs,
       who,

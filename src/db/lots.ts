@@ -1,28 +1,33 @@
 import { randomUUID } from "node:crypto";
-import { and, asc, desc, eq, gte, like } from "drizzle-orm";
-import type { DoorJudgement, Form, Grades } from "@/core/freshness";
+import { and, asc, desc, eq, gte, inArray, like } from "drizzle-orm";
+import { usualStateOf, type DoorJudgement, type Form, type Grades } from "@/core/freshness";
+import type { Provenance } from "@/core/trace";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
-import { lots, suppliers } from "./schema";
+import { deliveries, lots, lotStays, suppliers } from "./schema";
 
 export type Lot = typeof lots.$inferSelect;
 export type LotWithSupplier = Lot & { readonly supplier: string };
 
 export type NewLot = {
-  readonly supplier: string;
   readonly speciesId: string;
   readonly form: Form;
+  readonly frozen: boolean;
   readonly production: "wild" | "farmed";
   readonly area: string;
   readonly gear: string;
   readonly source: string;
   readonly caughtAtMs: number | null;
   readonly massG: number;
+  readonly statedMassG: number | null;
   readonly priceCentsPerKg: number;
   readonly receiptC: number;
   readonly grades: Grades;
+  readonly provenance: Provenance;
   readonly placeId: string;
 };
+
+export type JudgedLot = { readonly lot: NewLot; readonly judgement: DoorJudgement };
 
 function supplierId(db: Db, name: string): string {
   const known = db.select().from(suppliers).where(eq(suppliers.name, name)).get();
@@ -47,54 +52,65 @@ function nextCode(db: Db, dayStamp: string): string {
     .from(lots)
     .where(like(lots.code, `${dayStamp}-%`))
     .all();
-  const highest = today.reduce((most, { code }) => Math.max(most, Number(code.slice(dayStamp.length + 1))), 0);
+  const highest = today.reduce(
+    (most, { code }) => Math.max(most, Number.parseInt(code.slice(dayStamp.length + 1), 10)),
+    0,
+  );
   return `${dayStamp}-${highest + 1}`;
 }
 
-/** Keeps a delivery with its judgement; refused ones too, outside the stock. */
-export function receiveLot(
-  db: Db,
-  wanted: NewLot,
-  judgement: DoorJudgement,
-  { atMs, who, dayStamp }: { readonly atMs: number; readonly who: string; readonly dayStamp: string },
-): Lot {
+type DoorStamp = { readonly atMs: number; readonly who: string; readonly dayStamp: string };
+
+/** Keeps a delivery, every lot with its judgement; refused ones too, outside the stock. All of it or nothing. */
+export function receiveDelivery(db: Db, supplier: string, judged: readonly JudgedLot[], stamp: DoorStamp): Lot[] {
   return db.transaction((tx) => {
-    const { supplier, placeId, ...facts } = wanted;
-    const refused = judgement.verdict === "refuse";
-    const lot = tx
-      .insert(lots)
-      .values({
-        ...facts,
-        id: randomUUID(),
-        code: nextCode(tx, dayStamp),
-        supplierId: supplierId(tx, supplier),
-        receivedAtMs: atMs,
-        receivedBy: who,
-        remainingG: refused ? 0 : wanted.massG,
-        verdict: judgement.verdict,
-        reasons: judgement.reasons,
-        impliedIceDays: judgement.reading.impliedIceDays,
-        status: refused ? "refused" : "on-ice",
-        placeId: refused ? null : placeId,
-      })
-      .returning()
-      .get();
-    appendEntry(tx, {
-      atMs,
-      who,
-      kind: refused ? "lot-refused" : "lot-received",
-      lotId: lot.id,
-      payload: {
-        code: lot.code,
-        speciesId: lot.speciesId,
-        supplier,
-        massG: lot.massG,
-        receiptC: lot.receiptC,
-        verdict: lot.verdict,
-        reasons: judgement.reasons.map(({ text }) => text),
-      },
+    const bySupplier = supplierId(tx, supplier);
+    const deliveryId = randomUUID();
+    const { atMs, who } = stamp;
+    tx.insert(deliveries).values({ id: deliveryId, supplierId: bySupplier, receivedAtMs: atMs, receivedBy: who }).run();
+    return judged.map(({ lot: facts, judgement }) => {
+      const { frozen, placeId, ...columns } = facts;
+      const refused = judgement.verdict === "refuse";
+      const lot = tx
+        .insert(lots)
+        .values({
+          ...columns,
+          id: randomUUID(),
+          code: nextCode(tx, stamp.dayStamp),
+          supplierId: bySupplier,
+          deliveryId,
+          receivedAtMs: atMs,
+          receivedBy: who,
+          remainingG: refused ? 0 : facts.massG,
+          verdict: judgement.verdict,
+          reasons: judgement.reasons,
+          impliedIceDays: frozen ? 0 : judgement.reading.impliedIceDays,
+          status: refused ? "refused" : "on-ice",
+          state: usualStateOf(facts.form, frozen),
+          onceFrozen: frozen || facts.provenance.defrosted === true,
+          placeId: refused ? null : placeId,
+        })
+        .returning()
+        .get();
+      if (!refused) tx.insert(lotStays).values({ lotId: lot.id, placeId, fromMs: atMs }).run();
+      appendEntry(tx, {
+        atMs,
+        who,
+        kind: refused ? "lot-refused" : "lot-received",
+        lotId: lot.id,
+        payload: {
+          code: lot.code,
+          speciesId: lot.speciesId,
+          supplier,
+          massG: lot.massG,
+          statedMassG: lot.statedMassG,
+          receiptC: lot.receiptC,
+          verdict: lot.verdict,
+          reasons: judgement.reasons.map(({ text }) => text),
+        },
+      });
+      return lot;
     });
-    return lot;
   });
 }
 
@@ -107,20 +123,48 @@ export const lotsOnIce = (db: Db): LotWithSupplier[] =>
   withSupplier(db).where(eq(lots.status, "on-ice")).orderBy(asc(lots.receivedAtMs)).all().map(flat);
 
 export const lotsReceivedSince = (db: Db, sinceMs: number): LotWithSupplier[] =>
-  withSupplier(db).where(gte(lots.receivedAtMs, sinceMs)).orderBy(desc(lots.receivedAtMs)).all().map(flat);
+  withSupplier(db)
+    .where(gte(lots.receivedAtMs, sinceMs))
+    .orderBy(desc(lots.receivedAtMs))
+    .all()
+    .map(flat)
+    .filter(({ parentId }) => parentId === null);
 
 export function findLot(db: Db, id: string): LotWithSupplier | undefined {
   const row = withSupplier(db).where(eq(lots.id, id)).get();
   return row && flat(row);
 }
 
-/** The last lot of this supplier, to copy what does not change from it. */
-export function lastLotOf(db: Db, supplier: string): LotWithSupplier | undefined {
-  const row = withSupplier(db).where(eq(suppliers.name, supplier)).orderBy(desc(lots.receivedAtMs)).limit(1).get();
-  return row && flat(row);
+export const findLots = (db: Db, ids: readonly string[]): LotWithSupplier[] =>
+  ids.length === 0
+    ? []
+    : withSupplier(db)
+        .where(inArray(lots.id, [...ids]))
+        .all()
+        .map(flat);
+
+export const childLots = (db: Db, parentId: string): LotWithSupplier[] =>
+  withSupplier(db).where(eq(lots.parentId, parentId)).orderBy(asc(lots.receivedAtMs)).all().map(flat);
+
+/** The last delivery of this supplier, to copy what does not change from it. */
+export function lastLotsOf(db: Db, supplier: string): LotWithSupplier[] {
+  const last = withSupplier(db).where(eq(suppliers.name, supplier)).orderBy(desc(lots.receivedAtMs)).limit(1).get();
+  if (!last) return [];
+  const { deliveryId } = last.lot;
+  return deliveryId === null ? [flat(last)] : withSupplier(db).where(eq(lots.deliveryId, deliveryId)).all().map(flat);
 }
 
-/** Takes a lot off the ice: used up or thrown away. */
+/** All lots of a supplier that came through the door, newest first. */
+export const lotsOfSupplier = (db: Db, supplier: string, limit = 400): LotWithSupplier[] =>
+  withSupplier(db)
+    .where(eq(suppliers.name, supplier))
+    .orderBy(desc(lots.receivedAtMs))
+    .limit(limit)
+    .all()
+    .map(flat)
+    .filter(({ parentId }) => parentId === null);
+
+/** Takes a lot off the ice: used up or sent back. What is thrown away goes through `wasteLot`. */
 export function finishLot(db: Db, id: string, reason: string, who: string, atMs: number): boolean {
   return db.transaction((tx) => {
     const lot = tx
@@ -129,7 +173,7 @@ export function finishLot(db: Db, id: string, reason: string, who: string, atMs:
       .where(and(eq(lots.id, id), eq(lots.status, "on-ice")))
       .get();
     if (!lot) return false;
-    tx.update(lots).set({ status: "finished", remainingG: 0 }).where(eq(lots.id, id)).run();
+    leaveIce(tx, id, atMs);
     appendEntry(tx, {
       atMs,
       who,
@@ -139,4 +183,20 @@ export function finishLot(db: Db, id: string, reason: string, who: string, atMs:
     });
     return true;
   });
+}
+
+/** Marks a lot finished and ends its stay. */
+export function leaveIce(db: Db, lotId: string, atMs: number): void {
+  db.update(lots).set({ status: "finished", remainingG: 0 }).where(eq(lots.id, lotId)).run();
+  endStay(db, lotId, atMs);
+}
+
+export function endStay(db: Db, lotId: string, atMs: number): void {
+  for (const stay of db.select().from(lotStays).where(eq(lotStays.lotId, lotId)).all()) {
+    if (stay.toMs === null)
+      db.update(lotStays)
+        .set({ toMs: Math.max(atMs, stay.fromMs) })
+        .where(eq(lotStays.id, stay.id))
+        .run();
+  }
 }

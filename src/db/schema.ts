@@ -1,9 +1,22 @@
 import { sql } from "drizzle-orm";
-import { check, index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import {
+  blob,
+  check,
+  index,
+  integer,
+  real,
+  sqliteTable,
+  text,
+  uniqueIndex,
+  type AnySQLiteColumn,
+} from "drizzle-orm/sqlite-core";
 import type { Side } from "@/core/block";
-import type { Form, Grades, DoorVerdict, Reason } from "@/core/freshness";
-import type { LedgerKind } from "@/core/trace";
+import type { DoorVerdict, Form, Grades, LotState, Reason } from "@/core/freshness";
+import type { PlaceKind } from "@/core/coldchain";
+import type { HouseSpecies } from "@/core/species";
+import type { LedgerKind, Provenance, AdviceRating } from "@/core/trace";
 import type { RuleSetId } from "@/core/safety";
+import type { HoldFacts } from "./holdFacts";
 import type { StoredPlan } from "./storedPlan";
 
 export const house = sqliteTable(
@@ -28,6 +41,16 @@ export const places = sqliteTable("places", {
   id: text("id").primaryKey(),
   name: text("name").notNull().unique(),
   setC: real("set_c").notNull(),
+  kind: text("kind").$type<PlaceKind>().notNull().default("cold-room"),
+  /** The house's own limits; null: the rule set's. */
+  minC: real("min_c"),
+  maxC: real("max_c"),
+  /** How often a reading is wanted. */
+  everyMin: integer("every_min").notNull().default(240),
+  /** What a sensor must send along; null: none may. */
+  deviceKey: text("device_key"),
+  /** Counts every change of its readings, so that what was summed from them is known to be old. */
+  version: integer("version").notNull().default(0),
 });
 
 export const placeReadings = sqliteTable(
@@ -39,13 +62,26 @@ export const placeReadings = sqliteTable(
       .references(() => places.id),
     atMs: integer("at_ms").notNull(),
     celsius: real("celsius").notNull(),
+    source: text("source", { enum: ["typed", "file", "sensor"] })
+      .notNull()
+      .default("typed"),
   },
-  (table) => [index("place_readings_by_time").on(table.placeId, table.atMs)],
+  (table) => [uniqueIndex("place_readings_by_moment").on(table.placeId, table.atMs)],
 );
 
 export const suppliers = sqliteTable("suppliers", {
   id: text("id").primaryKey(),
   name: text("name").notNull().unique(),
+});
+
+/** One van at the door: one or more lots of one supplier. */
+export const deliveries = sqliteTable("deliveries", {
+  id: text("id").primaryKey(),
+  supplierId: text("supplier_id")
+    .notNull()
+    .references(() => suppliers.id),
+  receivedAtMs: integer("received_at_ms").notNull(),
+  receivedBy: text("received_by").notNull(),
 });
 
 export const lots = sqliteTable(
@@ -75,11 +111,166 @@ export const lots = sqliteTable(
     impliedIceDays: real("implied_ice_days").notNull(),
     status: text("status", { enum: ["on-ice", "refused", "finished"] }).notNull(),
     placeId: text("place_id").references(() => places.id),
+    /** The lot it was split or cut from. */
+    parentId: text("parent_id").references((): AnySQLiteColumn => lots.id),
+    deliveryId: text("delivery_id").references(() => deliveries.id),
+    state: text("state").$type<LotState>().notNull().default("chilled"),
+    /** It was frozen once: the histamine limits differ. */
+    onceFrozen: integer("once_frozen", { mode: "boolean" }).notNull().default(false),
+    /** Ice days gone when it was split off its parent. */
+    inheritedIceDays: real("inherited_ice_days"),
+    /** What the paper of the supplier says it weighs. */
+    statedMassG: real("stated_mass_g"),
+    provenance: text("provenance", { mode: "json" }).$type<Provenance>().notNull().default({}),
+    openedOn: text("opened_on"),
+    thawedOn: text("thawed_on"),
   },
   (table) => [
     index("lots_by_status").on(table.status),
+    index("lots_by_arrival").on(table.receivedAtMs),
+    index("lots_by_supplier").on(table.supplierId, table.receivedAtMs),
+    index("lots_by_parent").on(table.parentId),
     check("lot_mass", sql`${table.massG} > 0 and ${table.remainingG} >= 0 and ${table.remainingG} <= ${table.massG}`),
   ],
+);
+
+/** Where a lot lay and when: what its temperature history is read from. */
+export const lotStays = sqliteTable(
+  "lot_stays",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    lotId: text("lot_id")
+      .notNull()
+      .references(() => lots.id),
+    placeId: text("place_id")
+      .notNull()
+      .references(() => places.id),
+    fromMs: integer("from_ms").notNull(),
+    toMs: integer("to_ms"),
+  },
+  (table) => [
+    index("lot_stays_by_lot").on(table.lotId, table.fromMs),
+    index("lot_stays_by_place").on(table.placeId, table.toMs, table.fromMs),
+  ],
+);
+
+export const holds = sqliteTable(
+  "holds",
+  {
+    id: text("id").primaryKey(),
+    lotId: text("lot_id")
+      .notNull()
+      .references(() => lots.id),
+    kind: text("kind", { enum: ["parasite", "cure", "thaw", "tag"] }).notNull(),
+    startedAtMs: integer("started_at_ms").notNull(),
+    startedBy: text("started_by").notNull(),
+    facts: text("facts", { mode: "json" }).$type<HoldFacts>().notNull(),
+    closedAtMs: integer("closed_at_ms"),
+    closedAs: text("closed_as"),
+  },
+  (table) => [index("holds_by_closing").on(table.closedAtMs), index("holds_by_lot").on(table.lotId)],
+);
+
+export const holdReadings = sqliteTable(
+  "hold_readings",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    holdId: text("hold_id")
+      .notNull()
+      .references(() => holds.id),
+    atMs: integer("at_ms").notNull(),
+    celsius: real("celsius").notNull(),
+    who: text("who").notNull(),
+  },
+  (table) => [uniqueIndex("hold_readings_by_moment").on(table.holdId, table.atMs)],
+);
+
+export const waste = sqliteTable(
+  "waste",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    lotId: text("lot_id")
+      .notNull()
+      .references(() => lots.id),
+    atMs: integer("at_ms").notNull(),
+    who: text("who").notNull(),
+    massG: real("mass_g").notNull(),
+    reason: text("reason").notNull(),
+    costCents: integer("cost_cents").notNull(),
+  },
+  (table) => [index("waste_by_time").on(table.atMs)],
+);
+
+/** Certificates and photographs; kept in the file of the house so that one copy holds everything. */
+export const attachments = sqliteTable(
+  "attachments",
+  {
+    id: text("id").primaryKey(),
+    lotId: text("lot_id")
+      .notNull()
+      .references(() => lots.id),
+    name: text("name").notNull(),
+    mime: text("mime").notNull(),
+    sha256: text("sha256").notNull(),
+    bytes: blob("bytes", { mode: "buffer" }).notNull(),
+    addedAtMs: integer("added_at_ms").notNull(),
+    addedBy: text("added_by").notNull(),
+  },
+  (table) => [index("attachments_by_lot").on(table.lotId)],
+);
+
+export const ownSpecies = sqliteTable("own_species", {
+  id: text("id").primaryKey(),
+  facts: text("facts", { mode: "json" }).$type<HouseSpecies>().notNull(),
+  addedAtMs: integer("added_at_ms").notNull(),
+  addedBy: text("added_by").notNull(),
+});
+
+/** What an adviser says of a species, as the house entered or imported it. Empty area or gear: any. */
+export const advice = sqliteTable(
+  "advice",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    speciesId: text("species_id").notNull(),
+    production: text("production", { enum: ["wild", "farmed"] }),
+    area: text("area").notNull(),
+    gear: text("gear").notNull(),
+    body: text("body").notNull(),
+    rating: text("rating").$type<AdviceRating>().notNull(),
+    issuedOn: text("issued_on").notNull(),
+    addedAtMs: integer("added_at_ms").notNull(),
+  },
+  (table) => [index("advice_by_species").on(table.speciesId)],
+);
+
+/** Covers booked for a day, per species and use. */
+export const covers = sqliteTable(
+  "covers",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    day: text("day").notNull(),
+    speciesId: text("species_id").notNull(),
+    use: text("use", { enum: ["raw", "cook"] }).notNull(),
+    covers: integer("covers").notNull(),
+    portionG: real("portion_g").notNull(),
+  },
+  (table) => [uniqueIndex("covers_by_day").on(table.day, table.speciesId, table.use)],
+);
+
+/** What was done about a stretch outside the limits. */
+export const correctiveActions = sqliteTable(
+  "corrective_actions",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    placeId: text("place_id")
+      .notNull()
+      .references(() => places.id),
+    excursionFromMs: integer("excursion_from_ms").notNull(),
+    action: text("action").notNull(),
+    who: text("who").notNull(),
+    atMs: integer("at_ms").notNull(),
+  },
+  (table) => [index("corrective_actions_by_place").on(table.placeId, table.excursionFromMs)],
 );
 
 export const batches = sqliteTable(

@@ -1,4 +1,6 @@
 import type { Form, Grade } from "@/core/freshness";
+import type { Provenance } from "@/core/trace";
+import type { DemoPlace } from "./places";
 
 /** A delivery of the demo house, in hours and days before the moment it is made. All names are invented. */
 export type DemoDelivery = {
@@ -19,12 +21,19 @@ export type DemoDelivery = {
   readonly grade: Grade;
   readonly but?: Readonly<Record<string, Grade>>;
   readonly who: string;
+  /** Where it goes from the door; the cold room when left out. */
+  readonly place?: DemoPlace;
+  readonly frozen?: boolean;
+  /** Weight on the supplier's paper. */
+  readonly statedG?: number;
+  readonly provenance?: Provenance;
   /** How its story ends; on ice when left out. */
   readonly finished?: "used up" | "spoiled";
 };
 
 const LANDING = { supplier: "Gråskjær Landing", production: "wild", area: "FAO 27.4.a, Skarv Bank" } as const;
 const TERNS = { supplier: "Two Terns Fish", production: "wild", area: "FAO 27.4.a, inner sound" } as const;
+const CREEL = { supplier: "Brattholm Creels" } as const;
 const PONDS = {
   supplier: "Kvitlomma Ponds",
   production: "farmed",
@@ -302,5 +311,161 @@ export const DELIVERIES: readonly DemoDelivery[] = [
     receiptC: 1.2,
     grade: 0,
     who: "Maike",
+  },
+  {
+    ...CREEL,
+    daysAgo: 9,
+    hoursAgo: 5,
+    speciesId: "mussel",
+    form: "live",
+    production: "farmed",
+    gear: "Rope",
+    area: "Kvitlomma, outer lines",
+    source: "Line 3",
+    caughtDaysBefore: 1,
+    massG: 10000,
+    price: 4.2,
+    receiptC: 4.5,
+    grade: 0,
+    who: "Ylva",
+    place: "shell",
+    provenance: {
+      tag: { certificate: "SK-077", harvestedOn: "", dealer: "Holmen Purification" },
+      deaths: { dead: 2, counted: 100 },
+      defrosted: false,
+      supplierLot: "M-311",
+    },
+    finished: "used up",
+  },
+  {
+    ...CREEL,
+    daysAgo: 1,
+    hoursAgo: 4,
+    speciesId: "mussel",
+    form: "live",
+    production: "farmed",
+    gear: "Rope",
+    area: "Kvitlomma, outer lines",
+    source: "Line 5",
+    caughtDaysBefore: 1,
+    massG: 12000,
+    statedG: 12400,
+    price: 4.3,
+    receiptC: 4.1,
+    grade: 0,
+    but: { liquor: 1 },
+    who: "Maike",
+    place: "shell",
+    provenance: {
+      tag: { certificate: "SK-077", harvestedOn: "", dealer: "Holmen Purification" },
+      deaths: { dead: 4, counted: 100 },
+      defrosted: false,
+      supplierLot: "M-318",
+    },
+  },
+  {
+    ...CREEL,
+    daysAgo: 1,
+    hoursAgo: 4,
+    speciesId: "king-scallop",
+    form: "live",
+    production: "wild",
+    gear: "By hand",
+    area: "FAO 27.4.a, Skarv Sound",
+    source: "Dykand",
+    caughtDaysBefore: 0.6,
+    massG: 7800,
+    price: 13.5,
+    receiptC: 3.2,
+    grade: 0,
+    who: "Maike",
+    place: "shell",
+    provenance: {
+      tag: { certificate: "SK-021", harvestedOn: "", dealer: "Holmen Purification" },
+      deaths: { dead: 0, counted: 40 },
+      byCatch: false,
+      defrosted: false,
+      subArea: "Skarv Sound",
+      landingPlace: "Skarvholmen",
+      supplierLot: "S-90",
+    },
+  },
+  {
+    ...CREEL,
+    daysAgo: 1,
+    hoursAgo: 4,
+    speciesId: "european-lobster",
+    form: "live",
+    production: "wild",
+    gear: "Trap or pot",
+    area: "FAO 27.4.a, Skarv Sound",
+    source: "Dykand",
+    caughtDaysBefore: 0.5,
+    massG: 4600,
+    price: 38,
+    receiptC: 5.5,
+    grade: 0,
+    but: { lift: 1 },
+    who: "Maike",
+    place: "shell",
+    provenance: { deaths: { dead: 0, counted: 8 }, additives: [], byCatch: false, supplierLot: "H-12" },
+  },
+  {
+    ...LANDING,
+    daysAgo: 2,
+    hoursAgo: 6,
+    speciesId: "sockeye-salmon",
+    form: "side",
+    area: "FAO 67",
+    gear: "Gillnet",
+    source: "Havrype",
+    caughtDaysBefore: 2,
+    massG: 4200,
+    statedG: 4250,
+    price: 28,
+    receiptC: 0.8,
+    grade: 0,
+    but: { surface: 1 },
+    who: "Ylva",
+    provenance: { byCatch: false, defrosted: false, supplierLot: "K-402", subArea: "67" },
+  },
+  {
+    ...LANDING,
+    daysAgo: 11,
+    hoursAgo: 6,
+    speciesId: "octopus",
+    form: "cleaned",
+    area: "FAO 27.9.a",
+    gear: "Trap or pot",
+    source: "Havrype",
+    caughtDaysBefore: 30,
+    massG: 6000,
+    statedG: 6000,
+    price: 12.5,
+    receiptC: -19,
+    frozen: true,
+    grade: 0,
+    who: "Torben",
+    place: "freezer",
+    provenance: { freezingStatement: true, supplierLot: "O-17" },
+  },
+  {
+    ...CREEL,
+    daysAgo: 2,
+    hoursAgo: 4,
+    speciesId: "brown-crab",
+    form: "picked",
+    production: "wild",
+    gear: "Trap or pot",
+    area: "FAO 27.4.a, inner sound",
+    source: "Dykand",
+    caughtDaysBefore: 1,
+    massG: 2400,
+    price: 31,
+    receiptC: 2.1,
+    grade: 0,
+    who: "Torben",
+    place: "drawer",
+    provenance: { additives: [], defrosted: false, supplierLot: "C-55" },
   },
 ];

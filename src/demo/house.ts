@@ -1,16 +1,27 @@
+import { shiftDay, todayIn } from "@/calendar/days";
 import { planCuts, startingSide, type TrimUseId } from "@/core/block";
 import { loadOf, planSheet, targetCentreC, USUAL_DONENESS } from "@/core/cooking";
 import { judgeAtDoor, schemeFor } from "@/core/freshness";
 import { assert } from "@/core/shared";
 import { findSpecies } from "@/core/species";
+import type { Provenance } from "@/core/trace";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import { cutBatch, findBatch } from "@/db/batches";
 import type { Db } from "@/db/connection";
 import { addCookEvent, startCook } from "@/db/cooks";
-import { addReading, findHouse, listPlaces, openHouse } from "@/db/house";
-import { finishLot, receiveLot } from "@/db/lots";
+import { addAdvice } from "@/db/advice";
+import { setCovers } from "@/db/covers";
+import { answerExcursion, watchPlace } from "@/db/excursions";
+import { findHouse, openHouse } from "@/db/house";
+import { findPlace } from "@/db/places";
+import { findLot, finishLot, receiveDelivery } from "@/db/lots";
+import { wasteLot } from "@/db/movements";
+import { addOwnSpecies } from "@/db/species";
 import { dayStamp } from "@/ui/format";
 import { DELIVERIES, type DemoDelivery } from "./deliveries";
+import { makePlaces } from "./places";
+import { shelfLife } from "./shelfLife";
+import { ADVICE, TOMORROW, TUSK } from "./tables";
 
 const TIME_ZONE = "Europe/Oslo";
 const RULE_SET = "eu-853";
@@ -90,7 +101,7 @@ const CUTS: readonly DemoCut[] = [
   { delivery: 17, hoursAfter: 1.5, sideG: 720, trimUse: "cakes", who: "Maike", cooks: [] },
 ];
 
-type Timed = { readonly atMs: number; readonly run: () => void };
+export type Timed = { readonly atMs: number; readonly run: () => void };
 
 /** Makes the demo house in an empty database: two weeks of work up to `nowMs`, the same every time but for the date. */
 export function makeDemoHouse(db: Db, nowMs: number): void {
@@ -107,67 +118,94 @@ export function makeDemoHouse(db: Db, nowMs: number): void {
     },
     nowMs - HISTORY_DAYS * DAY_MS,
   );
-  const placeId = listPlaces(db)[0]!.id;
-  readColdRoom(db, placeId, nowMs);
+  const places = makePlaces(db, HISTORY_DAYS, nowMs, "Ylva");
   const lotIds: string[] = [];
   const timed: Timed[] = [];
+  addOwnSpecies(db, TUSK, "Ylva", nowMs - HISTORY_DAYS * DAY_MS);
+  addAdvice(db, ADVICE, "Ylva", nowMs - HISTORY_DAYS * DAY_MS);
   for (const [index, delivery] of DELIVERIES.entries()) {
     const atMs = arrival(delivery, nowMs);
-    timed.push({ atMs, run: () => lotIds.splice(index, 1, takeIn(db, delivery, placeId, atMs)) });
+    timed.push({
+      atMs,
+      run: () => void (lotIds[index] = takeIn(db, delivery, places[delivery.place ?? "cold"], atMs)),
+    });
     if (delivery.finished) {
       const { finished, who } = delivery;
       const overMs = atMs + (finished === "spoiled" ? 5.8 : 3.1) * DAY_MS;
-      timed.push({ atMs: overMs, run: () => void finishLot(db, lotIds[index]!, finished, who, overMs) });
+      const run = () => {
+        const lotId = lotIds[index]!;
+        if (finished === "used up") finishLot(db, lotId, finished, who, overMs);
+        else wasteLot(db, lotId, { massG: findLot(db, lotId)!.remainingG, reason: finished }, { who, atMs: overMs });
+      };
+      timed.push({ atMs: overMs, run });
     }
   }
   for (const [index, cut] of CUTS.entries()) addCut(db, timed, lotIds, cut, index, nowMs);
+  timed.push(...shelfLife(db, lotIds, places, nowMs));
+  timed.push({ atMs: nowMs - 49 * HOUR_MS, run: () => answerDoor(db, places.cold, nowMs) });
+  timed.push({ atMs: nowMs - 2 * HOUR_MS, run: () => planTomorrow(db, nowMs) });
   for (const { run } of timed.sort((a, b) => a.atMs - b.atMs)) run();
 }
 
 const arrival = ({ daysAgo, hoursAgo = 4 }: DemoDelivery, nowMs: number) =>
   nowMs - daysAgo * DAY_MS - hoursAgo * HOUR_MS;
 
-/** Two-hourly readings that breathe with the door, and one afternoon when it stood open. */
-function readColdRoom(db: Db, placeId: string, nowMs: number): void {
-  for (let hoursAgo = HISTORY_DAYS * 24; hoursAgo >= 0; hoursAgo -= 2) {
-    const breath = 0.5 * Math.sin(hoursAgo / 3.7) + 0.3 * Math.sin(hoursAgo / 1.3);
-    const open = hoursAgo > 50 && hoursAgo < 56 ? 3.8 : 0;
-    addReading(db, placeId, {
-      atMs: nowMs - hoursAgo * HOUR_MS,
-      celsius: Math.round((COLD_ROOM_C + breath + open) * 10) / 10,
-    });
-  }
-}
-
 function takeIn(db: Db, delivery: DemoDelivery, placeId: string, atMs: number): string {
-  const { speciesId, form, supplier, production, area, gear, source, massG, receiptC, who } = delivery;
+  const { speciesId, form, supplier, production, area, gear, source, massG, receiptC, who, frozen = false } = delivery;
   const species = findSpecies(speciesId)!;
-  const attributes = schemeFor(species.group, form).attributes;
+  const attributes = schemeFor(species.group, form, frozen).attributes;
   const grades = Object.fromEntries(attributes.map(({ id }) => [id, delivery.but?.[id] ?? delivery.grade]));
   const daysSinceCatch = delivery.caughtDaysBefore;
-  const judgement = judgeAtDoor({ species, form, grades, receiptC, daysSinceCatch, ruleSetId: RULE_SET });
   const caughtAtMs = Math.round(atMs - daysSinceCatch * DAY_MS);
-  const lot = receiveLot(
-    db,
-    {
-      supplier,
-      speciesId,
-      form,
-      production,
-      area,
-      gear,
-      source,
-      caughtAtMs,
-      massG,
-      priceCentsPerKg: Math.round(delivery.price * 100),
-      receiptC,
-      grades,
-      placeId,
-    },
-    judgement,
-    { atMs, who, dayStamp: dayStamp(atMs, TIME_ZONE) },
-  );
-  return lot.id;
+  const provenance = withTagDate(delivery.provenance ?? {}, todayIn(TIME_ZONE, caughtAtMs));
+  const deaths = provenance.deaths ?? null;
+  const judgement = judgeAtDoor({
+    species,
+    form,
+    frozen,
+    grades,
+    deaths,
+    receiptC,
+    daysSinceCatch,
+    ruleSetId: RULE_SET,
+  });
+  const lot = {
+    speciesId,
+    form,
+    frozen,
+    production,
+    area,
+    gear,
+    source,
+    caughtAtMs,
+    massG,
+    statedMassG: delivery.statedG ?? null,
+    priceCentsPerKg: Math.round(delivery.price * 100),
+    receiptC,
+    grades,
+    provenance,
+    placeId,
+  };
+  const stamp = { atMs, who, dayStamp: dayStamp(atMs, TIME_ZONE) };
+  return receiveDelivery(db, supplier, [{ lot, judgement }], stamp)[0]!.id;
+}
+
+const withTagDate = (provenance: Provenance, harvestedOn: string): Provenance =>
+  provenance.tag ? { ...provenance, tag: { ...provenance.tag, harvestedOn } } : provenance;
+
+/** What was done when the cold room stood open. */
+function answerDoor(db: Db, placeId: string, nowMs: number): void {
+  const place = findPlace(db, placeId)!;
+  const { excursions } = watchPlace(db, place, RULE_SET, nowMs - 3 * DAY_MS, nowMs);
+  const door = excursions[0];
+  assert(door !== undefined, "the demo cold room stood open once");
+  const action = "Door had not latched: shut it, re-iced the boxes, probed three fish at 3.6 °C or below";
+  answerExcursion(db, place, door, action, { who: "Torben", atMs: nowMs - 49 * HOUR_MS });
+}
+
+function planTomorrow(db: Db, nowMs: number): void {
+  const day = shiftDay(todayIn(TIME_ZONE, nowMs), 1);
+  for (const wanted of TOMORROW) setCovers(db, { ...wanted, day }, "Maike", nowMs - 2 * HOUR_MS);
 }
 
 function addCut(db: Db, timed: Timed[], lotIds: readonly string[], cut: DemoCut, index: number, nowMs: number): void {

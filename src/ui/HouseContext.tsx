@@ -1,6 +1,7 @@
 "use client";
 import { createContext, useContext, useMemo, type ReactNode } from "react";
 import type { RuleSetId } from "@/core/safety";
+import type { Species } from "@/core/species";
 import { formatFor, type Format, type Units } from "./format";
 
 export type HouseSettings = {
@@ -8,6 +9,8 @@ export type HouseSettings = {
   readonly timeZone: string;
   readonly units: Units;
   readonly ruleSetId: RuleSetId;
+  /** Species the house has added to the table. */
+  readonly ownSpecies: readonly Species[];
 };
 
 const Context = createContext<(HouseSettings & { readonly format: Format }) | null>(null);

@@ -2,6 +2,7 @@
 import { AutoComplete } from "antd";
 import { useMemo, useState } from "react";
 import { findSpecies, searchSpecies, SPECIES } from "@/core/species";
+import { useHouse } from "./HouseContext";
 import styles from "./SpeciesSearch.module.css";
 
 const LANGUAGES = new Intl.DisplayNames("en", { type: "language" });
@@ -14,10 +15,11 @@ type Props = {
 
 /** Finds a fish by any name it is sold under; says which fish a shared name may mean. */
 export function SpeciesSearch({ id, value, onChange }: Props) {
-  const chosen = value ? findSpecies(value) : undefined;
+  const { ownSpecies } = useHouse();
+  const chosen = value ? findSpecies(value, ownSpecies) : undefined;
   const [typed, setTyped] = useState<string | null>(null);
   const text = typed ?? chosen?.name ?? "";
-  const hits = useMemo(() => searchSpecies(text, SPECIES), [text]);
+  const hits = useMemo(() => searchSpecies(text, [...SPECIES, ...ownSpecies]), [text, ownSpecies]);
   const shared = hits[0]?.sharedWith ?? [];
   return (
     <div data-find>

@@ -44,6 +44,7 @@ export function formatFor(units: Units) {
     toMass: (massG: number) => (metric ? massG : ounceFromG(massG)),
     fromMass: (shown: number) => (metric ? shown : gramFromOunce(shown)),
     bigMassUnit: metric ? "kg" : "lb",
+    toBigMass: (massG: number) => (metric ? massG / 1000 : ounceFromG(massG) / 16),
     fromBigMass: (shown: number) => (metric ? shown * 1000 : gramFromOunce(shown * 16)),
     toLength: (lengthMm: number) => (metric ? lengthMm : inchFromMm(lengthMm)),
     fromLength: (shown: number) => (metric ? shown : mmFromInch(shown)),
@@ -92,4 +93,10 @@ export function dayStamp(atMs: number, timeZone: string): string {
   const parts = new Intl.DateTimeFormat("en-GB", { timeZone, month: "2-digit", day: "2-digit" }).formatToParts(atMs);
   const part = (type: string) => parts.find((entry) => entry.type === type)?.value ?? "00";
   return `${part("month")}${part("day")}`;
+}
+
+/** A stretch of hours: minutes below one, then hours to a tenth. */
+export function hoursText(hours: number): string {
+  if (hours < 1) return `${Math.round(hours * 60)} min`;
+  return `${fixed(hours, 1)} h`;
 }

@@ -2,7 +2,9 @@ import type { z } from "zod";
 import { err, ok, type Result } from "@/core/shared";
 import { clock, ClockInput } from "./clock";
 import { cook, CookInput } from "./cook";
+import { cooling, CoolingInput } from "./cooling";
 import { heat, HeatInput } from "./heat";
+import { parasite, ParasiteInput } from "./parasite";
 import { portion, PortionInput } from "./portion";
 import { InputProblem, problemOf, type Problem } from "./problem";
 
@@ -28,6 +30,8 @@ const VERBS: Readonly<Record<string, Verb>> = {
   heat: verb(HeatInput, heat),
   clock: verb(ClockInput, clock),
   portion: verb(PortionInput, portion),
+  parasite: verb(ParasiteInput, parasite),
+  cooling: verb(CoolingInput, cooling),
   cook: verb(CookInput, cook),
 };
 

@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import { inSentence } from "@/core/species";
+import { inSentence, isFinfish } from "@/core/species";
 import Link from "next/link";
 import { DAY_MS } from "@/core/units";
 import { batchesToCook } from "@/db/batches";
@@ -16,7 +16,9 @@ export default async function BlockPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units);
-  const lots = stockOnIce(db(), nowMs).filter(({ life }) => life.use !== "over");
+  const lots = stockOnIce(db(), nowMs).filter(
+    ({ life, species }) => life.use !== "over" && life.state !== "frozen" && isFinfish(species.group),
+  );
   const batches = batchesToCook(db(), nowMs - 3 * DAY_MS);
   const first = lots[0];
   return (

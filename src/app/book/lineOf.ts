@@ -44,6 +44,40 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     }
     case "cook-abandoned":
       return `given up at ${text(payload, "stage").toLowerCase()}`;
+    case "lot-moved":
+      return `${text(payload, "code")} from ${text(payload, "from") || "nowhere"} to ${text(payload, "to")}${payload["state"] === payload["was"] ? "" : `, now ${text(payload, "state")}`}`;
+    case "lot-split":
+      return `${text(payload, "child")} taken from ${text(payload, "code")}, ${grams(payload, "massG")} to ${text(payload, "place")}${text(payload, "note") ? `: ${text(payload, "note")}` : ""}`;
+    case "lot-opened":
+      return text(payload, "pack") || `${text(payload, "code")} opened on ${text(payload, "day")}: day 1`;
+    case "lot-wasted":
+      return `${text(payload, "code")}: ${grams(payload, "massG")} thrown away, ${text(payload, "reason")}, ${(Number(payload["costCents"] ?? 0) / 100).toFixed(2)} lost`;
+    case "hold-started":
+      return text(payload, "hold");
+    case "hold-read":
+      return `${text(payload, "code")}: centre ${celsius(payload["celsius"])}`;
+    case "hold-closed":
+      return `${text(payload, "code")}: ${text(payload, "hold").toLowerCase()} ${text(payload, "as")} (${text(payload, "rule")})`;
+    case "place-set":
+      return `${text(payload, "name")} set to ${celsius(payload["setC"])}`;
+    case "reading-typed":
+      return `${text(payload, "place")} at ${celsius(payload["celsius"])}`;
+    case "readings-imported":
+      return `${text(payload, "added")} readings of ${text(payload, "place")}`;
+    case "excursion-answered": {
+      const codes = Array.isArray(payload["lots"]) ? payload["lots"].join(", ") : "";
+      return `${text(payload, "place")} reached ${celsius(payload["extremeC"])}: ${text(payload, "action")}${codes ? ` (${codes})` : ""}`;
+    }
+    case "file-attached":
+      return `${text(payload, "name")}, sha-256 ${text(payload, "sha256").slice(0, 12)}`;
+    case "species-added":
+      return `${text(payload, "name")} (${text(payload, "scientificName")})`;
+    case "advice-added": {
+      const bodies = Array.isArray(payload["bodies"]) ? payload["bodies"].join(", ") : "";
+      return `${text(payload, "entries")} entries of ${bodies}`;
+    }
+    case "covers-planned":
+      return `${text(payload, "covers")} covers of ${speciesName(text(payload, "speciesId"))} on ${text(payload, "day")}`;
     case "correction":
       return `to entry ${correctsSeq}: ${text(payload, "note")}`;
   }

@@ -5,7 +5,7 @@ import { checkLedger, entriesBetween } from "@/db/ledger";
 import { dayText } from "@/ui/format";
 import page from "@/ui/page.module.css";
 import { requireHouse, requestTime } from "../request";
-import { dayBounds, shiftDay, todayIn } from "./days";
+import { dayBounds, shiftDay, todayIn } from "@/calendar/days";
 import { LedgerTable } from "./LedgerTable";
 import { lineOf } from "./lineOf";
 

@@ -1,234 +1,193 @@
 "use client";
-import { Alert, App, AutoComplete, Button, DatePicker, Form, Input, InputNumber, Segmented, Select } from "antd";
-import dayjs, { type Dayjs } from "dayjs";
+import { Alert, App, AutoComplete, Button } from "antd";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { FORMS, judgeAtDoor, schemeFor, type Form as FishForm, type Grade, type Grades } from "@/core/freshness";
 import { findSpecies } from "@/core/species";
-import { daysBetween } from "@/core/units";
-import type { Place } from "@/db/house";
-import { GradeRow } from "@/ui/GradeRow";
+import type { Advice } from "@/db/advice";
+import type { Place } from "@/db/places";
+import { answerWithin } from "@/ui/answerWithin";
+import { Field } from "@/ui/Field";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
-import { SpeciesSearch } from "@/ui/SpeciesSearch";
-import { lastDeliveryOf, receiveDelivery, type Received } from "./actions";
+import { keepDelivery, lastDeliveryOf, type LastLot, type Received } from "./actions";
+import { CheckCard } from "./CheckCard";
 import styles from "./Dock.module.css";
+import { FactsCard } from "./FactsCard";
+import { LotTabs } from "./LotTabs";
+import { emptyDraft, inputOf, lackOf, readDraft, withSpecies, type LotDraft } from "./lotDraft";
+import { PapersCard } from "./PapersCard";
 import { VerdictPanel } from "./VerdictPanel";
-
-type Fields = {
-  speciesId?: string;
-  form: FishForm;
-  supplier?: string;
-  production: "wild" | "farmed";
-  area?: string;
-  gear?: string;
-  source?: string;
-  caughtOn?: Dayjs | null;
-  mass?: number | null;
-  pricePerKg?: number | null;
-  receipt?: number | null;
-  placeId?: string;
-};
 
 type Props = {
   readonly suppliers: readonly string[];
   readonly places: readonly Place[];
+  readonly advice: readonly Advice[];
   readonly serverNowMs: number;
+  /** Lots read from a file, waiting to be looked at. */
+  readonly drafts?: { readonly supplier: string; readonly lots: readonly LotDraft[] };
 };
 
-const GEARS = [
-  "Hook and line",
-  "Longline",
-  "Gillnet",
-  "Trawl",
-  "Seine",
-  "Trap or pot",
-  "Dredge",
-  "By hand",
-  "Net pen",
-  "Land tank",
-];
-const need = (message: string) => [{ required: true, message }];
-
-/** The receiving desk: facts on the left, eyes-nose-finger below, the verdict always in sight. */
-export function DeliveryDesk({ suppliers, places, serverNowMs }: Props) {
-  const { format, ruleSetId } = useHouse();
+/** The receiving desk: one van, its lots side by side, facts and signs on the left, the verdict always in sight. */
+export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }: Props) {
+  const { format, ruleSetId, ownSpecies } = useHouse();
   const { message } = App.useApp();
   const router = useRouter();
-  const [form] = Form.useForm<Fields>();
-  const facts: Partial<Fields> = Form.useWatch([], form) ?? {};
-  const [grades, setGrades] = useState<Grades>({});
-  const [kept, setKept] = useState<Received | null>(null);
+  const coldRoom = places.find(({ kind }) => kind === "cold-room") ?? places[0];
+  const [supplier, setSupplier] = useState(drafts?.supplier ?? "");
+  const [lots, setLots] = useState<readonly LotDraft[]>(
+    () => drafts?.lots ?? [{ ...emptyDraft(coldRoom?.id ?? null), key: "first" }],
+  );
+  const [at, setAt] = useState(0);
+  const [last, setLast] = useState<readonly LastLot[]>([]);
+  const [kept, setKept] = useState<readonly Received[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
 
-  const species = facts.speciesId ? findSpecies(facts.speciesId) : undefined;
-  const fishForm = facts.form ?? "whole-gutted";
-  const scheme = species ? schemeFor(species.group, fishForm) : null;
-  const caughtMs = facts.caughtOn ? Date.parse(`${facts.caughtOn.format("YYYY-MM-DD")}T12:00:00Z`) : null;
-  const judge = () => {
-    if (!species) return null;
-    const receiptC = typeof facts.receipt === "number" ? format.fromTemperature(facts.receipt) : null;
-    const daysSinceCatch = caughtMs === null ? null : Math.max(0, daysBetween(caughtMs, serverNowMs));
-    return judgeAtDoor({ species, form: fishForm, grades, receiptC, daysSinceCatch, ruleSetId });
-  };
-  const judgement = judge();
-
-  const grade = (id: string, value: Grade | undefined) => setGrades((before) => ({ ...before, [id]: value }));
-  const allGood = () => {
-    if (scheme) setGrades(Object.fromEntries(scheme.attributes.map(({ id }) => [id, grades[id] ?? 0])));
-  };
-
-  const copyLast = async (supplier: string) => {
-    const last = await lastDeliveryOf(supplier);
-    if (!last) return;
-    const { speciesId, ...rest } = last;
-    form.setFieldsValue(form.getFieldValue("speciesId") ? rest : { speciesId, ...rest });
-    message.info(`Filled in from the last lot of ${supplier}: check it against the box.`);
-  };
-
-  const keep = async (values: Fields) => {
-    setBusy(true);
+  const draft = lots[at] ?? lots[0]!;
+  const change = (part: Partial<LotDraft>) => {
     setProblem(null);
-    const answer = await receiveDelivery({
-      speciesId: values.speciesId,
-      form: values.form,
-      supplier: values.supplier,
-      production: values.production,
-      area: values.area,
-      gear: values.gear,
-      source: values.source,
-      caughtOn: values.caughtOn?.format("YYYY-MM-DD") ?? null,
-      massG: format.fromBigMass(values.mass ?? 0),
-      pricePerKg: values.pricePerKg,
-      receiptC: format.fromTemperature(values.receipt ?? 0),
-      grades: Object.fromEntries(Object.entries(grades).filter(([, value]) => value !== undefined)),
-      placeId: values.placeId,
-    });
-    setBusy(false);
-    if (!answer.ok) {
-      setProblem(answer.error.message);
-      return;
+    setLots((before) => before.map((lot) => (lot.key === draft.key ? { ...lot, ...part } : lot)));
+  };
+  const read = lots.map((lot) => {
+    const species = lot.speciesId ? findSpecies(lot.speciesId, ownSpecies) : undefined;
+    return species ? readDraft(lot, species, { ruleSetId, nowMs: serverNowMs, format, advice }) : null;
+  });
+  const here = read[at] ?? null;
+
+  const fillFrom = (known: LastLot): Partial<LotDraft> => {
+    const { subArea, landingPlace, ...facts } = known;
+    return { ...facts, provenance: { ...(subArea ? { subArea } : {}), ...(landingPlace ? { landingPlace } : {}) } };
+  };
+  const chooseSupplier = async (name: string) => {
+    setSupplier(name);
+    const found = await lastDeliveryOf(name);
+    setLast(found);
+    const same = found.find(({ speciesId }) => speciesId === draft.speciesId) ?? found[0];
+    if (!same) return;
+    const { speciesId, form, frozen, ...rest } = fillFrom(same);
+    change(draft.speciesId ? rest : { speciesId: speciesId ?? null, form: form!, frozen: frozen!, ...rest });
+    message.info(`Filled in from the last lot of ${name}: check it against the box.`);
+  };
+  const another = (known?: LastLot) => {
+    const { area, gear, source, production, caughtOn, provenance, placeId } = draft;
+    const { subArea, landingPlace } = provenance;
+    const carried = {
+      area,
+      gear,
+      source,
+      production,
+      caughtOn,
+      provenance: { ...(subArea ? { subArea } : {}), ...(landingPlace ? { landingPlace } : {}) },
+    };
+    setLots((before) => [...before, { ...emptyDraft(placeId), ...carried, ...(known ? fillFrom(known) : {}) }]);
+    setAt(lots.length);
+  };
+  const remove = (index: number) => {
+    setLots((before) => before.filter((_, place) => place !== index));
+    setAt((before) => Math.max(0, before >= index ? before - 1 : before));
+  };
+
+  const keep = async () => {
+    setProblem(null);
+    if (supplier.trim() === "") return setProblem("Who brought it?");
+    const lacking = lots.findIndex((lot) => lackOf(lot) !== null);
+    if (lacking >= 0) {
+      setAt(lacking);
+      return setProblem(lots.length === 1 ? lackOf(lots[lacking]!) : `Lot ${lacking + 1}: ${lackOf(lots[lacking]!)}`);
     }
+    setBusy(true);
+    const answer = await answerWithin(keepDelivery({ supplier, lots: lots.map((lot) => inputOf(lot, format)) }));
+    setBusy(false);
+    if (!answer) return setProblem("The house did not answer: nothing was lost, try again.");
+    if (!answer.ok) return setProblem(answer.error.message);
     setKept(answer.value);
-    setGrades({});
-    form.resetFields();
+    setLots([emptyDraft(coldRoom?.id ?? null)]);
+    setAt(0);
+    setSupplier("");
+    setLast([]);
+    window.scrollTo({ top: 0 });
     router.refresh();
   };
 
   return (
-    <Form
-      form={form}
-      layout="vertical"
-      requiredMark={false}
-      initialValues={{ form: "whole-gutted", production: "wild", placeId: places[0]?.id }}
-      onFinish={keep}
-      scrollToFirstError
+    <form
+      className={styles.desk}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
     >
-      <div className={styles.desk}>
-        <div className={page.stack}>
-          {kept ? (
-            <Alert
-              type={kept.verdict === "refuse" ? "warning" : "success"}
-              showIcon
-              closable
-              title={
-                kept.verdict === "refuse" ? `Refused and kept on record as ${kept.code}.` : `On ice as ${kept.code}.`
-              }
-              action={<Link href={`/ice/${kept.lotId}`}>Open the lot</Link>}
-            />
-          ) : null}
-          <section className={page.card} aria-labelledby="what">
-            <h2 id="what">What is it, and where from</h2>
-            <div className={styles.fields}>
-              <Form.Item name="speciesId" label="Fish" className={styles.wide ?? ""} rules={need("Which fish is it?")}>
-                <SpeciesSearch />
-              </Form.Item>
-              <Form.Item name="form" label="Comes as">
-                <Select options={FORMS.map(({ id, label }) => ({ value: id, label }))} />
-              </Form.Item>
-              <Form.Item name="supplier" label="Supplier" rules={need("Who brought it?")}>
+      <div className={page.stack}>
+        {kept.length > 0 ? <KeptNote kept={kept} /> : null}
+        <section className={page.card} aria-label="Delivery">
+          <div className={styles.van}>
+            <Field label="Supplier">
+              {(id) => (
                 <AutoComplete
+                  id={id}
+                  value={supplier}
+                  style={{ width: "100%" }}
                   options={suppliers.map((value) => ({ value }))}
                   filterOption={(typed, option) => (option?.value ?? "").toLowerCase().includes(typed.toLowerCase())}
-                  onSelect={copyLast}
+                  onChange={setSupplier}
+                  onSelect={chooseSupplier}
                 />
-              </Form.Item>
-              <Form.Item name="production" label="Wild or farmed">
-                <Segmented
-                  block
-                  options={[
-                    { value: "wild", label: "Wild" },
-                    { value: "farmed", label: "Farmed" },
-                  ]}
-                />
-              </Form.Item>
-              <Form.Item name="area" label="Area" rules={need("Where was it caught or reared?")}>
-                <Input maxLength={120} placeholder="FAO 27.3.a, or the bay" />
-              </Form.Item>
-              <Form.Item name="gear" label="Gear or rearing" rules={need("How was it caught or reared?")}>
-                <AutoComplete options={GEARS.map((value) => ({ value }))} />
-              </Form.Item>
-              <Form.Item name="source" label="Boat or farm" rules={need("Which boat or farm?")}>
-                <Input maxLength={120} />
-              </Form.Item>
-              <Form.Item name="caughtOn" label="Caught or harvested">
-                <DatePicker
-                  style={{ width: "100%" }}
-                  format="ddd D MMM YYYY"
-                  disabledDate={(day) => day.isAfter(dayjs(serverNowMs), "day")}
-                />
-              </Form.Item>
-              <Form.Item name="mass" label={`Weight, ${format.bigMassUnit}`} rules={need("How much does it weigh?")}>
-                <InputNumber min={0.05} max={2000} step={0.1} inputMode="decimal" style={{ width: "100%" }} />
-              </Form.Item>
-              <Form.Item name="pricePerKg" label="Price a kilo" rules={need("What does a kilo cost?")}>
-                <InputNumber min={0} max={10000} step={0.5} inputMode="decimal" style={{ width: "100%" }} />
-              </Form.Item>
-              <Form.Item
-                name="receipt"
-                label={`Probe at the door, ${format.degree}`}
-                rules={need("Probe it: temperature at the door.")}
-              >
-                <InputNumber step={0.1} inputMode="decimal" style={{ width: "100%" }} />
-              </Form.Item>
-              <Form.Item name="placeId" label="Goes to" rules={need("Where does it go?")}>
-                <Select options={places.map(({ id, name }) => ({ value: id, label: name }))} />
-              </Form.Item>
-            </div>
-          </section>
-          <section className={page.card} aria-labelledby="look">
-            <div className={styles.lookHead}>
-              <h2 id="look">{scheme ? `Look, smell, press: ${scheme.label.toLowerCase()}` : "Look, smell, press"}</h2>
-              {scheme ? (
-                <Button size="small" onClick={allGood}>
-                  The rest as caught
-                </Button>
-              ) : null}
-            </div>
-            {scheme ? (
-              <>
-                <p className="muted">
-                  White light, rinsed, on ice; gill smell before you touch anything. Three fish a lot or more: tap the
-                  worst. Skip what does not apply.
-                </p>
-                {scheme.attributes.map((attribute) => (
-                  <GradeRow
-                    key={attribute.id}
-                    attribute={attribute}
-                    grade={grades[attribute.id]}
-                    onGrade={(value) => grade(attribute.id, value)}
-                  />
+              )}
+            </Field>
+            <LotTabs lots={lots} read={read} at={at} onGo={setAt} onRemove={remove} onAnother={() => another()} />
+          </div>
+          {last.length > 1 ? (
+            <p className={styles.again}>
+              Last time also:{" "}
+              {last
+                .filter(({ speciesId }) => !lots.some((lot) => lot.speciesId === speciesId))
+                .map((known) => (
+                  <Button key={`${known.speciesId}-${known.form}`} size="small" onClick={() => another(known)}>
+                    {findSpecies(known.speciesId, ownSpecies)?.name ?? known.speciesId}
+                  </Button>
                 ))}
-              </>
-            ) : (
-              <p className={page.empty}>Name the fish first: each kind has its own signs.</p>
-            )}
-          </section>
-        </div>
-        <VerdictPanel judgement={judgement} species={species} scheme={scheme} problem={problem} busy={busy} />
+            </p>
+          ) : null}
+        </section>
+        <FactsCard
+          key={draft.key}
+          draft={draft}
+          places={places}
+          serverNowMs={serverNowMs}
+          onChange={change}
+          onSpecies={(species) => change(withSpecies(draft, species))}
+        />
+        <CheckCard draft={draft} read={here} onChange={change} />
+        {here ? <PapersCard draft={draft} papers={here.papers} onChange={change} /> : null}
       </div>
-    </Form>
+      <VerdictPanel
+        read={here}
+        lotCount={lots.length}
+        problem={problem}
+        busy={busy}
+        verdicts={read.map((one) => one?.judgement ?? null)}
+      />
+    </form>
+  );
+}
+
+function KeptNote({ kept }: { readonly kept: readonly Received[] }) {
+  const iced = kept.filter(({ verdict }) => verdict !== "refuse");
+  const sent = kept.filter(({ verdict }) => verdict === "refuse");
+  const codes = (lots: readonly Received[]) => lots.map(({ code }) => code).join(", ");
+  const title = [
+    iced.length > 0 ? `On ice as ${codes(iced)}.` : "",
+    sent.length > 0 ? `Refused and kept on record as ${codes(sent)}.` : "",
+  ].join(" ");
+  const only = kept.length === 1 ? kept[0] : undefined;
+  return (
+    <Alert
+      type={iced.length === 0 ? "warning" : "success"}
+      showIcon
+      closable
+      title={title.trim()}
+      action={only ? <Link href={`/ice/${only.lotId}`}>Open the lot</Link> : <Link href="/ice">To the ice</Link>}
+    />
   );
 }

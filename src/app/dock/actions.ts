@@ -1,62 +1,95 @@
 "use server";
 import { revalidatePath } from "next/cache";
 import { judgeAtDoor, schemeFor, type DoorVerdict } from "@/core/freshness";
+import type { RuleSetId } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
-import { findSpecies } from "@/core/species";
 import { daysBetween } from "@/core/units";
 import { db } from "@/db/connection";
-import { findHouse, listPlaces } from "@/db/house";
-import { lastLotOf, receiveLot } from "@/db/lots";
+import { findHouse } from "@/db/house";
+import { lastLotsOf, receiveDelivery, type JudgedLot } from "@/db/lots";
+import { listPlaces } from "@/db/places";
+import { speciesOf } from "@/db/species";
 import { dayStamp } from "@/ui/format";
 import { FOREIGN, invalidInput, refused, type ActionError } from "../actionError";
 import { cookAtStation, fromThisHouse } from "../request";
-import { NewDelivery, type NewDeliveryInput } from "./schema";
+import { NewDelivery, type NewLotInput } from "./schema";
 
 export type Received = { readonly lotId: string; readonly code: string; readonly verdict: DoorVerdict };
 
-/** Judges a delivery once more on the server, and keeps it with the verdict, refused or not. */
-export async function receiveDelivery(input: unknown): Promise<Result<Received, ActionError>> {
+function judge(lot: NewLotInput, ruleSetId: RuleSetId, nowMs: number): Result<JudgedLot, string> {
+  const species = speciesOf(db(), lot.speciesId);
+  if (!species) return err("That fish is not in the table: choose one from the list.");
+  if (!listPlaces(db()).some(({ id }) => id === lot.placeId)) return err("Choose where it goes.");
+  const { caughtOn, pricePerKg, provenance, ...facts } = lot;
+  const caughtAtMs = caughtOn === null ? null : Date.parse(`${caughtOn}T12:00:00Z`);
+  if (caughtAtMs !== null && caughtAtMs > nowMs + 12 * 3_600_000) return err("The catch date lies ahead of today.");
+  const known = schemeFor(species.group, facts.form, facts.frozen).attributes.map(({ id }) => id);
+  const grades = Object.fromEntries(Object.entries(facts.grades).filter(([id]) => known.includes(id)));
+  if (Object.keys(grades).length === 0)
+    return err("Grade at least one attribute: the verdict needs eyes, nose and finger.");
+  const judgement = judgeAtDoor({
+    species,
+    form: facts.form,
+    frozen: facts.frozen,
+    deaths: provenance.deaths ?? null,
+    grades,
+    receiptC: facts.receiptC,
+    daysSinceCatch: caughtAtMs === null ? null : Math.max(0, daysBetween(caughtAtMs, nowMs)),
+    ruleSetId,
+  });
+  const priceCentsPerKg = Math.round(pricePerKg * 100);
+  return ok({ lot: { ...facts, grades, caughtAtMs, priceCentsPerKg, provenance: withoutGaps(provenance) }, judgement });
+}
+
+/** Leaves out what was left open, so that "not said" and "said: nothing" stay apart. */
+const withoutGaps = (provenance: NewLotInput["provenance"]) =>
+  Object.fromEntries(
+    Object.entries(provenance).filter(([, value]) => value !== undefined),
+  ) as JudgedLot["lot"]["provenance"];
+
+/** Judges every lot of a delivery once more on the server, and keeps all of them with their verdicts, refused or not. */
+export async function keepDelivery(input: unknown): Promise<Result<readonly Received[], ActionError>> {
   if (!(await fromThisHouse())) return err(FOREIGN);
   const parsed = NewDelivery.safeParse(input);
   if (!parsed.success) return err(invalidInput(parsed.error));
   const house = findHouse(db());
   if (!house) return err(refused("Open the house first."));
-  const { caughtOn, pricePerKg, ...facts } = parsed.data;
-  const species = findSpecies(facts.speciesId);
-  if (!species) return err(refused("That fish is not in the table: choose one from the list."));
-  if (!listPlaces(db()).some(({ id }) => id === facts.placeId)) return err(refused("Choose where it goes."));
   const nowMs = Date.now();
-  const caughtAtMs = caughtOn === null ? null : Date.parse(`${caughtOn}T12:00:00Z`);
-  if (caughtAtMs !== null && caughtAtMs > nowMs + 12 * 3_600_000)
-    return err(refused("The catch date lies ahead of today."));
-  const known = schemeFor(species.group, facts.form).attributes.map(({ id }) => id);
-  if (!Object.keys(facts.grades).some((id) => known.includes(id))) {
-    return err(refused("Grade at least one attribute: the verdict needs eyes, nose and finger."));
+  const judged: JudgedLot[] = [];
+  for (const [index, lot] of parsed.data.lots.entries()) {
+    const answer = judge(lot, house.ruleSetId, nowMs);
+    if (!answer.ok)
+      return err(refused(parsed.data.lots.length === 1 ? answer.error : `Lot ${index + 1}: ${answer.error}`));
+    judged.push(answer.value);
   }
-  const judgement = judgeAtDoor({
-    species,
-    form: facts.form,
-    grades: facts.grades,
-    receiptC: facts.receiptC,
-    daysSinceCatch: caughtAtMs === null ? null : Math.max(0, daysBetween(caughtAtMs, nowMs)),
-    ruleSetId: house.ruleSetId,
-  });
-  const lot = receiveLot(db(), { ...facts, caughtAtMs, priceCentsPerKg: Math.round(pricePerKg * 100) }, judgement, {
-    atMs: nowMs,
-    who: await cookAtStation(),
-    dayStamp: dayStamp(nowMs, house.timeZone),
-  });
+  const stamp = { atMs: nowMs, who: await cookAtStation(), dayStamp: dayStamp(nowMs, house.timeZone) };
+  const kept = receiveDelivery(db(), parsed.data.supplier, judged, stamp);
   revalidatePath("/", "layout");
-  return ok({ lotId: lot.id, code: lot.code, verdict: lot.verdict });
+  return ok(kept.map(({ id, code, verdict }) => ({ lotId: id, code, verdict })));
 }
 
-export type LastDelivery = Pick<NewDeliveryInput, "production" | "area" | "gear" | "source" | "form" | "speciesId">;
+export type LastLot = Pick<
+  NewLotInput,
+  "production" | "area" | "gear" | "source" | "form" | "speciesId" | "frozen" | "pricePerKg"
+> & { readonly subArea?: string; readonly landingPlace?: string };
 
-/** What the last lot of this supplier said, to start the next one from. */
-export async function lastDeliveryOf(supplier: unknown): Promise<LastDelivery | null> {
-  if (!(await fromThisHouse()) || typeof supplier !== "string") return null;
-  const lot = lastLotOf(db(), supplier.trim());
-  if (!lot) return null;
-  const { production, area, gear, source, form, speciesId } = lot;
-  return { production, area, gear, source, form, speciesId };
+/** What the last delivery of this supplier held, to start the next one from. */
+export async function lastDeliveryOf(supplier: unknown): Promise<readonly LastLot[]> {
+  if (!(await fromThisHouse()) || typeof supplier !== "string") return [];
+  return lastLotsOf(db(), supplier.trim()).map((lot) => {
+    const { production, area, gear, source, form, speciesId, state, priceCentsPerKg, provenance } = lot;
+    const { subArea, landingPlace } = provenance;
+    return {
+      production,
+      area,
+      gear,
+      source,
+      form,
+      speciesId,
+      frozen: state === "frozen",
+      pricePerKg: priceCentsPerKg / 100,
+      ...(subArea ? { subArea } : {}),
+      ...(landingPlace ? { landingPlace } : {}),
+    };
+  });
 }

@@ -1,12 +1,15 @@
 import type { Metadata } from "next";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
-import { listPlaces } from "@/db/house";
+import { listAdvice } from "@/db/advice";
+import { listPlaces } from "@/db/places";
 import { listSuppliers, lotsReceivedSince } from "@/db/lots";
 import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
 import { requireHouse, requestTime } from "../request";
 import { DeliveryDesk } from "./DeliveryDesk";
 import { DoorLog } from "./DoorLog";
+import { DOCK_VIEWS } from "./subViews";
 
 export const metadata: Metadata = { title: "Dock" };
 
@@ -22,7 +25,13 @@ export default async function DockPage() {
           <p className={page.asks}>Name it, look, smell, press. The verdict builds as you go and is kept either way.</p>
         </div>
       </header>
-      <DeliveryDesk suppliers={listSuppliers(db())} places={listPlaces(db())} serverNowMs={nowMs} />
+      <SubNav views={DOCK_VIEWS} here="/dock" />
+      <DeliveryDesk
+        suppliers={listSuppliers(db())}
+        places={listPlaces(db())}
+        advice={listAdvice(db())}
+        serverNowMs={nowMs}
+      />
       <DoorLog lots={recent} house={house} />
     </>
   );

@@ -4,7 +4,7 @@ import type { StockLot } from "@/db/stock";
 import { lifeText, type Format } from "@/ui/format";
 import { IceBar } from "@/ui/IceBar";
 import styles from "./Ice.module.css";
-import { USE_WORDS } from "./useWords";
+import { usableAs } from "./usableAs";
 
 export function LotRow({ lot, format }: { readonly lot: StockLot; readonly format: Format }) {
   const { life, row } = lot;
@@ -22,7 +22,7 @@ export function LotRow({ lot, format }: { readonly lot: StockLot; readonly forma
       </span>
       <span className={styles.left} data-use={life.use}>
         <b data-testid="days-left">{lifeText(life.daysLeft)}</b>
-        <span>{USE_WORDS[life.use]}</span>
+        <span>{usableAs(life)}</span>
       </span>
     </Link>
   );

@@ -1,15 +1,24 @@
 import type { Metadata } from "next";
-import { inSentence } from "@/core/species";
 import Link from "next/link";
+import { centsAtRiskPerDay } from "@/core/line";
+import { inSentence } from "@/core/species";
+import { DAY_MS } from "@/core/units";
+import { batchesToCook } from "@/db/batches";
 import { db } from "@/db/connection";
-import { stockOnIce } from "@/db/stock";
-import { formatFor, lifeText } from "@/ui/format";
+import { cutLives, stockOnIce } from "@/db/stock";
+import { formatFor, lifeText, moneyText } from "@/ui/format";
 import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
 import { requireHouse, requestTime } from "../request";
-import { LotRow } from "./LotRow";
+import { speciesName } from "../stove/clockOf";
 import { LotFilter } from "./LotFilter";
+import { LotRow } from "./LotRow";
+import { ICE_VIEWS } from "./subViews";
 
 export const metadata: Metadata = { title: "Ice" };
+
+/** Rows a page shows before it asks to narrow down. */
+const SHOWN = 80;
 
 export default async function IcePage({ searchParams }: { readonly searchParams: Promise<{ find?: string }> }) {
   const nowMs = await requestTime();
@@ -17,9 +26,14 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
   const format = formatFor(house.units);
   const all = stockOnIce(db(), nowMs);
   const wanted = ((await searchParams).find ?? "").trim().toLowerCase();
-  const lots = all.filter(({ title, row }) => `${title} ${row.code} ${row.supplier}`.toLowerCase().includes(wanted));
+  const lots = all.filter(({ title, row, place }) =>
+    `${title} ${row.code} ${row.supplier} ${place?.name ?? ""}`.toLowerCase().includes(wanted),
+  );
   const first = all[0];
-  const place = first?.place;
+  const risk = all.reduce((sum, { valueCents, life }) => sum + centsAtRiskPerDay(valueCents, life.daysLeft), 0);
+  const running = lots.filter(({ life }) => life.state !== "frozen");
+  const frozen = lots.filter(({ life }) => life.state === "frozen");
+  const cut = wanted === "" ? cutLives(db(), batchesToCook(db(), nowMs - 3 * DAY_MS), nowMs) : [];
   return (
     <>
       <header className={page.head}>
@@ -27,31 +41,73 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
           <h1>{first ? `Use the ${inSentence(first.title)} first` : "Nothing on ice"}</h1>
           <p className={page.asks}>
             {first
-              ? `${format.mass(first.massG)}, ${lifeText(first.life.daysLeft)} left in ${place?.name ?? "its place"} at ${format.temperature(first.life.placeC, 1)}. Least life at the top.`
+              ? `${format.mass(first.massG)}, ${lifeText(first.life.daysLeft)} left in ${first.place?.name ?? "its place"} at ${format.temperature(first.life.placeC, 1)}. A day’s wait costs ${moneyText(risk)} over the whole ice.`
               : "What you accept at the dock waits here."}
           </p>
         </div>
         <LotFilter value={wanted} />
       </header>
-      <section className={page.card}>
-        {all.length === 0 ? (
-          <p className={page.empty}>
-            The ice is empty. <Link href="/dock">Take in a delivery</Link>.
-          </p>
-        ) : lots.length === 0 ? (
-          <p className={page.empty}>
-            No lot on ice by “{wanted}”. <Link href="/ice">Show all {all.length}</Link>.
-          </p>
-        ) : (
-          <ul className={page.rows}>
-            {lots.map((lot) => (
-              <li key={lot.id}>
-                <LotRow lot={lot} format={format} />
-              </li>
-            ))}
-          </ul>
-        )}
-      </section>
+      <SubNav views={ICE_VIEWS} here="/ice" />
+      <div className={page.stack}>
+        <section className={page.card} aria-label="Lots">
+          {all.length === 0 ? (
+            <p className={page.empty}>
+              The ice is empty. <Link href="/dock">Take in a delivery</Link>.
+            </p>
+          ) : lots.length === 0 ? (
+            <p className={page.empty}>
+              No lot on ice by “{wanted}”. <Link href="/ice">Show all {all.length}</Link>.
+            </p>
+          ) : (
+            <ul className={page.rows}>
+              {running.slice(0, SHOWN).map((lot) => (
+                <li key={lot.id}>
+                  <LotRow lot={lot} format={format} />
+                </li>
+              ))}
+            </ul>
+          )}
+          {running.length > SHOWN ? (
+            <p className="muted">{running.length - SHOWN} more with longer life: narrow them down above.</p>
+          ) : null}
+        </section>
+        {cut.length > 0 ? (
+          <section className={page.card}>
+            <h2>Cut and waiting</h2>
+            <ul className={page.rows}>
+              {cut.map(({ batch, life }) => (
+                <li key={batch.id}>
+                  <Link href={`/stove/${batch.id}`} className={page.row}>
+                    <span className={page.grow}>
+                      <span className={page.title}>{speciesName(batch.speciesId)}</span>{" "}
+                      <span className={`${page.sub} figure`}>{batch.code}</span>
+                    </span>
+                    <span className="figure">
+                      {batch.portions.filter(({ cookId }) => cookId === null).length} ×{" "}
+                      {format.mass(batch.portions[0]?.massG ?? 0)}
+                    </span>
+                    <span className="figure" style={{ width: 72, textAlign: "right" }}>
+                      {lifeText(life.daysLeft)}
+                    </span>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </section>
+        ) : null}
+        {frozen.length > 0 ? (
+          <section className={page.card}>
+            <h2>In the freezer</h2>
+            <ul className={page.rows}>
+              {frozen.slice(0, SHOWN).map((lot) => (
+                <li key={lot.id}>
+                  <LotRow lot={lot} format={format} />
+                </li>
+              ))}
+            </ul>
+          </section>
+        ) : null}
+      </div>
     </>
   );
 }

@@ -6,6 +6,7 @@ import { findBatch } from "@/db/batches";
 import { db } from "@/db/connection";
 import { addCookEvent, startCook, type NewEvent } from "@/db/cooks";
 import { findHouse } from "@/db/house";
+import { listOwnSpecies } from "@/db/species";
 import { FOREIGN, invalidInput, refused, type ActionError } from "../actionError";
 import { cookAtStation, fromThisHouse } from "../request";
 import { CookTap, StartCook, type CookTapInput } from "./schema";
@@ -30,10 +31,11 @@ export async function beginCook(input: unknown): Promise<Result<string, ActionEr
     thicknessMm: question.thicknessMm,
     speciesId: batch.speciesId,
     ruleSetId: house.ruleSetId,
+    own: listOwnSpecies(db()),
   };
   const planned = planSheet(sheet);
   if (!planned.ok) return err(refused(planned.error));
-  const { thinnestMm: _thin, thickestMm: _thick, ruleSetId: _rule, ...kept } = sheet;
+  const { thinnestMm: _thin, thickestMm: _thick, ruleSetId: _rule, own: _own, ...kept } = sheet;
   const stamp = { who: await cookAtStation(), atMs: Date.now(), requestId };
   const started = startCook(db(), batchId, { ...kept, answer: planned.value }, stamp);
   if (!started.ok) {

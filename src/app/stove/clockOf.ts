@@ -1,6 +1,8 @@
 import type { CookEvent } from "@/core/cooking";
-import { findSpecies, shortName } from "@/core/species";
+import { shortName } from "@/core/species";
+import { db } from "@/db/connection";
 import type { Cook } from "@/db/cooks";
+import { speciesOf } from "@/db/species";
 
 /** What a clock on any screen needs of a cook. */
 export type CookClock = {
@@ -12,7 +14,7 @@ export type CookClock = {
 };
 
 export const speciesName = (speciesId: string): string => {
-  const species = findSpecies(speciesId);
+  const species = speciesOf(db(), speciesId);
   return species ? shortName(species) : speciesId;
 };
 

@@ -1,6 +1,6 @@
 import type { RuleSetId } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
-import { findSpecies } from "@/core/species";
+import { findSpecies, type Species } from "@/core/species";
 import { PANS, type PanId } from "./data/station";
 import { planCook, setupOf, type CookPlan, type CookRequest } from "./plan";
 import type { Snapshot } from "./skinCrisp";
@@ -21,6 +21,8 @@ export type SheetRequest = {
   readonly pieces: number;
   readonly pieceG: number;
   readonly ruleSetId: RuleSetId;
+  /** Species the house has added, where the fish is one of them. */
+  readonly own?: readonly Species[];
 };
 
 export type Sheet = { readonly plan: CookPlan; readonly trace: readonly Snapshot[] };
@@ -30,7 +32,7 @@ const TRACE_STEP_S = 5;
 const AFTER_SERVING_S = 60;
 
 function requestOf(sheet: SheetRequest): CookRequest | null {
-  const species = findSpecies(sheet.speciesId);
+  const species = findSpecies(sheet.speciesId, sheet.own);
   const pan = PANS.find(({ id }) => id === sheet.panId);
   return species && pan ? { ...sheet, species, pan } : null;
 }

@@ -20,6 +20,11 @@ const FEEL: Record<Species["donenessGroup"], string> = {
   flat: "opaque and moist, flakes lift from each other",
   dense: "springs back like a cooked lobster tail",
   tuna: "grey rim, red and warm inside",
+  scallop: "springs back, the middle just glassy",
+  lobster: "opaque with a pearl, firm as the tip of the nose",
+  shrimp: "opaque, curled to a C, a little give",
+  squid: "opaque at once, still tender",
+  octopus: "a skewer slides through the thick end",
 };
 
 export function stagesOf(

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { findSpecies, SPECIES } from "@/core/species";
 import { lifeOnIceDays, readFreshness } from "./inspection";
-import { lifeSegments, lotLife, traceOf } from "./life";
+import { goneAfterCut, lifeSegments, lotLife } from "./life";
+import { legalEnds } from "./legalEnds";
 import { schemeFor, type Grade } from "./scheme";
 import { daysLeftAt, iceDaysUsed, spoilageRate, type TemperaturePoint } from "./spoilage";
 import { judgeAtDoor, type DoorFacts } from "./verdict";
@@ -146,10 +147,12 @@ describe("life of a lot", () => {
       rawAllowed: true,
       impliedIceDays: 1,
       daysSinceCatch: 3,
-      trace: [
-        [0, 2],
-        [24, 2],
-      ],
+      state: "chilled",
+      inheritedIceDays: null,
+      usedIceDays: 1.44,
+      placeC: 2,
+      legalEnds: [],
+      nowMs: 0,
       ...part,
     });
   test("starts from the older of reading and label, and the house adds its own days", () => {
@@ -164,26 +167,46 @@ describe("life of a lot", () => {
   });
   test("the uses end one after the other and the bar is whole", () => {
     const uses = [0, 6, 9, 15].map(
-      (impliedIceDays) => life({ impliedIceDays, daysSinceCatch: null, trace: [[0, 0]] }).use,
+      (impliedIceDays) => life({ impliedIceDays, daysSinceCatch: null, usedIceDays: 0, placeC: 0 }).use,
     );
     expect(uses).toEqual(["raw", "cook", "cook-today", "over"]);
     const total = lifeSegments(life(), true).reduce((sum, { share }) => sum + share, 0);
     expect(total).toBeCloseTo(1, 9);
   });
-  test("readings become a trace: interpolated at the start, held after the last, the set point where there are none", () => {
-    const hour = 3_600_000;
-    const readings = [
-      { atMs: 0, celsius: 0 },
-      { atMs: 4 * hour, celsius: 4 },
-    ];
-    expect(traceOf(readings, 1, hour, 6 * hour)).toEqual([
-      [0, 1],
-      [3, 4],
-      [5, 4],
-    ]);
-    expect(traceOf([], 1.5, 0, hour)).toEqual([
-      [0, 1.5],
-      [1, 1.5],
-    ]);
+  test("frozen stands still, alive goes by the calendar, a part carries its age over", () => {
+    expect(life({ state: "frozen" })).toMatchObject({ daysLeft: null, cookDaysLeft: null });
+    const mussel = findSpecies("mussel")!;
+    const live = { species: mussel, form: "live", state: "live", impliedIceDays: 0, daysSinceCatch: null } as const;
+    expect(life({ ...live, usedIceDays: 2 }).daysLeft).toBeCloseTo(3, 9);
+    expect(life({ ...live, usedIceDays: 6 }).use).toBe("over");
+    expect(life({ inheritedIceDays: 5 })).toMatchObject({ startIceDays: 5, startFrom: "parent" });
+    expect(goneAfterCut(7, cod, "whole-gutted", "fillet")).toBeCloseTo(3.75, 9);
+  });
+  test("the earliest legal end cuts the life short, whatever the fish still looks like", () => {
+    const day = 86_400_000;
+    const at = (kind: "use-by" | "date-mark", days: number) => ({ kind, atMs: days * day, label: kind, source: "" });
+    expect(life({ legalEnds: [at("date-mark", 3), at("use-by", 1.5)] })).toMatchObject({
+      daysLeft: 1.5,
+      legalEnd: { kind: "use-by" },
+    });
+    expect(life({ legalEnds: [at("use-by", -1)] }).use).toBe("over");
+  });
+  test("legal ends: date mark for what is eaten as it comes, thawed two days, none while frozen", () => {
+    const facts = {
+      ruleSetId: "fda-2022",
+      form: "picked",
+      state: "chilled",
+      openedOn: "2026-06-01",
+      useBy: null,
+      thawedOn: null,
+      frozen: [],
+      startOfDayMs: (day: string) => Date.parse(`${day}T00:00:00Z`),
+    } as const;
+    // FDA Food Code 2022, 3-501.17: made 1 June, last day 7 June (memory, high)
+    expect(legalEnds(facts)).toMatchObject([{ kind: "date-mark", atMs: Date.parse("2026-06-08T00:00:00Z") }]);
+    expect(legalEnds({ ...facts, form: "fillet" })).toEqual([]);
+    expect(legalEnds({ ...facts, state: "frozen" })).toEqual([]);
+    const thawed = legalEnds({ ...facts, form: "fillet", state: "thawed", openedOn: null, thawedOn: "2026-06-03" });
+    expect(thawed).toMatchObject([{ kind: "thawed", atMs: Date.parse("2026-06-05T00:00:00Z") }]);
   });
 });

@@ -1,4 +1,5 @@
 import type { Species } from "@/core/species";
+import { LIVE_DEFAULT, LIVE_STORAGE, type LiveStorage } from "./data/liveStorage";
 import { isCut, type Attribute, type Form, type Grade, type Scheme } from "./scheme";
 
 /** Grades given so far, by attribute id; an attribute that does not apply is left out. */
@@ -17,11 +18,30 @@ export type FreshnessReading = {
   readonly deciding: readonly { readonly attribute: Attribute; readonly grade: Grade }[];
 };
 
+export const liveStorageOf = (species: Species): LiveStorage => LIVE_STORAGE[species.id] ?? LIVE_DEFAULT;
+
 /**
- * Life of a cut fish from the knife, days at 0 °C. White fillet in air 6-9 (Bonilla et al. 2007 and others), salmonid fillet 6-8
- * (common practice), tuna loin 4-6 (common practice); all memory. Oily fillets: no figure known, half the whole fish (cautious, ours).
+ * Life from the knife, days at 0 °C. White fillet in air 6-9 (Bonilla et al. 2007 and others), salmonid fillet 6-8 (common practice),
+ * tuna loin 4-6 (common practice), picked crab 4-6, shucked scallop and oyster 7-10 (common practice); all memory. Oily fillets: no
+ * figure known, half the whole fish (cautious, ours). Smoked and cured: 10 from the plant, the date on the pack governs (ours).
+ * Live animals: days alive in store, the cautious end of the custom.
  */
 export function lifeOnIceDays(species: Species, form: Form): number {
+  switch (form) {
+    case "live":
+      return liveStorageOf(species).lifeDays[1];
+    case "smoked":
+      return 10;
+    case "cooked":
+    case "picked":
+      return 5;
+    case "shucked":
+      return Math.min(8, species.iceLifeDays + 3);
+    case "tongues":
+      return Math.min(3, species.iceLifeDays);
+    default:
+      break;
+  }
   if (!isCut(form)) return species.iceLifeDays;
   switch (species.group) {
     case "large-pelagic":
@@ -30,8 +50,7 @@ export function lifeOnIceDays(species: Species, form: Form): number {
       return 7;
     case "oily-round":
       return species.iceLifeDays / 2;
-    case "lean-round":
-    case "flat":
+    default:
       return Math.min(7.5, species.iceLifeDays);
   }
 }

@@ -1,4 +1,4 @@
-import type { SpeciesGroup } from "@/core/species";
+import { isFinfish, type Species, type SpeciesGroup } from "@/core/species";
 import { SCHEMES } from "./data/schemes";
 
 export type Grade = 0 | 1 | 2 | 3;
@@ -14,26 +14,133 @@ export type Attribute = {
 
 export type Scheme = { readonly id: SchemeId; readonly label: string; readonly attributes: readonly Attribute[] };
 
-export type SchemeId = "whole-round" | "flatfish" | "salmonid" | "fillet" | "tuna-loin";
+export type SchemeId =
+  | "whole-round"
+  | "flatfish"
+  | "salmonid"
+  | "fillet"
+  | "tuna-loin"
+  | "live-crustacean"
+  | "raw-shrimp"
+  | "cooked-crustacean"
+  | "live-bivalve"
+  | "shucked-bivalve"
+  | "cephalopod"
+  | "roe"
+  | "urchin"
+  | "frozen"
+  | "smoked";
 
-/** How the fish came in. */
-export type Form = "whole-ungutted" | "whole-gutted" | "headed-gutted" | "side" | "fillet" | "loin";
+/** How it came in. */
+export type Form =
+  | "whole-ungutted"
+  | "whole-gutted"
+  | "headed-gutted"
+  | "side"
+  | "fillet"
+  | "loin"
+  | "smoked"
+  | "live"
+  | "raw-whole"
+  | "tails"
+  | "cooked"
+  | "picked"
+  | "shucked"
+  | "cleaned"
+  | "tongues"
+  | "sacs"
+  | "loose-eggs";
 
-export const FORMS: readonly { readonly id: Form; readonly label: string; readonly cut: boolean }[] = [
-  { id: "whole-ungutted", label: "Whole, ungutted", cut: false },
-  { id: "whole-gutted", label: "Whole, gutted", cut: false },
-  { id: "headed-gutted", label: "Headed and gutted", cut: false },
-  { id: "side", label: "Side, skin on", cut: true },
-  { id: "fillet", label: "Fillet", cut: true },
-  { id: "loin", label: "Loin or tail", cut: true },
+type Kind = "fish" | "crustacean" | "bivalve" | "cephalopod" | "urchin" | "roe";
+
+type FormEntry = {
+  readonly id: Form;
+  readonly label: string;
+  readonly kinds: readonly Kind[];
+  /** Cut or opened: its life counts from the knife. */
+  readonly cut: boolean;
+  /** Eaten as it comes: the date-marking rule applies. */
+  readonly readyToEat: boolean;
+};
+
+const form = (id: Form, label: string, kinds: readonly Kind[], cut = false, readyToEat = false): FormEntry => ({
+  id,
+  label,
+  kinds,
+  cut,
+  readyToEat,
+});
+
+export const FORMS: readonly FormEntry[] = [
+  form("whole-ungutted", "Whole, ungutted", ["fish"]),
+  form("whole-gutted", "Whole, gutted", ["fish"]),
+  form("headed-gutted", "Headed and gutted", ["fish"]),
+  form("side", "Side, skin on", ["fish"], true),
+  form("fillet", "Fillet", ["fish"], true),
+  form("loin", "Loin or tail", ["fish"], true),
+  form("smoked", "Smoked or cured", ["fish"], true, true),
+  form("live", "Live", ["crustacean", "bivalve", "urchin"]),
+  form("raw-whole", "Raw, whole, not alive", ["crustacean", "cephalopod"]),
+  form("tails", "Raw tails", ["crustacean"], true),
+  form("cooked", "Cooked, in shell", ["crustacean"], false, true),
+  form("picked", "Cooked meat, picked", ["crustacean"], true, true),
+  form("shucked", "Shucked meat", ["bivalve"], true),
+  form("cleaned", "Cleaned", ["cephalopod"], true),
+  form("tongues", "Tongues in a tray", ["urchin"], true),
+  form("sacs", "Whole sacs", ["roe"]),
+  form("loose-eggs", "Loose eggs", ["roe"], true, true),
 ];
 
-export const isCut = (form: Form): boolean => FORMS.some(({ id, cut }) => id === form && cut);
+const entryOf = (id: Form): FormEntry => FORMS.find((entry) => entry.id === id)!;
 
-/** The check that fits this kind of fish in this form. */
-export function schemeFor(group: SpeciesGroup, form: Form): Scheme {
-  if (isCut(form)) return SCHEMES[group === "large-pelagic" ? "tuna-loin" : "fillet"];
-  if (group === "flat") return SCHEMES.flatfish;
-  if (group === "salmonid") return SCHEMES.salmonid;
-  return SCHEMES["whole-round"];
+export const isCut = (id: Form): boolean => entryOf(id).cut;
+export const isReadyToEat = (id: Form): boolean => entryOf(id).readyToEat;
+export const formLabel = (id: Form): string => entryOf(id).label;
+
+function kindOf(group: SpeciesGroup): Kind {
+  if (isFinfish(group)) return "fish";
+  if (group === "echinoderm") return "urchin";
+  return group as Exclude<Kind, "fish" | "urchin">;
+}
+
+/** The forms this kind of animal is sold in; the first is the usual one. */
+export function formsFor(group: SpeciesGroup): readonly FormEntry[] {
+  const kind = kindOf(group);
+  const fitting = FORMS.filter(({ kinds }) => kinds.includes(kind));
+  return kind === "fish" ? [entryOf("whole-gutted"), ...fitting.filter(({ id }) => id !== "whole-gutted")] : fitting;
+}
+
+/** The form to start from: what this species is usually bought as. */
+export function usualForm(species: Species): Form {
+  const basis = species.yield.basis;
+  if (species.group === "crustacean") {
+    if (basis.startsWith("cooked")) return "cooked";
+    if (/headless/.test(basis)) return "tails";
+    return species.donenessGroup === "shrimp" ? "raw-whole" : "live";
+  }
+  if (/shucked/i.test(species.name)) return "shucked";
+  return formsFor(species.group)[0]!.id;
+}
+
+/** The check that fits this kind of animal in this form. */
+export function schemeFor(group: SpeciesGroup, formId: Form, frozen = false): Scheme {
+  if (frozen) return SCHEMES.frozen;
+  if (formId === "smoked") return SCHEMES.smoked;
+  switch (kindOf(group)) {
+    case "crustacean":
+      if (formId === "live") return SCHEMES["live-crustacean"];
+      return SCHEMES[formId === "cooked" || formId === "picked" ? "cooked-crustacean" : "raw-shrimp"];
+    case "bivalve":
+      return SCHEMES[formId === "live" ? "live-bivalve" : "shucked-bivalve"];
+    case "cephalopod":
+      return SCHEMES.cephalopod;
+    case "urchin":
+      return SCHEMES.urchin;
+    case "roe":
+      return SCHEMES.roe;
+    case "fish":
+      if (isCut(formId)) return SCHEMES[group === "large-pelagic" ? "tuna-loin" : "fillet"];
+      if (group === "flat") return SCHEMES.flatfish;
+      return SCHEMES[group === "salmonid" ? "salmonid" : "whole-round"];
+  }
 }

@@ -1,7 +1,8 @@
-import { judgeReceiving, type RuleSetId } from "@/core/safety";
-import type { Species } from "@/core/species";
+import { judgeReceiving, type Arrival, type RuleSetId } from "@/core/safety";
+import { shortName, type Species } from "@/core/species";
 import { lifeOnIceDays, readFreshness, type FreshnessReading, type Grades } from "./inspection";
-import { schemeFor, type Form } from "./scheme";
+import type { LotState } from "./life";
+import { isReadyToEat, schemeFor, type Form, type Grade } from "./scheme";
 
 export type DoorVerdict = "accept" | "cook-only" | "refuse";
 
@@ -12,6 +13,10 @@ export type DoorFacts = {
   readonly receiptC: number | null;
   readonly daysSinceCatch: number | null;
   readonly ruleSetId: RuleSetId;
+  /** Comes frozen: hardness and pack are judged, not gloss and smell. */
+  readonly frozen?: boolean;
+  /** Live animals: how many of those looked at were dead or would not close. */
+  readonly deaths?: { readonly dead: number; readonly counted: number } | null;
 };
 
 export type Reason = {
@@ -36,12 +41,28 @@ const COOKED_SHARE = 0.45;
 const REJECT_SHARE = 0.65;
 const STATION_RULE = "station rule on the sum of points (common practice)";
 
+const DEATH_RULE = "lot deaths: to 2 % as good as fresh, to 5 % good, to 10 % limited, above refuse (common practice)";
+
+/** Grade of a live lot by the share found dead, as the table of the trade prints it. */
+export function deathGrade(dead: number, counted: number): Grade {
+  const share = dead / counted;
+  return share > 0.1 ? 3 : share > 0.05 ? 2 : share > 0.02 ? 1 : 0;
+}
+
+/** In what state it stands at the door, for the receiving rule. */
+export const arrivalOf = (form: Form, frozen: boolean): Arrival =>
+  frozen ? "frozen" : form === "live" ? "live" : "chilled";
+
+/** How a lot lies when it has just come in. */
+export const usualStateOf = (form: Form, frozen: boolean): LotState =>
+  frozen ? "frozen" : form === "live" ? "live" : "chilled";
+
 const severity: Record<DoorVerdict, number> = { accept: 0, "cook-only": 1, refuse: 2 };
 
 /** Accept, accept for cooking only, or refuse, with the reasons in the order a cook would say them. */
 export function judgeAtDoor(facts: DoorFacts): DoorJudgement {
-  const { species, form, grades, receiptC, daysSinceCatch, ruleSetId } = facts;
-  const scheme = schemeFor(species.group, form);
+  const { species, form, grades, receiptC, daysSinceCatch, ruleSetId, frozen = false, deaths = null } = facts;
+  const scheme = schemeFor(species.group, form, frozen);
   const lifeDays = lifeOnIceDays(species, form);
   const reading = readFreshness(scheme, grades, lifeDays);
   const reasons: Reason[] = [];
@@ -61,7 +82,7 @@ export function judgeAtDoor(facts: DoorFacts): DoorJudgement {
     );
   }
   if (receiptC !== null) {
-    const receiving = judgeReceiving(ruleSetId, species, receiptC);
+    const receiving = judgeReceiving(ruleSetId, species, receiptC, arrivalOf(form, frozen));
     if (!receiving.ok) {
       const why = receiving.histamine ? "a histamine former: heat will not undo it" : "too warm to receive";
       atLeast(
@@ -70,6 +91,14 @@ export function judgeAtDoor(facts: DoorFacts): DoorJudgement {
         receiving.source,
       );
     }
+  }
+  if (deaths && deaths.counted > 0) {
+    const grade = deathGrade(deaths.dead, deaths.counted);
+    const text = `${deaths.dead} dead of ${deaths.counted} (${Math.round((100 * deaths.dead) / deaths.counted)} %)`;
+    if (grade === 3) atLeast("refuse", `${text}: over a tenth, send it back`, DEATH_RULE);
+    else if (grade === 2) atLeast("cook-only", `${text}: throw them out, cook the rest today`, DEATH_RULE);
+    else if (deaths.dead > 0)
+      reasons.push({ weight: "notes", text: `${text}: throw them out, never cook a dead one`, source: DEATH_RULE });
   }
   const percent = Math.round(reading.share * 100);
   const named = reading.deciding.map(
@@ -81,18 +110,19 @@ export function judgeAtDoor(facts: DoorFacts): DoorJudgement {
     atLeast("cook-only", `${percent} % of the points, cook it today${because}`, STATION_RULE);
   else if (reading.share > RAW_SHARE)
     atLeast("cook-only", `${percent} % of the points, no raw use${because}`, STATION_RULE);
-  if (daysSinceCatch !== null && daysSinceCatch > lifeDays) {
+  if (!frozen && form !== "smoked" && daysSinceCatch !== null && daysSinceCatch > lifeDays) {
     atLeast(
       "refuse",
       `${Math.floor(daysSinceCatch)} days from catch, past the ${lifeDays} days it keeps`,
       "table of ice life (Huss 1995, memory)",
     );
   }
-  if (verdict === "accept" && (species.rawUse === "none" || species.rawUse === "cured-only")) {
-    reasons.push({ weight: "notes", text: `${species.name} is not a fish for raw plates`, source: "common practice" });
+  if (verdict === "accept" && !isReadyToEat(form) && (species.rawUse === "none" || species.rawUse === "cured-only")) {
+    reasons.push({ weight: "notes", text: `${shortName(species)} is not for raw plates`, source: "common practice" });
   }
   if (
     daysSinceCatch !== null &&
+    !frozen &&
     reading.graded > 0 &&
     Math.abs(reading.impliedIceDays - daysSinceCatch) > 2 * reading.spreadDays
   ) {

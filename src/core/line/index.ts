@@ -1,1 +1,2 @@
-export { nextAction, firstToUse, type LotInHand, type NextAction } from "./nextAction";
+export { centsAtRiskPerDay, planCovers, type CoversNeed, type CoversPlan, type PlannableLot } from "./covers";
+export { firstToUse, nextAction, type HoldInHand, type LotInHand, type NextAction, type WarmPlace } from "./nextAction";

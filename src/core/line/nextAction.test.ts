@@ -5,6 +5,7 @@ const lot = (id: string, daysLeft: number, use: LotLife["use"] = "cook", massG =
   id,
   title: id,
   massG,
+  valueCents: 0,
   life: { daysLeft, use } as LotLife,
 });
 const cook = (remainingS: number) => ({ id: "c", title: "Char", stage: "Skin down", remainingS });

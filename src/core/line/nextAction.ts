@@ -6,12 +6,34 @@ export type CookInHand = {
   readonly stage: string;
   readonly remainingS: number;
 };
-export type LotInHand = { readonly id: string; readonly title: string; readonly massG: number; readonly life: LotLife };
+export type LotInHand = {
+  readonly id: string;
+  readonly title: string;
+  readonly massG: number;
+  /** What is left of it cost. */
+  readonly valueCents: number;
+  readonly life: LotLife;
+};
 export type BatchInHand = { readonly id: string; readonly title: string; readonly portions: number };
+
+export type HoldInHand = {
+  readonly id: string;
+  readonly lotId: string;
+  readonly title: string;
+  readonly needs: string;
+};
+export type WarmPlace = {
+  readonly placeId: string;
+  readonly name: string;
+  readonly celsius: number;
+  readonly limitC: number;
+};
 
 export type NextAction =
   | { readonly kind: "stage-due"; readonly cook: CookInHand }
   | { readonly kind: "watch-cook"; readonly cook: CookInHand }
+  | { readonly kind: "warm-place"; readonly place: WarmPlace }
+  | { readonly kind: "hold-due"; readonly hold: HoldInHand }
   | { readonly kind: "clear-lot"; readonly lot: LotInHand }
   | { readonly kind: "use-lot"; readonly lot: LotInHand }
   | { readonly kind: "cook-batch"; readonly batch: BatchInHand }
@@ -27,18 +49,27 @@ const leftOf = ({ life }: LotInHand) => life.daysLeft ?? Infinity;
 export const firstToUse = <T extends LotInHand>(lots: readonly T[]): readonly T[] =>
   [...lots].sort((a, b) => leftOf(a) - leftOf(b) || b.massG - a.massG);
 
-/** The one thing to do now: what is on the fire, then what is over, then what must go today, then what is ready. */
+export type Watch = { readonly holdsDue: readonly HoldInHand[]; readonly warm: readonly WarmPlace[] };
+const NOTHING_TO_WATCH: Watch = { holdsDue: [], warm: [] };
+
+/**
+ * The one thing to do now: what is on the fire, then a place that is warm, then what is over, a hold that has ended, what must go
+ * today, what is ready.
+ */
 export function nextAction(
   cooks: readonly CookInHand[],
   lots: readonly LotInHand[],
   batches: readonly BatchInHand[],
+  { holdsDue, warm }: Watch = NOTHING_TO_WATCH,
 ): NextAction {
   const soonest = [...cooks].sort((a, b) => a.remainingS - b.remainingS)[0];
   if (soonest && soonest.remainingS <= 0) return { kind: "stage-due", cook: soonest };
   if (soonest) return { kind: "watch-cook", cook: soonest };
+  if (warm[0]) return { kind: "warm-place", place: warm[0] };
   const ordered = firstToUse(lots);
   const over = ordered.find(({ life }) => life.use === "over");
   if (over) return { kind: "clear-lot", lot: over };
+  if (holdsDue[0]) return { kind: "hold-due", hold: holdsDue[0] };
   const urgent = ordered.find((lot) => lot.life.use === "cook-today" || leftOf(lot) <= URGENT_DAYS);
   if (urgent) return { kind: "use-lot", lot: urgent };
   const batch = batches[0];

@@ -1,3 +1,24 @@
 export { judgeCook, longestAbove, type CookVerdict } from "./cooking";
+export { judgeCooling, type CoolingVerdict } from "./cooling";
+export {
+  combinedMadeOn,
+  DATE_MARK,
+  dateMarkLastDay,
+  keepLetterUntil,
+  keepTagUntil,
+  TAG_RETENTION,
+  type FrozenStretch,
+} from "./dates";
+export { COOLING_RULES, COOLING_RULE_IDS, type CoolingRuleId } from "./data/coolingRules";
+export { PARASITE_RULES, parasiteRuleOf, type ParasiteOption, type ParasiteRuleId } from "./data/parasiteRules";
 export { RULE_SETS, RULE_SET_IDS, type RuleSetId } from "./data/ruleSets";
-export { judgeReceiving, type ReceivingVerdict } from "./receiving";
+export { HISTAMINE_EXPOSURE, judgeHistamineExposure, type ExposureVerdict } from "./exposure";
+export {
+  judgeParasiteHold,
+  parasiteNeed,
+  type ParasiteFacts,
+  type ParasiteNeed,
+  type ParasiteVerdict,
+} from "./parasites";
+export { judgeReceiving, type Arrival, type ReceivingVerdict } from "./receiving";
+export type { LogPoint } from "./trace";

@@ -1,12 +1,30 @@
+import { BIVALVES } from "./data/bivalves";
+import { CEPHALOPODS } from "./data/cephalopods";
+import { CRUSTACEANS } from "./data/crustaceans";
 import { FLATFISH } from "./data/flatfish";
 import { LARGE_PELAGIC } from "./data/largePelagic";
 import { LEAN_ROUND } from "./data/leanRound";
 import { OILY_ROUND } from "./data/oilyRound";
+import { ROE } from "./data/roe";
 import { SALMONIDS } from "./data/salmonids";
+import { URCHINS } from "./data/urchins";
 import type { Species } from "./types";
 
-export const SPECIES: readonly Species[] = [...LEAN_ROUND, ...FLATFISH, ...SALMONIDS, ...OILY_ROUND, ...LARGE_PELAGIC];
+export const SPECIES: readonly Species[] = [
+  ...LEAN_ROUND,
+  ...FLATFISH,
+  ...SALMONIDS,
+  ...OILY_ROUND,
+  ...LARGE_PELAGIC,
+  ...CRUSTACEANS,
+  ...BIVALVES,
+  ...CEPHALOPODS,
+  ...URCHINS,
+  ...ROE,
+];
 
 const BY_ID: ReadonlyMap<string, Species> = new Map(SPECIES.map((species) => [species.id, species]));
 
-export const findSpecies = (id: string): Species | undefined => BY_ID.get(id);
+/** A species of the table, or one of the house's own. */
+export const findSpecies = (id: string, own: readonly Species[] = []): Species | undefined =>
+  BY_ID.get(id) ?? own.find((species) => species.id === id);

@@ -1,4 +1,13 @@
 export { findSpecies, SPECIES } from "./catalogue";
+export { allergenOf, GROUP_LABELS, isFinfish } from "./groups";
 export { inSentence, shortName } from "./names";
-export { searchSpecies, type SpeciesHit } from "./search";
-export { SPECIES_SOURCES, type DonenessGroup, type Species, type SpeciesGroup, type SpoilageModel } from "./types";
+export { houseSpecies, type HouseSpecies } from "./own";
+export { foldName, searchSpecies, type SpeciesHit } from "./search";
+export {
+  SPECIES_SOURCES,
+  type Confidence,
+  type DonenessGroup,
+  type Species,
+  type SpeciesGroup,
+  type SpoilageModel,
+} from "./types";

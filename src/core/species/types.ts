@@ -1,7 +1,18 @@
 import type { Composition } from "@/core/matter";
 
-export type SpeciesGroup = "lean-round" | "flat" | "salmonid" | "oily-round" | "large-pelagic";
-export type DonenessGroup = "salmonid" | "white-flake" | "flat" | "dense" | "tuna";
+export type SpeciesGroup =
+  | "lean-round"
+  | "flat"
+  | "salmonid"
+  | "oily-round"
+  | "large-pelagic"
+  | "crustacean"
+  | "bivalve"
+  | "cephalopod"
+  | "echinoderm"
+  | "roe";
+export type DonenessGroup =
+  "salmonid" | "white-flake" | "flat" | "dense" | "tuna" | "scallop" | "lobster" | "shrimp" | "squid" | "octopus";
 export type SpoilageModel = "temperate" | "tropical";
 export type Confidence = "high" | "medium" | "low";
 
@@ -39,7 +50,8 @@ export type Species = {
   readonly kitchenNote: string;
   readonly usualDoneness: string;
   readonly usualMethods: readonly string[];
-  readonly mark: { readonly origin: "memory"; readonly confidence: Confidence };
+  /** `house`: entered by the house itself, as far as it knows. */
+  readonly mark: { readonly origin: "memory" | "house"; readonly confidence: Confidence };
 };
 
 /** Where each family of figures in the species table comes from; all recalled, none looked up (mark `memory`). */

@@ -8,3 +8,13 @@ export {
   type LedgerEntry,
   type LedgerKind,
 } from "./ledger";
+export {
+  adviceFor,
+  allergensOf,
+  completeness,
+  type AdviceRating,
+  type Completeness,
+  type MissingFact,
+  type Provenance,
+  type TraceFacts,
+} from "./provenance";

@@ -10,6 +10,21 @@ export type LedgerKind =
   | "probe-noted"
   | "cook-finished"
   | "cook-abandoned"
+  | "lot-moved"
+  | "lot-split"
+  | "lot-opened"
+  | "lot-wasted"
+  | "hold-started"
+  | "hold-read"
+  | "hold-closed"
+  | "place-set"
+  | "reading-typed"
+  | "readings-imported"
+  | "excursion-answered"
+  | "file-attached"
+  | "species-added"
+  | "advice-added"
+  | "covers-planned"
   | "correction";
 
 /** What one entry says; the hash covers all of it and the hash before it. */
@@ -60,5 +75,20 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = {
   "probe-noted": "Probe",
   "cook-finished": "Cooked",
   "cook-abandoned": "Given up",
+  "lot-moved": "Moved",
+  "lot-split": "Split",
+  "lot-opened": "Opened",
+  "lot-wasted": "Waste",
+  "hold-started": "Hold begun",
+  "hold-read": "Hold reading",
+  "hold-closed": "Hold closed",
+  "place-set": "Place",
+  "reading-typed": "Reading",
+  "readings-imported": "Readings in",
+  "excursion-answered": "Excursion",
+  "file-attached": "Paper",
+  "species-added": "Species",
+  "advice-added": "Advice",
+  "covers-planned": "Covers",
   correction: "Correction",
 };

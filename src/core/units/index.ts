@@ -11,3 +11,4 @@ export {
   mmFromInch,
   ounceFromG,
 } from "./convert";
+export { addDays, daysFromTo, type Day } from "./days";

@@ -2,10 +2,9 @@ import type { Metadata } from "next";
 import { notFound, redirect } from "next/navigation";
 import { startingSide } from "@/core/block";
 import { isCut } from "@/core/freshness";
+import { isFinfish } from "@/core/species";
 import { db } from "@/db/connection";
-import { listPlaces } from "@/db/house";
-import { findLot } from "@/db/lots";
-import { stockLot } from "@/db/stock";
+import { lotInHand } from "@/db/stock";
 import { formatFor, lifeText } from "@/ui/format";
 import page from "@/ui/page.module.css";
 import { requireHouse, requestTime } from "../../request";
@@ -17,10 +16,10 @@ export default async function CutPage({ params }: { readonly params: Promise<{ l
   const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units);
-  const row = findLot(db(), (await params).lotId);
-  if (!row) notFound();
-  if (row.status !== "on-ice") redirect(`/ice/${row.id}`);
-  const lot = stockLot(db(), row, listPlaces(db()), nowMs);
+  const lot = lotInHand(db(), (await params).lotId, nowMs);
+  if (!lot) notFound();
+  const { row } = lot;
+  if (row.status !== "on-ice" || !isFinfish(lot.species.group)) redirect(`/ice/${row.id}`);
   const { yield: yields, portion } = lot.species;
   // a whole fish gives two sides of its skin-on yield; what came cut is a side already
   const sideShare = isCut(row.form) ? 1 : (yields.skinOnFilletPct ?? yields.skinlessPct ?? 50) / 200;

@@ -1,19 +1,126 @@
 "use server";
 import { revalidatePath } from "next/cache";
+import type { z } from "zod";
+import { startOfDayMs, todayIn } from "@/calendar/days";
+import { keepTagUntil, parasiteRuleOf } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
+import { addDays } from "@/core/units";
 import { db } from "@/db/connection";
-import { finishLot } from "@/db/lots";
+import type { HoldFacts } from "@/db/holdFacts";
+import { closeHold, openHeldPack, readHold, startHold, type HoldError } from "@/db/holds";
+import { findHouse, type House } from "@/db/house";
+import { findLot, finishLot } from "@/db/lots";
+import { moveLot, openPack, splitLot, wasteLot, type MoveError } from "@/db/movements";
 import { FOREIGN, invalidInput, refused, type ActionError } from "../../actionError";
 import { cookAtStation, fromThisHouse } from "../../request";
-import { TakeOff } from "./schema";
+import { BeginHold, HoldId, HoldReading, Move, OpenPack, SplitOff, TakeOff, Throw } from "./schema";
 
-export async function takeOffIce(input: unknown): Promise<Result<null, ActionError>> {
+type Context = {
+  readonly house: House;
+  readonly stamp: { readonly who: string; readonly atMs: number };
+  readonly today: string;
+};
+
+/** Who asks, what for, and then the work; every action of a lot goes through here. */
+async function act<S extends z.ZodType, T>(
+  schema: S,
+  input: unknown,
+  work: (parsed: z.infer<S>, context: Context) => Result<T, ActionError>,
+): Promise<Result<T, ActionError>> {
   if (!(await fromThisHouse())) return err(FOREIGN);
-  const parsed = TakeOff.safeParse(input);
+  const parsed = schema.safeParse(input);
   if (!parsed.success) return err(invalidInput(parsed.error));
-  const { lotId, reason } = parsed.data;
-  if (!finishLot(db(), lotId, reason, await cookAtStation(), Date.now()))
-    return err(refused("This lot is not on ice any more."));
-  revalidatePath("/", "layout");
-  return ok(null);
+  const house = findHouse(db());
+  if (!house) return err(refused("Open the house first."));
+  const atMs = Date.now();
+  const done = work(parsed.data, {
+    house,
+    stamp: { who: await cookAtStation(), atMs },
+    today: todayIn(house.timeZone, atMs),
+  });
+  if (done.ok) revalidatePath("/", "layout");
+  return done;
 }
+
+function moveProblem(error: MoveError): ActionError {
+  switch (error.kind) {
+    case "notOnIce":
+      return refused("This lot is not on ice any more.");
+    case "noSuchPlace":
+      return refused("That place is not in the house.");
+    case "alreadyThere":
+      return refused("It lies there already.");
+    case "moreThanLeft":
+      return refused(`Only ${Math.round(error.leftG)} g of it are left.`);
+  }
+}
+
+const holdProblem = (error: HoldError): ActionError =>
+  refused(error.kind === "refused" ? error.message : "That hold is not in the house.");
+
+export const takeOffIce = async (input: unknown): Promise<Result<null, ActionError>> =>
+  act(TakeOff, input, ({ lotId, reason }, { stamp }) =>
+    finishLot(db(), lotId, reason, stamp.who, stamp.atMs) ? ok(null) : err(refused("This lot is not on ice any more.")),
+  );
+
+export const moveTo = async (input: unknown): Promise<Result<null, ActionError>> =>
+  act(Move, input, ({ lotId, placeId }, { stamp, today }) => {
+    const moved = moveLot(db(), lotId, placeId, today, stamp);
+    return moved.ok ? ok(null) : err(moveProblem(moved.error));
+  });
+
+export const splitOff = async (input: unknown): Promise<Result<string, ActionError>> =>
+  act(SplitOff, input, ({ lotId, ...part }, { stamp, today }) => {
+    const split = splitLot(db(), lotId, part, today, stamp);
+    return split.ok ? ok(split.value.id) : err(moveProblem(split.error));
+  });
+
+export const openThePack = async (input: unknown): Promise<Result<null, ActionError>> =>
+  act(OpenPack, input, ({ lotId }, { stamp, today }) =>
+    openPack(db(), lotId, today, stamp) ? ok(null) : err(refused("It is open already, or gone.")),
+  );
+
+export const throwAway = async (input: unknown): Promise<Result<number, ActionError>> =>
+  act(Throw, input, ({ lotId, ...wasted }, { stamp }) => {
+    const done = wasteLot(db(), lotId, wasted, stamp);
+    return done.ok ? done : err(moveProblem(done.error));
+  });
+
+export const beginHold = async (input: unknown): Promise<Result<string, ActionError>> =>
+  act(BeginHold, input, ({ lotId, ...wanted }, { house, stamp }) => {
+    if (!findLot(db(), lotId)) return err(refused("That lot is not in the house."));
+    const facts = ((): HoldFacts => {
+      switch (wanted.kind) {
+        case "parasite":
+          return { kind: "parasite", ruleId: parasiteRuleOf(house.ruleSetId), stated: wanted.stated };
+        case "thaw":
+          return { ...wanted, packOpened: false };
+        case "tag": {
+          const until = keepTagUntil(house.ruleSetId, wanted.lastServedOn);
+          return { ...wanted, untilMs: startOfDayMs(addDays(until, 1), house.timeZone) };
+        }
+        case "cure":
+          return wanted;
+      }
+    })();
+    if (facts.kind === "parasite" && facts.stated && facts.stated.atMs > stamp.atMs)
+      return err(refused("It cannot have reached that ahead of now."));
+    return ok(startHold(db(), lotId, facts, stamp));
+  });
+
+export const noteHoldReading = async (input: unknown): Promise<Result<string, ActionError>> =>
+  act(HoldReading, input, ({ holdId, celsius }, { stamp }) => {
+    const read = readHold(db(), holdId, { atMs: stamp.atMs, celsius }, stamp);
+    return read.ok ? ok(read.value.status.needs) : err(holdProblem(read.error));
+  });
+
+export const openThawingPack = async (input: unknown): Promise<Result<null, ActionError>> =>
+  act(HoldId, input, ({ holdId }, { stamp }) =>
+    openHeldPack(db(), holdId, stamp) ? ok(null) : err(refused("That pack is not waiting to be opened.")),
+  );
+
+export const endHold = async (input: unknown): Promise<Result<string, ActionError>> =>
+  act(HoldId, input, ({ holdId }, { stamp }) => {
+    const closed = closeHold(db(), holdId, stamp);
+    return closed.ok ? closed : err(holdProblem(closed.error));
+  });

@@ -1,18 +1,30 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
-import { FORMS, iceDaysPerDay, lifeSegments, type LotLife } from "@/core/freshness";
+import { edibleCost } from "@/core/block";
+import { formLabel, isReadyToEat, lifeSegments } from "@/core/freshness";
+import { PARASITE_RULES, parasiteNeed, parasiteRuleOf } from "@/core/safety";
+import { isFinfish } from "@/core/species";
+import { adviceFor, allergensOf, completeness } from "@/core/trace";
+import { todayIn } from "@/calendar/days";
+import { adviceOnSpecies } from "@/db/advice";
 import { db } from "@/db/connection";
-import { listPlaces } from "@/db/house";
-import { findLot } from "@/db/lots";
-import { stockLot } from "@/db/stock";
-import { dayText, formatFor, lifeText, moneyText, timeText, type Format } from "@/ui/format";
+import { filesOfLot } from "@/db/files";
+import { holdsOfLot, liveHolds } from "@/db/holds";
+import { childLots, findLot } from "@/db/lots";
+import { listPlaces } from "@/db/places";
+import { lotInHand } from "@/db/stock";
+import { AdviceTag } from "@/ui/AdviceTag";
+import { dayText, formatFor, lifeText, moneyText, timeText } from "@/ui/format";
 import { IceBar } from "@/ui/IceBar";
 import page from "@/ui/page.module.css";
 import { VerdictTag } from "@/ui/VerdictTag";
 import { requireHouse, requestTime } from "../../request";
-import { USE_WORDS } from "../useWords";
-import { FinishLot } from "./FinishLot";
+import { usableAs } from "../usableAs";
+import { HoldCard } from "./HoldCard";
+import { LifeArithmetic, usesLeft } from "./LifeArithmetic";
+import { LotWork } from "./LotWork";
+import { Papers } from "./Papers";
 
 export const metadata: Metadata = { title: "Lot" };
 
@@ -20,10 +32,33 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
   const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units);
-  const row = findLot(db(), (await params).lotId);
-  if (!row) notFound();
-  const lot = stockLot(db(), row, listPlaces(db()), nowMs);
+  const lot = lotInHand(db(), (await params).lotId, nowMs);
+  if (!lot) notFound();
+  const { row, species, life } = lot;
   const onIce = row.status === "on-ice";
+  const parent = row.parentId ? findLot(db(), row.parentId) : undefined;
+  const children = childLots(db(), row.id);
+  const advice = adviceFor(adviceOnSpecies(db(), species.id), row);
+  const caughtOn = row.caughtAtMs === null ? null : todayIn(house.timeZone, row.caughtAtMs);
+  const papers = completeness(house.ruleSetId, { ...row, species, caughtOn, frozen: row.onceFrozen });
+  const { provenance } = row;
+  const need = parasiteNeed(parasiteRuleOf(house.ruleSetId), species, {
+    production: row.production,
+    feedStatement: provenance.feedStatement ?? false,
+    freezingStatement: provenance.freezingStatement ?? false,
+    clearedGround: provenance.clearedGround ?? false,
+    wholeOrRoeOn: provenance.roeOn ?? false,
+  });
+  const shellfish = species.group === "bivalve";
+  const kinds = [
+    ...(onIce && need.needed ? (["parasite"] as const) : []),
+    ...(onIce && life.state !== "live" && life.state !== "frozen" ? (["cure"] as const) : []),
+    ...(onIce && (life.state === "frozen" || life.state === "thawed") ? (["thaw"] as const) : []),
+    ...(shellfish ? (["tag"] as const) : []),
+  ];
+  const holds = [...holdsOfLot(db(), row.id, nowMs), ...(onIce ? liveHolds([lot], nowMs) : [])];
+  const cost = edibleCost(species, row.form, row.priceCentsPerKg);
+  const allergens = allergensOf(species, provenance);
   return (
     <>
       <header className={page.head}>
@@ -32,16 +67,16 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
             {lot.title} <span className="figure muted">{row.code}</span>
           </h1>
           <p className={page.asks}>
-            {onIce
-              ? `${USE_WORDS[lot.life.use]}. ${format.mass(row.remainingG)} of ${format.mass(row.massG)} left.`
-              : null}
+            {onIce ? `${usableAs(life)}. ${format.mass(row.remainingG)} of ${format.mass(row.massG)} left.` : null}
             {row.status === "refused" ? "Refused at the door and kept on record." : null}
             {row.status === "finished" ? "Off the ice." : null}
           </p>
         </div>
-        <nav style={{ display: "flex", gap: 16, alignItems: "center" }}>
+        <nav style={{ display: "flex", gap: 16, alignItems: "center" }} aria-label="From this lot">
           <Link href={`/book/lot/${row.id}`}>Where it went</Link>
-          {onIce ? <Link href={`/block/${row.id}`}>Cut it at Block</Link> : null}
+          {onIce && isFinfish(species.group) && life.state !== "frozen" ? (
+            <Link href={`/block/${row.id}`}>Cut it at Block</Link>
+          ) : null}
         </nav>
       </header>
       <div className={page.wideLeft}>
@@ -51,16 +86,17 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
               <h2>What is left of it</h2>
               <p>
                 <span className={page.big} data-testid="days-left">
-                  {lifeText(lot.life.daysLeft)}
+                  {lifeText(life.daysLeft)}
                 </span>{" "}
-                at {format.temperature(lot.life.placeC, 1)}: {usesLeft(lot.life, lot.rawAllowed)}.
+                at {format.temperature(life.placeC, 1)}: {usesLeft(life, lot.rawAllowed)}.
               </p>
               <div style={{ margin: "14px 0" }}>
-                <IceBar segments={lifeSegments(lot.life, lot.rawAllowed)} text="Life of the lot" />
+                <IceBar segments={lifeSegments(life, lot.rawAllowed)} text="Life of the lot" />
               </div>
-              <LifeArithmetic life={lot.life} format={format} />
+              <LifeArithmetic life={life} format={format} timeZone={house.timeZone} />
             </section>
           ) : null}
+          {holds.length > 0 || kinds.length > 0 ? <HoldCard lotId={row.id} holds={holds} kinds={kinds} /> : null}
           <section className={page.card}>
             <h2>At the door</h2>
             <VerdictTag verdict={row.verdict} />
@@ -74,93 +110,128 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
             <p className="muted">
               {row.receivedBy}, {dayText(row.receivedAtMs, house.timeZone)} {timeText(row.receivedAtMs, house.timeZone)}
               , probe {format.temperature(row.receiptC, 1)}.
+              {provenance.deaths ? ` ${provenance.deaths.dead} dead of ${provenance.deaths.counted} looked at.` : null}
             </p>
           </section>
+          <Papers lotId={row.id} files={filesOfLot(db(), row.id)} />
         </div>
         <div className={page.stack}>
+          {onIce ? (
+            <LotWork
+              lotId={row.id}
+              group={species.group}
+              form={row.form}
+              leftG={row.remainingG}
+              priceCentsPerKg={row.priceCentsPerKg}
+              placeId={row.placeId}
+              places={listPlaces(db()).map(({ id, name, kind }) => ({ id, name, kind }))}
+              canOpen={isReadyToEat(row.form) && row.openedOn === null}
+            />
+          ) : null}
           <section className={page.card}>
             <h2>Provenance</h2>
             <dl className={page.facts}>
               <dt>Species</dt>
               <dd>
-                <i>{lot.species.scientificName}</i> {lot.species.faoCode}
+                <i>{species.scientificName}</i> {species.faoCode}
               </dd>
               <dt>Came as</dt>
-              <dd>{FORMS.find(({ id }) => id === row.form)?.label}</dd>
+              <dd>{formLabel(row.form)}</dd>
               <dt>Supplier</dt>
               <dd>{row.supplier}</dd>
               <dt>Boat or farm</dt>
               <dd>{row.source}</dd>
               <dt>Production</dt>
-              <dd>{row.production}</dd>
+              <dd>
+                {row.production}
+                {provenance.byCatch === undefined ? "" : provenance.byCatch ? ", by-catch" : ", target"}
+              </dd>
               <dt>Area</dt>
-              <dd>{row.area}</dd>
+              <dd>{[row.area, provenance.subArea].filter(Boolean).join(", ")}</dd>
               <dt>Gear</dt>
               <dd>{row.gear}</dd>
               <dt>Caught</dt>
               <dd>{row.caughtAtMs === null ? "not stated" : dayText(row.caughtAtMs, house.timeZone)}</dd>
+              {provenance.landingPlace ? (
+                <>
+                  <dt>Landed</dt>
+                  <dd>{provenance.landingPlace}</dd>
+                </>
+              ) : null}
+              {provenance.supplierLot ? (
+                <>
+                  <dt>Supplier’s lot</dt>
+                  <dd className="figure">{provenance.supplierLot}</dd>
+                </>
+              ) : null}
+              {provenance.tag ? (
+                <>
+                  <dt>Tag</dt>
+                  <dd>
+                    <span className="figure">{provenance.tag.certificate}</span> {provenance.tag.dealer}{" "}
+                    {provenance.tag.harvestedOn}
+                  </dd>
+                </>
+              ) : null}
               <dt>Price</dt>
-              <dd>{moneyText(row.priceCentsPerKg)} a kilo</dd>
+              <dd>
+                {moneyText(row.priceCentsPerKg)} a kilo, {moneyText(cost.centsPerEdibleKg)} an edible kilo
+              </dd>
               <dt>Place</dt>
               <dd>{lot.place?.name ?? "none"}</dd>
+              {parent ? (
+                <>
+                  <dt>Taken from</dt>
+                  <dd>
+                    <Link href={`/ice/${parent.id}`} className="figure">
+                      {parent.code}
+                    </Link>
+                  </dd>
+                </>
+              ) : null}
+              {children.length > 0 ? (
+                <>
+                  <dt>Parts</dt>
+                  <dd>
+                    {children.map((child) => (
+                      <Link key={child.id} href={`/ice/${child.id}`} className="figure" style={{ marginRight: 10 }}>
+                        {child.code}
+                      </Link>
+                    ))}
+                  </dd>
+                </>
+              ) : null}
             </dl>
+            <p className={page.source} style={{ marginTop: 10 }} data-testid="papers">
+              Papers {papers.known} of {papers.wanted}
+              {papers.missing.length > 0
+                ? `; missing: ${papers.missing.map(({ label }) => label.toLowerCase()).join(", ")}`
+                : ", complete"}
+              .
+            </p>
+            {advice ? <AdviceTag {...advice} /> : null}
           </section>
           <section className={page.card}>
             <h2>Care</h2>
-            <p>{lot.species.parasiteNote}</p>
-            {lot.species.histamineFormer === "no" ? null : (
+            {isReadyToEat(row.form) ? null : need.needed ? (
+              <p data-testid="raw-need">
+                Raw or barely cured only after {need.clearedBy[0]}
+                {need.clearedBy.length > 1 ? `, or with ${need.clearedBy.slice(-1)[0]}` : ""}. {need.because}
+              </p>
+            ) : (
+              <p data-testid="raw-need">
+                No freezing needed for raw use: {need.because} (
+                {PARASITE_RULES[parasiteRuleOf(house.ruleSetId)].edition}, {need.section})
+                {need.record ? `; keep ${need.record}` : ""}. Other risks of raw fish stay.
+              </p>
+            )}
+            {species.histamineFormer === "no" ? null : (
               <p>Histamine former: cold from boat to plate, heat will not undo it.</p>
             )}
+            {allergens.length > 0 ? <p>Allergens to name: {allergens.join(", ")}.</p> : null}
           </section>
-          {onIce ? <FinishLot lotId={row.id} /> : null}
         </div>
       </div>
     </>
-  );
-}
-
-/** How the life divides between the uses; one that is over is said as what to do instead. */
-function usesLeft({ cookDaysLeft, rawDaysLeft, use }: LotLife, rawAllowed: boolean): string {
-  if (use === "over") return "take it off the ice";
-  const raw = rawAllowed && rawDaysLeft !== 0 ? `, ${lifeText(rawDaysLeft)} for raw` : ", not for raw";
-  return cookDaysLeft === 0 ? `cook it through at once${raw}` : `${lifeText(cookDaysLeft)} for any cooked use${raw}`;
-}
-
-function LifeArithmetic({ life, format }: { readonly life: LotLife; readonly format: Format }) {
-  const days = (value: number) => `${value.toFixed(1)} d`;
-  return (
-    <details className={page.open} open>
-      <summary>How it is worked out</summary>
-      <dl className={page.facts}>
-        <dt>Keeps on ice</dt>
-        <dd className="figure">{days(life.lifeDays)}</dd>
-        <dt>Gone when it came</dt>
-        <dd>
-          <span className="figure">−{days(life.startIceDays)}</span>{" "}
-          <span className="muted">
-            {life.startFrom === "inspection" ? "as the inspection read it" : "by the catch date, older than it read"}
-          </span>
-        </dd>
-        <dt>Used in this house</dt>
-        <dd>
-          <span className="figure">−{days(life.usedIceDays)}</span>{" "}
-          <span className="muted">ice days, by the cold room’s readings</span>
-        </dd>
-        <dt>Left on ice at {format.temperature(0)}</dt>
-        <dd className="figure">{days(life.leftIceDays)}</dd>
-        <dt>Rate in its place</dt>
-        <dd>
-          <span className="figure">×{iceDaysPerDay(life).toFixed(2)}</span>{" "}
-          <span className="muted">
-            {life.model === "temperate" ? "(1 + 0.1 T)², Ratkowsky et al. 1982" : "exp(0.12 T), Dalgaard and Huss 1997"}{" "}
-            (from memory)
-          </span>
-        </dd>
-      </dl>
-      <p className={page.source}>
-        Life on ice: Huss, FAO Fisheries Technical Paper 348, 1995, and others (from memory). Raw use ends at 0.4 of it,
-        any cooked use at 0.6 (common practice). One inspection is good to about 1.5 days either way.
-      </p>
-    </details>
   );
 }

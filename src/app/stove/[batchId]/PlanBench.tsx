@@ -45,9 +45,9 @@ const MOST_IN_PAN = 4;
 
 /** The stove for one batch: set the piece and the pan on the left, read the plan on the right; every change plans again. */
 export function PlanBench({ batchId, batchCode, speciesId, pieces, usualTargetC }: Props) {
-  const { format, ruleSetId } = useHouse();
+  const { format, ruleSetId, ownSpecies } = useHouse();
   const router = useRouter();
-  const species = findSpecies(speciesId)!;
+  const species = findSpecies(speciesId, ownSpecies)!;
   const [count, setCount] = useState(Math.min(pieces.length, MOST_IN_PAN));
   const load = loadOf(pieces, count)!;
   const [ownThicknessMm, setOwnThicknessMm] = useState<number | null>(null);
@@ -64,7 +64,7 @@ export function PlanBench({ batchId, batchCode, speciesId, pieces, usualTargetC 
 
   const thicknessMm = ownThicknessMm ?? load.thicknessMm;
   const question = { skin, startC, panC, ovenC, panId, targetC, pieces: count, thicknessMm };
-  const state = useSheet({ ...load, ...question, speciesId, ruleSetId });
+  const state = useSheet({ ...load, ...question, speciesId, ruleSetId, own: ownSpecies });
   const { sheet } = state;
   const band = bandAt(species.donenessGroup, targetC);
   const doneness = TARGET_DONENESS.find((id) => id === band.id);

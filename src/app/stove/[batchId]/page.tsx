@@ -2,9 +2,9 @@ import type { Metadata } from "next";
 import { notFound, redirect } from "next/navigation";
 import { connection } from "next/server";
 import { targetCentreC, USUAL_DONENESS } from "@/core/cooking";
-import { findSpecies } from "@/core/species";
 import { findBatch } from "@/db/batches";
 import { db } from "@/db/connection";
+import { speciesOf } from "@/db/species";
 import { requireHouse } from "../../request";
 import { PlanBench } from "./PlanBench";
 
@@ -15,7 +15,7 @@ export default async function PlanPage({ params }: { readonly params: Promise<{ 
   requireHouse();
   const batch = findBatch(db(), (await params).batchId);
   if (!batch) notFound();
-  const species = findSpecies(batch.speciesId);
+  const species = speciesOf(db(), batch.speciesId);
   if (!species) notFound();
   const raw = batch.portions.filter(({ cookId }) => cookId === null);
   if (raw.length === 0) redirect(`/book/lot/${batch.lotId}`);

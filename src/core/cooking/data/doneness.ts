@@ -69,6 +69,53 @@ export const DONENESS_BANDS: Readonly<Record<DonenessGroup, PrintedBands>> = {
     dryAboveC: 63,
     source: CUSTOM,
   },
+  scallop: {
+    translucentBelowC: 40,
+    "mi-cuit": [40, 47],
+    medium: [48, 53],
+    "just-flaking": [53, 57],
+    done: [58, 62],
+    dryAboveC: 63,
+    source: CUSTOM,
+  },
+  lobster: {
+    translucentBelowC: 45,
+    "mi-cuit": [46, 52],
+    medium: [53, 57],
+    "just-flaking": [58, 60],
+    done: [60, 63],
+    dryAboveC: 68,
+    source: CUSTOM,
+  },
+  shrimp: {
+    translucentBelowC: 45,
+    "mi-cuit": [46, 51],
+    medium: [52, 56],
+    "just-flaking": [57, 60],
+    done: [60, 64],
+    dryAboveC: 68,
+    source: CUSTOM,
+  },
+  // short way only; past 60 °C squid is tough until its collagen has softened, which this table does not speak of
+  squid: {
+    translucentBelowC: 45,
+    "mi-cuit": [45, 50],
+    medium: [50, 55],
+    "just-flaking": [55, 60],
+    done: [58, 60],
+    dryAboveC: 60,
+    source: CUSTOM,
+  },
+  // tender by time only; the figures are those of squid and serve a quick sear of a thin slice
+  octopus: {
+    translucentBelowC: 45,
+    "mi-cuit": [45, 50],
+    medium: [50, 55],
+    "just-flaking": [55, 60],
+    done: [58, 60],
+    dryAboveC: 60,
+    source: CUSTOM,
+  },
 };
 
 /** What the station cooks a kind of fish to when nobody says otherwise (common practice). */
@@ -78,4 +125,9 @@ export const USUAL_DONENESS: Readonly<Record<DonenessGroup, TargetDoneness>> = {
   flat: "just-flaking",
   dense: "just-flaking",
   tuna: "mi-cuit",
+  scallop: "medium",
+  lobster: "just-flaking",
+  shrimp: "just-flaking",
+  squid: "just-flaking",
+  octopus: "just-flaking",
 };

@@ -265,4 +265,274 @@ export const SCHEMES: Readonly<Record<SchemeId, Scheme>> = {
       },
     ],
   },
+  "live-crustacean": {
+    id: "live-crustacean",
+    label: "live crustacean",
+    attributes: [
+      {
+        id: "lift",
+        label: "Lift test",
+        decisive: true,
+        words: ["tail snaps, claws up", "slower", "limp, moves when touched", "does not move"],
+      },
+      {
+        id: "antenna",
+        label: "Antennae, eyes, mouth parts",
+        decisive: false,
+        words: ["quick", "slow", "only a twitch", "still"],
+      },
+      {
+        id: "shell",
+        label: "Shell",
+        decisive: false,
+        words: ["hard, whole, heavy for its size", "slight wear", "soft, light, a limb lost", "cracked, leaking"],
+      },
+      { id: "smell", label: "Smell", decisive: true, words: ["sea", "neutral", "muddy", "ammonia"] },
+      {
+        id: "joints",
+        label: "Joint membranes",
+        decisive: false,
+        words: ["clear, tight", "clear", "cloudy", "swollen, black"],
+      },
+    ],
+  },
+  "raw-shrimp": {
+    id: "raw-shrimp",
+    label: "raw shrimp or langoustine, not alive",
+    attributes: [
+      {
+        id: "shell-colour",
+        label: "Shell and head",
+        decisive: false,
+        words: ["clear, tight", "first grey tint", "black edges, under a quarter", "black over a quarter"],
+      },
+      {
+        id: "tail",
+        label: "Tail",
+        decisive: false,
+        words: ["tight curl, springs back", "springs slowly", "slack", "limp, straight"],
+      },
+      { id: "meat", label: "Meat", decisive: false, words: ["firm, glassy", "slightly soft", "pasty, pink", "mushy"] },
+      { id: "smell", label: "Smell", decisive: true, words: ["sweet, sea", "neutral", "stale", "ammonia, sour"] },
+      { id: "head-join", label: "Head join", decisive: false, words: ["firm", "loose", "dark", "drops off"] },
+    ],
+  },
+  "cooked-crustacean": {
+    id: "cooked-crustacean",
+    label: "cooked crustacean",
+    attributes: [
+      {
+        id: "shell-colour",
+        label: "Shell colour",
+        decisive: false,
+        words: ["bright, glossy", "slightly faded", "dull, dark head", "black spots, green"],
+      },
+      {
+        id: "tail",
+        label: "Tail or leg",
+        decisive: false,
+        words: ["tight curl, springs back", "springs slowly", "slack", "straight and limp: it was dead"],
+      },
+      {
+        id: "meat",
+        label: "Meat",
+        decisive: false,
+        words: ["firm, pearly", "slightly soft", "pasty or tough", "mushy"],
+      },
+      { id: "smell", label: "Smell", decisive: true, words: ["sweet, sea", "neutral", "stale", "ammonia, sour"] },
+      { id: "head-join", label: "Head join", decisive: false, words: ["firm", "loose", "dark", "drops off"] },
+    ],
+  },
+  "live-bivalve": {
+    id: "live-bivalve",
+    label: "live bivalve",
+    attributes: [
+      {
+        id: "closing",
+        label: "Closing on a tap",
+        decisive: false,
+        words: ["shut, or shuts in 5 s", "shuts within 30 s", "slow and weak", "stays open: dead"],
+      },
+      {
+        id: "weight",
+        label: "Weight and sound",
+        decisive: false,
+        words: ["heavy, sounds like stone", "solid", "light", "hollow, or full of mud"],
+      },
+      { id: "liquor", label: "Liquor", decisive: false, words: ["clear, plenty", "little", "cloudy", "dry or foul"] },
+      { id: "smell", label: "Smell", decisive: true, words: ["clean sea", "neutral", "muddy", "rotten"] },
+      { id: "shell", label: "Shell", decisive: false, words: ["clean, whole", "chips", "small cracks", "smashed"] },
+    ],
+  },
+  "shucked-bivalve": {
+    id: "shucked-bivalve",
+    label: "shucked scallop or oyster",
+    attributes: [
+      {
+        id: "colour",
+        label: "Colour",
+        decisive: false,
+        words: ["ivory to pink, translucent", "cream", "yellow tint, or chalk white from soaking", "grey-brown"],
+      },
+      {
+        id: "feel",
+        label: "Feel",
+        decisive: false,
+        words: ["dry, sticky, may twitch", "firm", "wet, swollen", "soft, slimy"],
+      },
+      { id: "smell", label: "Smell", decisive: true, words: ["sweet sea", "neutral", "hint of sulphur", "sour, foul"] },
+      { id: "liquid", label: "Liquid", decisive: false, words: ["none", "a trace", "milky pool", "thick, stringy"] },
+    ],
+  },
+  cephalopod: {
+    id: "cephalopod",
+    label: "squid, cuttlefish or octopus",
+    attributes: [
+      {
+        id: "skin",
+        label: "Skin",
+        decisive: false,
+        words: [
+          "live spots, shifting colour, tight",
+          "clear pattern, slightly faded",
+          "pink and diffuse, loose",
+          "red-purple bleeds into the flesh, peels",
+        ],
+      },
+      {
+        id: "flesh",
+        label: "Flesh",
+        decisive: false,
+        words: ["pearly, translucent", "milk white", "cream, dull", "pink-yellow, soft"],
+      },
+      {
+        id: "arms",
+        label: "Arms and suckers",
+        decisive: false,
+        words: ["hard to tear, still grip", "firm", "tear easily", "suckers fall off"],
+      },
+      { id: "eye", label: "Eye", decisive: false, words: ["clear, black", "slight haze", "opaque", "burst, sunken"] },
+      {
+        id: "smell",
+        label: "Smell",
+        decisive: true,
+        words: ["sea, seaweed", "neutral", "stale ink", "ammonia, pungent"],
+      },
+    ],
+  },
+  roe: {
+    id: "roe",
+    label: "roe",
+    attributes: [
+      {
+        id: "sacs",
+        label: "Sacs",
+        decisive: false,
+        words: ["taut, bright veins", "firm", "soft, a dark vein", "split, smells"],
+      },
+      {
+        id: "eggs",
+        label: "Loose eggs",
+        decisive: false,
+        words: ["round, separate, pop", "slightly sticky", "sticky, milky liquid", "crushed, bitter, sour"],
+      },
+      { id: "smell", label: "Smell", decisive: true, words: ["clean sea", "neutral", "oily, stale", "sour, rotten"] },
+    ],
+  },
+  urchin: {
+    id: "urchin",
+    label: "sea urchin",
+    attributes: [
+      {
+        id: "spines",
+        label: "Spines",
+        decisive: false,
+        words: ["move, heavy in the hand", "slow", "lie flat", "drop"],
+      },
+      {
+        id: "tongues",
+        label: "Tongues",
+        decisive: false,
+        words: ["whole, grainy, bright", "firm, pale", "edges melt", "brown liquid"],
+      },
+      {
+        id: "smell",
+        label: "Smell",
+        decisive: true,
+        words: ["sea, sweet", "neutral", "faint iodine", "iodine reek, bitter"],
+      },
+    ],
+  },
+  frozen: {
+    id: "frozen",
+    label: "frozen",
+    attributes: [
+      {
+        id: "hardness",
+        label: "Hardness",
+        decisive: false,
+        words: ["hard right through", "hard, rim a shade soft", "gives under the thumb", "soft: it has thawed"],
+      },
+      {
+        id: "ice",
+        label: "Ice in the pack",
+        decisive: false,
+        words: ["thin even glaze", "a little frost", "crystals, broken glaze", "a block of refrozen drip"],
+      },
+      {
+        id: "burn",
+        label: "Freezer burn",
+        decisive: false,
+        words: ["none", "a dry edge", "dry white patches", "dry through, yellow"],
+      },
+      {
+        id: "pack",
+        label: "Pack",
+        decisive: false,
+        words: ["sealed, dated", "sealed, frosted inside", "torn", "open, no date"],
+      },
+      {
+        id: "smell-thawed",
+        label: "Smell of a thawed piece",
+        decisive: true,
+        words: ["sea or none", "neutral", "stale, oily", "rancid, ammonia"],
+      },
+    ],
+  },
+  smoked: {
+    id: "smoked",
+    label: "smoked or cured fish",
+    attributes: [
+      {
+        id: "surface",
+        label: "Surface",
+        decisive: false,
+        words: ["dry gloss, even colour", "slightly matt", "sticky, or wet with drip", "slime, mould"],
+      },
+      {
+        id: "colour",
+        label: "Colour",
+        decisive: false,
+        words: ["clear, translucent at the cut", "a shade dull", "brown edges", "grey or green"],
+      },
+      {
+        id: "smell",
+        label: "Smell",
+        decisive: true,
+        words: ["clean smoke, sea", "mild", "sour, oily", "rancid, ammonia"],
+      },
+      {
+        id: "texture",
+        label: "Slice",
+        decisive: false,
+        words: ["firm, slices clean", "a little soft", "pasty", "mush"],
+      },
+      {
+        id: "pack",
+        label: "Pack",
+        decisive: false,
+        words: ["tight, dated, cold", "tight", "loose", "blown, or no date"],
+      },
+    ],
+  },
 };

@@ -13,7 +13,12 @@ export type RuleSet = {
     /** Stricter where the fish can form histamine. */
     readonly histamineMaxC: number;
     readonly histamineSource: string;
+    /** Live animals, air or animal; null: the text names no figure. */
+    readonly live: { readonly maxC: number | null; readonly source: string };
+    readonly frozen: { readonly maxC: number | null; readonly source: string };
   };
+  /** Cold holding: what a chilled place and a freezer may read at most. */
+  readonly holding: { readonly chilledMaxC: number; readonly frozenMaxC: number; readonly source: string };
   /** Any one of these meets the rule; the first is the one usually named. */
   readonly cooking: { readonly anyOf: readonly CookRule[]; readonly purpose: string; readonly section: string };
   readonly underAdvice: string;
@@ -31,6 +36,20 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
       source: "FDA Food Code 2022, 3-202.11(A): 5 °C (41 °F) or below (memory, high)",
       histamineMaxC: 4.4,
       histamineSource: `${HISTAMINE_GUIDE}: 4.4 °C (40 °F) or below at delivery`,
+      live: {
+        maxC: 10,
+        source:
+          "FDA Food Code 2022, 3-202.11(B) with the model ordinance: animals at 10 °C or below, or truck air at 7 °C (memory, medium)",
+      },
+      frozen: {
+        maxC: null,
+        source: "FDA Food Code 2022, 3-202.11(E),(F): hard frozen, no sign of thawing (memory, high)",
+      },
+    },
+    holding: {
+      chilledMaxC: 5,
+      frozenMaxC: -18,
+      source: "FDA Food Code 2022, 3-501.16(A)(2): 5 °C or below (memory, high); freezers -18 °C common practice",
     },
     cooking: {
       anyOf: [{ atC: 63, seconds: 15 }],
@@ -51,6 +70,22 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
       histamineMaxC: 4,
       histamineSource:
         "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. VII, and Reg. (EC) 2073/2005, 1.26 on histamine (memory, high; the 4 °C reading medium)",
+      live: {
+        maxC: 10,
+        source:
+          "Reg. (EC) 853/2004, Annex III, Sec. VII: a temperature that does not harm them, no figure; 10 °C common practice",
+      },
+      frozen: {
+        maxC: -15,
+        source:
+          "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. VII, VIII: -18 °C throughout, short rises of 3 °C in transport (memory, high)",
+      },
+    },
+    holding: {
+      chilledMaxC: 4,
+      frozenMaxC: -18,
+      source:
+        "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. VII: near melting ice, read as up to 4 °C (memory, medium); frozen -18 °C (memory, high)",
     },
     cooking: {
       anyOf: [{ atC: 60, seconds: 60 }],
@@ -68,6 +103,17 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
       source: "Sch. 4: 8 °C or below by law, 5 °C the usual target (memory, high)",
       histamineMaxC: 5,
       histamineSource: "5 °C target for fish that can form histamine (common practice); the law's limit is 8 °C",
+      live: { maxC: 10, source: "no figure in the text; 10 °C common practice" },
+      frozen: {
+        maxC: -15,
+        source: "Reg. (EC) 853/2004 as kept in UK law: -18 °C, short rises of 3 °C in transport (memory, high)",
+      },
+    },
+    holding: {
+      chilledMaxC: 8,
+      frozenMaxC: -18,
+      source:
+        "Food Safety and Hygiene (England) Regulations 2013, Sch. 4: 8 °C or below (memory, high); frozen -18 °C (memory, high)",
     },
     cooking: {
       anyOf: [

@@ -3,12 +3,12 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { connection } from "next/server";
 import { liveCook } from "@/core/cooking";
-import { findSpecies } from "@/core/species";
 import { batchesOfLot } from "@/db/batches";
 import { db } from "@/db/connection";
 import { cooksOfBatches } from "@/db/cooks";
 import { entriesOfLot } from "@/db/ledger";
 import { findLot } from "@/db/lots";
+import { speciesOf } from "@/db/species";
 import { dayText, formatFor, timeText } from "@/ui/format";
 import page from "@/ui/page.module.css";
 import { VerdictTag } from "@/ui/VerdictTag";
@@ -30,7 +30,7 @@ export default async function TracePage({ params }: { readonly params: Promise<{
     db(),
     batches.map(({ id }) => id),
   );
-  const species = findSpecies(lot.speciesId);
+  const species = speciesOf(db(), lot.speciesId);
   const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
   return (
     <>

@@ -15,3 +15,12 @@ export function dayBounds(day: string, timeZone: string): { readonly fromMs: num
   const midnight = (of: string) => dayjs.tz(`${of}T00:00:00`, timeZone).valueOf();
   return { fromMs: midnight(day), toMs: midnight(shiftDay(day, 1)) };
 }
+
+/** The first moment of a day of the house. */
+export const startOfDayMs = (day: string, timeZone: string): number => dayBounds(day, timeZone).fromMs;
+
+/** A wall-clock time of the house as a moment. */
+export function wallClockMs(day: string, minutes: number, seconds: number, timeZone: string): number {
+  const two = (value: number) => String(value).padStart(2, "0");
+  return dayjs.tz(`${day}T${two(Math.floor(minutes / 60))}:${two(minutes % 60)}:${two(seconds)}`, timeZone).valueOf();
+}

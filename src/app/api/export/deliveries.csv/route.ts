@@ -1,0 +1,15 @@
+import { db } from "@/db/connection";
+import { speciesOf } from "@/db/species";
+import { writeDeliveryCsv } from "@/exchange/deliveryCsv";
+import { receivedDrafts } from "../receivedDrafts";
+
+export function GET(): Response {
+  const text = writeDeliveryCsv(receivedDrafts(Date.now()), (id) => speciesOf(db(), id)?.scientificName ?? id);
+  return new Response(text, {
+    headers: {
+      "content-type": "text/csv; charset=utf-8",
+      "content-disposition": 'attachment; filename="deliveries.csv"',
+      "cache-control": "no-store",
+    },
+  });
+}

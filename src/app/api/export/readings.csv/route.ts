@@ -1,0 +1,22 @@
+import { DAY_MS } from "@/core/units";
+import { db } from "@/db/connection";
+import { findPlace, readingsSince } from "@/db/places";
+import { toCsv } from "@/exchange/csv";
+
+/** Readings of one place of the last thirty days: `?place=ID`. Reads back through the logger import. */
+export function GET(request: Request): Response {
+  const place = findPlace(db(), new URL(request.url).searchParams.get("place") ?? "");
+  if (!place)
+    return Response.json({ error: { path: "place", message: "That place is not in the house." } }, { status: 404 });
+  const rows = readingsSince(db(), place.id, Date.now() - 30 * DAY_MS).map(({ atMs, celsius }) => [
+    new Date(atMs).toISOString(),
+    String(celsius),
+  ]);
+  return new Response(toCsv([["time", "celsius"], ...rows]), {
+    headers: {
+      "content-type": "text/csv; charset=utf-8",
+      "content-disposition": 'attachment; filename="readings.csv"',
+      "cache-control": "no-store",
+    },
+  });
+}

@@ -1,0 +1,18 @@
+import { db } from "@/db/connection";
+import { findFile } from "@/db/files";
+
+/** A kept paper, as it came; the browser may show it and nothing else. */
+export async function GET(_: Request, { params }: { params: Promise<{ fileId: string }> }): Promise<Response> {
+  const file = findFile(db(), (await params).fileId);
+  if (!file)
+    return Response.json({ error: { path: "file", message: "That paper is not in the house." } }, { status: 404 });
+  return new Response(new Uint8Array(file.bytes), {
+    headers: {
+      "content-type": file.mime,
+      "content-disposition": `inline; filename*=UTF-8''${encodeURIComponent(file.name)}`,
+      "content-security-policy": "sandbox; default-src 'none'",
+      "x-content-type-options": "nosniff",
+      "cache-control": "private, max-age=3600",
+    },
+  });
+}

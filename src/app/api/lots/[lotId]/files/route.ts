@@ -1,0 +1,32 @@
+import { fileTypeFromBuffer } from "file-type";
+import { revalidatePath } from "next/cache";
+import { db } from "@/db/connection";
+import { attachFile } from "@/db/files";
+import { findLot } from "@/db/lots";
+import { cookAtStation, fromThisHouse } from "@/app/request";
+
+const MOST_BYTES = 8 * 1024 * 1024;
+const TYPES = new Set(["application/pdf", "image/png", "image/jpeg", "image/webp"]);
+
+const problem = (status: number, message: string) => Response.json({ error: { path: "file", message } }, { status });
+
+/** Keeps a certificate or photograph with a lot. The type is read from the bytes, not from the name. */
+export async function POST(request: Request, { params }: { params: Promise<{ lotId: string }> }): Promise<Response> {
+  if (!(await fromThisHouse())) return problem(403, "This came from outside the house and was not kept.");
+  const { lotId } = await params;
+  if (!findLot(db(), lotId)) return problem(404, "That lot is not in the house.");
+  if (Number(request.headers.get("content-length") ?? 0) > MOST_BYTES + 10_000)
+    return problem(413, "Over 8 MB: make the picture smaller.");
+  const sent = await request.formData().catch(() => null);
+  const file = sent?.get("file");
+  if (!(file instanceof File) || file.size === 0) return problem(422, "No file came with it.");
+  if (file.size > MOST_BYTES) return problem(413, "Over 8 MB: make the picture smaller.");
+  const bytes = Buffer.from(await file.arrayBuffer());
+  const type = await fileTypeFromBuffer(bytes);
+  if (!type || !TYPES.has(type.mime)) return problem(415, "Only PDF, PNG, JPEG and WebP are kept.");
+  const name = file.name.replace(/[^\p{L}\p{N} ._-]+/gu, "_").slice(-120) || `paper.${type.ext}`;
+  const stamp = { who: await cookAtStation(), atMs: Date.now() };
+  const id = attachFile(db(), lotId, { name, mime: type.mime, bytes }, stamp);
+  revalidatePath("/", "layout");
+  return Response.json({ id }, { status: 201 });
+}

@@ -1,0 +1,46 @@
+import { timingSafeEqual } from "node:crypto";
+import { revalidatePath } from "next/cache";
+import { z } from "zod";
+import { db } from "@/db/connection";
+import { addReadings, findPlace } from "@/db/places";
+
+const SensorReadings = z.strictObject({
+  readings: z
+    .array(z.strictObject({ at: z.iso.datetime({ offset: true }), celsius: z.number().min(-90).max(120) }))
+    .min(1, "send at least one reading")
+    .max(10_000, "at most 10000 readings at once"),
+});
+
+const problem = (status: number, path: string, message: string) =>
+  Response.json({ error: { path, message } }, { status });
+
+/** A minute of a clock that runs ahead is forgiven. */
+const AHEAD_MS = 60_000;
+
+const sameKey = (sent: string, known: string): boolean => {
+  const [a, b] = [Buffer.from(sent), Buffer.from(known)];
+  return a.length === b.length && timingSafeEqual(a, b);
+};
+
+/**
+ * Readings of a sensor: `{"readings":[{"at":"2026-03-31T12:00:00Z","celsius":1.4}]}` with `Authorization: Bearer KEY`, the key of the
+ * place. Sent twice they count once. Nothing is kept of a document with a fault in it.
+ */
+export async function POST(request: Request, { params }: { params: Promise<{ placeId: string }> }): Promise<Response> {
+  const place = findPlace(db(), (await params).placeId);
+  const key = /^Bearer (.+)$/.exec(request.headers.get("authorization") ?? "")?.[1] ?? "";
+  if (!place?.deviceKey || !sameKey(key, place.deviceKey))
+    return problem(401, "authorization", "no sensor with this key belongs to this place");
+  const sent: unknown = await request.json().catch(() => null);
+  const parsed = SensorReadings.safeParse(sent);
+  if (!parsed.success) {
+    const issue = parsed.error.issues[0]!;
+    return problem(422, issue.path.map(String).join("."), issue.message);
+  }
+  const readings = parsed.data.readings.map(({ at, celsius }) => ({ atMs: Date.parse(at), celsius }));
+  const ahead = readings.findIndex(({ atMs }) => atMs > Date.now() + AHEAD_MS);
+  if (ahead >= 0) return problem(422, `readings.${ahead}.at`, "lies ahead of now: check the clock of the sensor");
+  const added = addReadings(db(), place.id, readings, "sensor", null);
+  revalidatePath("/", "layout");
+  return Response.json(added, { status: 201 });
+}

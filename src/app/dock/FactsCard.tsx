@@ -1,0 +1,166 @@
+"use client";
+import { AutoComplete, DatePicker, Input, InputNumber, Segmented, Select, Switch } from "antd";
+import dayjs from "dayjs";
+import { formsFor } from "@/core/freshness";
+import { findSpecies, type Species } from "@/core/species";
+import type { Place } from "@/db/places";
+import { Field } from "@/ui/Field";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { SpeciesSearch } from "@/ui/SpeciesSearch";
+import styles from "./Dock.module.css";
+import type { LotDraft } from "./lotDraft";
+
+type Props = {
+  readonly draft: LotDraft;
+  readonly places: readonly Place[];
+  readonly serverNowMs: number;
+  readonly onChange: (part: Partial<LotDraft>) => void;
+  readonly onSpecies: (species: Species) => void;
+};
+
+const GEARS = {
+  wild: ["Hook and line", "Longline", "Gillnet", "Trawl", "Seine", "Trap or pot", "Dredge", "By hand"],
+  farmed: ["Net pen", "Land tank", "Rope", "Trestle", "Seabed plot"],
+} as const;
+
+/** What it is, what it weighs and costs, how cold it is, and where it swam. */
+export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: Props) {
+  const { format, ownSpecies } = useHouse();
+  const species = draft.speciesId ? findSpecies(draft.speciesId, ownSpecies) : undefined;
+  const number = (
+    value: number | null,
+    set: (value: number | null) => void,
+    step: number,
+    id: string,
+    min?: number,
+  ) => (
+    <InputNumber
+      id={id}
+      value={value}
+      step={step}
+      {...(min === undefined ? {} : { min })}
+      inputMode="decimal"
+      style={{ width: "100%" }}
+      onChange={set}
+    />
+  );
+  return (
+    <section className={page.card} aria-labelledby="what">
+      <h2 id="what">What is it, and where from</h2>
+      <div className={styles.fields}>
+        <Field label="Fish" wide>
+          {(id) => (
+            <SpeciesSearch
+              id={id}
+              {...(draft.speciesId ? { value: draft.speciesId } : {})}
+              onChange={(speciesId) => {
+                const chosen = findSpecies(speciesId, ownSpecies);
+                if (chosen) onSpecies(chosen);
+              }}
+            />
+          )}
+        </Field>
+        <Field label="Comes as">
+          {(id) => (
+            <Select
+              id={id}
+              value={draft.form}
+              style={{ width: "100%" }}
+              options={formsFor(species?.group ?? "lean-round").map(({ id: value, label }) => ({ value, label }))}
+              onChange={(form) => onChange({ form, grades: {} })}
+            />
+          )}
+        </Field>
+        <Field label={`Weight, ${format.bigMassUnit}`}>
+          {(id) => number(draft.mass, (mass) => onChange({ mass }), 0.1, id, 0)}
+        </Field>
+        <Field label={`Weight on the paper, ${format.bigMassUnit}`}>
+          {(id) => number(draft.statedMass, (statedMass) => onChange({ statedMass }), 0.1, id, 0)}
+        </Field>
+        <Field label="Price a kilo">
+          {(id) => number(draft.pricePerKg, (pricePerKg) => onChange({ pricePerKg }), 0.5, id, 0)}
+        </Field>
+        <Field label={`Probe at the door, ${format.degree}`}>
+          {(id) => number(draft.receipt, (receipt) => onChange({ receipt }), 0.1, id)}
+        </Field>
+        <Field label="Goes to">
+          {(id) => (
+            <Select
+              id={id}
+              value={draft.placeId}
+              style={{ width: "100%" }}
+              options={places.map(({ id: value, name }) => ({ value, label: name }))}
+              onChange={(placeId) => onChange({ placeId })}
+            />
+          )}
+        </Field>
+        <Field label="Comes frozen">
+          {(id) => (
+            <div className={styles.switch}>
+              <Switch id={id} checked={draft.frozen} onChange={(frozen) => onChange({ frozen, grades: {} })} />
+            </div>
+          )}
+        </Field>
+        <Field label="Wild or farmed">
+          {(id) => (
+            <Segmented<"wild" | "farmed">
+              id={id}
+              block
+              value={draft.production}
+              options={[
+                { value: "wild", label: "Wild" },
+                { value: "farmed", label: "Farmed" },
+              ]}
+              onChange={(production) => onChange({ production })}
+            />
+          )}
+        </Field>
+        <Field label="Area">
+          {(id) => (
+            <Input
+              id={id}
+              value={draft.area}
+              maxLength={120}
+              placeholder="FAO 27.3.a, or the bay"
+              onChange={({ target }) => onChange({ area: target.value })}
+            />
+          )}
+        </Field>
+        <Field label="Gear or rearing">
+          {(id) => (
+            <AutoComplete
+              id={id}
+              value={draft.gear}
+              style={{ width: "100%" }}
+              options={GEARS[draft.production].map((value) => ({ value }))}
+              onChange={(gear) => onChange({ gear })}
+            />
+          )}
+        </Field>
+        <Field label="Boat or farm">
+          {(id) => (
+            <Input
+              id={id}
+              value={draft.source}
+              maxLength={120}
+              onChange={({ target }) => onChange({ source: target.value })}
+            />
+          )}
+        </Field>
+        <Field label="Caught or harvested">
+          {(id) => (
+            <DatePicker
+              id={id}
+              style={{ width: "100%" }}
+              format="ddd D MMM YYYY"
+              value={draft.caughtOn ? dayjs(draft.caughtOn) : null}
+              disabledDate={(day) => day.isAfter(dayjs(serverNowMs), "day")}
+              onChange={(day) => onChange({ caughtOn: day ? day.format("YYYY-MM-DD") : null })}
+            />
+          )}
+        </Field>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,182 @@
+"use client";
+import { DatePicker, Input, Segmented } from "antd";
+import dayjs from "dayjs";
+import type { ReactNode } from "react";
+import type { Completeness, MissingFact, Provenance } from "@/core/trace";
+import { Field } from "@/ui/Field";
+import page from "@/ui/page.module.css";
+import styles from "./Dock.module.css";
+import type { LotDraft } from "./lotDraft";
+
+type Props = {
+  readonly draft: LotDraft;
+  readonly papers: Completeness;
+  readonly onChange: (part: Partial<LotDraft>) => void;
+};
+
+/** Facts with a field of their own above; here they are only named while they are missing. */
+const ASKED_ABOVE = new Set(["area", "gear", "source", "date"]);
+
+/** What the rule set wants known at the door: asked for only where it is wanted, with why. */
+export function PapersCard({ draft, papers, onChange }: Props) {
+  const { provenance } = draft;
+  const set = (part: Partial<Provenance>) => {
+    const next = Object.fromEntries(
+      Object.entries({ ...provenance, ...part }).filter(([, value]) => value !== undefined && value !== ""),
+    );
+    onChange({ provenance: next as Provenance });
+  };
+  const above = papers.missing.filter(({ id }) => ASKED_ABOVE.has(id));
+  const asked = papers.all.filter(({ id }) => !ASKED_ABOVE.has(id));
+  return (
+    <section className={page.card} aria-labelledby="papers">
+      <div className={styles.lookHead}>
+        <h2 id="papers">Its papers</h2>
+        <span className="figure" data-testid="papers">
+          {papers.known} of {papers.wanted}
+        </span>
+      </div>
+      {above.length > 0 ? (
+        <p className="muted">
+          Still missing above: {above.map(({ label }) => label.toLowerCase()).join(", ")}. {above[0]!.why}.
+        </p>
+      ) : null}
+      <div className={styles.papers}>
+        {asked.map((fact) => (
+          <div
+            key={fact.id}
+            className={styles.paper}
+            data-known={!papers.missing.some(({ id }) => id === fact.id) || undefined}
+          >
+            <PaperField fact={fact} provenance={provenance} onSet={set} />
+            <p className={page.source}>
+              {fact.weight === "required" ? "Asked for" : "Wise"}: {fact.why}. {fact.source}
+            </p>
+          </div>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+type PaperProps = {
+  readonly fact: MissingFact;
+  readonly provenance: Provenance;
+  readonly onSet: (part: Partial<Provenance>) => void;
+};
+
+function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
+  const text = (key: "subArea" | "landingPlace" | "supplierLot") => (
+    <Field label={fact.label}>
+      {(id) => (
+        <Input
+          id={id}
+          maxLength={120}
+          value={provenance[key] ?? ""}
+          onChange={({ target }) => onSet({ [key]: target.value })}
+        />
+      )}
+    </Field>
+  );
+  const yesNo = (key: "byCatch" | "defrosted" | "feedStatement", words: readonly [string, string]) => (
+    <Field label={fact.label}>
+      {(id) => (
+        <Segmented<string>
+          id={id}
+          value={provenance[key] === undefined ? "" : provenance[key] ? "yes" : "no"}
+          options={[
+            { value: "no", label: words[0] },
+            { value: "yes", label: words[1] },
+          ]}
+          onChange={(value) => onSet({ [key]: value === "yes" })}
+        />
+      )}
+    </Field>
+  );
+  switch (fact.id) {
+    case "subArea":
+    case "landingPlace":
+    case "supplierLot":
+      return text(fact.id);
+    case "byCatch":
+      return yesNo("byCatch", ["Target", "By-catch"]);
+    case "defrosted":
+      return yesNo("defrosted", ["Never frozen", "Defrosted"]);
+    case "feedStatement":
+      return yesNo("feedStatement", ["None", "Letter on file"]);
+    case "additives":
+      return (
+        <Field label={fact.label}>
+          {(id) => (
+            <Segmented<string>
+              id={id}
+              value={provenance.additives === undefined ? "" : provenance.additives.length === 0 ? "none" : "sulphites"}
+              options={[
+                { value: "none", label: "None" },
+                { value: "sulphites", label: "Sulphites" },
+              ]}
+              onChange={(value) => onSet({ additives: value === "none" ? [] : ["sulphites"] })}
+            />
+          )}
+        </Field>
+      );
+    case "useBy":
+      return (
+        <Field label={fact.label}>
+          {(id) => (
+            <DatePicker
+              id={id}
+              style={{ width: "100%" }}
+              format="ddd D MMM YYYY"
+              value={provenance.useBy ? dayjs(provenance.useBy) : null}
+              onChange={(day) => onSet({ useBy: day ? day.format("YYYY-MM-DD") : undefined } as Partial<Provenance>)}
+            />
+          )}
+        </Field>
+      );
+    case "tag": {
+      const tag = provenance.tag ?? { certificate: "", harvestedOn: "", dealer: "" };
+      const change = (part: Partial<typeof tag>) => {
+        const next = { ...tag, ...part };
+        onSet({ tag: next.certificate === "" && next.dealer === "" ? undefined : next } as Partial<Provenance>);
+      };
+      return (
+        <div className={styles.tag}>
+          <Field label="Certificate or approval number">
+            {(id) => (
+              <Input
+                id={id}
+                maxLength={60}
+                value={tag.certificate}
+                onChange={({ target }) => change({ certificate: target.value })}
+              />
+            )}
+          </Field>
+          <Field label="Dealer or dispatch centre">
+            {(id) => (
+              <Input
+                id={id}
+                maxLength={120}
+                value={tag.dealer}
+                onChange={({ target }) => change({ dealer: target.value })}
+              />
+            )}
+          </Field>
+          <Field label="Harvested or packed on">
+            {(id) => (
+              <DatePicker
+                id={id}
+                style={{ width: "100%" }}
+                format="ddd D MMM YYYY"
+                value={tag.harvestedOn ? dayjs(tag.harvestedOn) : null}
+                onChange={(day) => change({ harvestedOn: day ? day.format("YYYY-MM-DD") : "" })}
+              />
+            )}
+          </Field>
+        </div>
+      );
+    }
+    default:
+      return <span>{fact.label}</span>;
+  }
+}

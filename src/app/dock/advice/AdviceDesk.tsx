@@ -1,0 +1,154 @@
+"use client";
+import { Alert, App, Button, DatePicker, Input, Segmented, Select, Upload } from "antd";
+import type { Dayjs } from "dayjs";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { AdviceRating } from "@/core/trace";
+import { Field } from "@/ui/Field";
+import page from "@/ui/page.module.css";
+import { SpeciesSearch } from "@/ui/SpeciesSearch";
+import { enterAdvice, importAdvice, type AdviceRead } from "./actions";
+
+/** One entry by hand, or a file of them. */
+export function AdviceDesk() {
+  const { message } = App.useApp();
+  const router = useRouter();
+  const [speciesId, setSpeciesId] = useState<string | null>(null);
+  const [production, setProduction] = useState<"wild" | "farmed" | "any">("any");
+  const [area, setArea] = useState("");
+  const [gear, setGear] = useState("");
+  const [body, setBody] = useState("");
+  const [rating, setRating] = useState<AdviceRating>("acceptable");
+  const [issued, setIssued] = useState<Dayjs | null>(null);
+  const [file, setFile] = useState<{ readonly text: string; readonly read: AdviceRead } | null>(null);
+
+  const enter = async () => {
+    const entry = {
+      speciesId,
+      production: production === "any" ? null : production,
+      area,
+      gear,
+      body,
+      rating,
+      issuedOn: issued?.format("YYYY-MM-DD"),
+    };
+    const entered = await enterAdvice(entry).catch(() => null);
+    if (!entered) return void message.error("The house did not answer: try again.");
+    if (!entered.ok) return void message.error(entered.error.message);
+    message.success("Entered.");
+    setSpeciesId(null);
+    router.refresh();
+  };
+  const take = async (text: string, goodOnly: boolean) => {
+    const read = await importAdvice({ text, goodOnly }).catch(() => null);
+    if (!read) return void message.error("The house did not answer: try again.");
+    if (!read.ok) return void message.error(read.error.message);
+    if (read.value.added > 0) {
+      message.success(`${read.value.added} entries came in.`);
+      setFile(null);
+      router.refresh();
+    } else setFile({ text, read: read.value });
+  };
+  return (
+    <div className={page.stack}>
+      <section className={page.card}>
+        <h2>Enter one</h2>
+        <Field label="Fish">
+          {(id) => (
+            <SpeciesSearch
+              key={speciesId ?? "none"}
+              id={id}
+              {...(speciesId ? { value: speciesId } : {})}
+              onChange={setSpeciesId}
+            />
+          )}
+        </Field>
+        <Field label="Rating">
+          {(id) => (
+            <Segmented<AdviceRating>
+              id={id}
+              block
+              value={rating}
+              onChange={setRating}
+              options={[
+                { value: "best", label: "Best" },
+                { value: "acceptable", label: "Acceptable" },
+                { value: "avoid", label: "Avoid" },
+              ]}
+            />
+          )}
+        </Field>
+        <Field label="Who says so">
+          {(id) => <Input id={id} maxLength={120} value={body} onChange={({ target }) => setBody(target.value)} />}
+        </Field>
+        <Field label="Issued on">
+          {(id) => (
+            <DatePicker id={id} style={{ width: "100%" }} format="ddd D MMM YYYY" value={issued} onChange={setIssued} />
+          )}
+        </Field>
+        <Field label="Wild or farmed">
+          {(id) => (
+            <Select
+              id={id}
+              value={production}
+              style={{ width: "100%" }}
+              onChange={setProduction}
+              options={[
+                { value: "any", label: "Either" },
+                { value: "wild", label: "Wild" },
+                { value: "farmed", label: "Farmed" },
+              ]}
+            />
+          )}
+        </Field>
+        <Field label="Only from this area">
+          {(id) => <Input id={id} maxLength={120} value={area} onChange={({ target }) => setArea(target.value)} />}
+        </Field>
+        <Field label="Only by this gear">
+          {(id) => <Input id={id} maxLength={120} value={gear} onChange={({ target }) => setGear(target.value)} />}
+        </Field>
+        <Button type="primary" disabled={!speciesId || body.trim() === "" || !issued} onClick={enter}>
+          Enter it
+        </Button>
+      </section>
+      <section className={page.card}>
+        <h2>Read in a file</h2>
+        <p className={page.source}>CSV with the columns species, production, area, gear, body, rating, date.</p>
+        <Upload
+          accept=".csv,.txt"
+          showUploadList={false}
+          beforeUpload={(chosen) => {
+            void chosen.text().then((text) => take(text, false));
+            return false;
+          }}
+        >
+          <Button>Choose a CSV file</Button>
+        </Upload>
+        {file ? (
+          <div style={{ marginTop: 10 }}>
+            <Alert
+              type="warning"
+              showIcon
+              title={`${file.read.problems.length} rows cannot be read`}
+              description={
+                <ul>
+                  {file.read.problems.map(({ line, reason }) => (
+                    <li key={line}>
+                      Line {line}: {reason}
+                    </li>
+                  ))}
+                </ul>
+              }
+            />
+            <p style={{ display: "flex", gap: 10, marginTop: 10 }}>
+              <Button disabled={file.read.good === 0} onClick={() => take(file.text, true)}>
+                Take the {file.read.good} good rows
+              </Button>
+              <Button onClick={() => setFile(null)}>Take none</Button>
+            </p>
+          </div>
+        ) : null}
+      </section>
+    </div>
+  );
+}

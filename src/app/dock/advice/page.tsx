@@ -1,0 +1,61 @@
+import type { Metadata } from "next";
+import { listAdvice } from "@/db/advice";
+import { db } from "@/db/connection";
+import { AdviceTag } from "@/ui/AdviceTag";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requestTime, requireHouse } from "../../request";
+import { speciesName } from "../../stove/clockOf";
+import { DOCK_VIEWS } from "../subViews";
+import { AdviceDesk } from "./AdviceDesk";
+
+export const metadata: Metadata = { title: "Advice" };
+
+export default async function AdvicePage() {
+  await requestTime();
+  requireHouse();
+  const advice = listAdvice(db());
+  const avoided = [
+    ...new Set(advice.filter(({ rating }) => rating === "avoid").map(({ speciesId }) => speciesName(speciesId))),
+  ];
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            {avoided.length > 0
+              ? `Avoid: ${avoided.slice(0, 3).join(", ").toLowerCase()}`
+              : "What advisers say of the fish"}
+          </h1>
+          <p className={page.asks}>
+            Who said it and when stands beside every rating. The entry that names area and gear most closely is shown at
+            the door.
+          </p>
+        </div>
+      </header>
+      <SubNav views={DOCK_VIEWS} here="/dock/advice" />
+      <div className={page.wideLeft}>
+        <section className={page.card}>
+          <h2>In the house</h2>
+          {advice.length === 0 ? <p className={page.empty}>None yet. Enter one, or read in a file.</p> : null}
+          <ul className={page.rows}>
+            {advice.map((entry) => (
+              <li key={entry.id}>
+                <div className={page.row}>
+                  <span className={page.grow}>
+                    <span className={page.title}>{speciesName(entry.speciesId)}</span>{" "}
+                    <span className={page.sub}>
+                      {[entry.production, entry.area, entry.gear].filter(Boolean).join(", ") || "any origin"}
+                    </span>
+                  </span>
+                  <AdviceTag {...entry} />
+                </div>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <AdviceDesk />
+      </div>
+    </>
+  );
+}

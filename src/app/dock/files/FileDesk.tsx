@@ -1,0 +1,140 @@
+"use client";
+import { Alert, App, Button, Upload } from "antd";
+import { nanoid } from "nanoid";
+import { useState } from "react";
+import type { Advice } from "@/db/advice";
+import type { Place } from "@/db/places";
+import type { DeliveryRead } from "@/exchange/deliveryCsv";
+import type { DeliveryDraft } from "@/exchange/draft";
+import type { Format } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { DeliveryDesk } from "../DeliveryDesk";
+import type { LotDraft } from "../lotDraft";
+import { readDeliveryFile } from "./actions";
+
+type Props = {
+  readonly suppliers: readonly string[];
+  readonly places: readonly Place[];
+  readonly advice: readonly Advice[];
+  readonly serverNowMs: number;
+};
+
+const rounded = (value: number) => Math.round(value * 1000) / 1000;
+
+function lotDraft(draft: DeliveryDraft, placeId: string | null, format: Format): LotDraft {
+  const { supplier: _supplier, massG, statedMassG, receiptC, pricePerKg, ...facts } = draft;
+  return {
+    ...facts,
+    key: nanoid(6),
+    mass: rounded(format.toBigMass(massG)),
+    statedMass: statedMassG === null ? null : rounded(format.toBigMass(statedMassG)),
+    pricePerKg: pricePerKg === 0 ? null : pricePerKg,
+    receipt: receiptC === null ? null : rounded(format.toTemperature(receiptC)),
+    placeId,
+  };
+}
+
+/** Files in: what can be read goes to the desk, what cannot is named by its line. Files out: CSV and EPCIS. */
+export function FileDesk(props: Props) {
+  const { format } = useHouse();
+  const { message } = App.useApp();
+  const [read, setRead] = useState<DeliveryRead | null>(null);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const load = async (text: string) => {
+    const answer = await readDeliveryFile({ text }).catch(() => null);
+    if (!answer) return void message.error("The house did not answer: try again.");
+    if (!answer.ok) return void message.error(answer.error.message);
+    setRead(answer.value);
+    setChosen(answer.value.problems.length === 0 ? (answer.value.drafts[0]?.supplier ?? null) : null);
+  };
+  const vans = [...new Set(read?.drafts.map(({ supplier }) => supplier) ?? [])];
+  const coldRoom = props.places.find(({ kind }) => kind === "cold-room") ?? props.places[0];
+  const onDesk = read?.drafts.filter(({ supplier }) => supplier === chosen) ?? [];
+  return (
+    <div className={page.stack}>
+      <div className={page.split}>
+        <section className={page.card}>
+          <h2>In</h2>
+          <Upload
+            accept=".csv,.txt,.json,.jsonld"
+            showUploadList={false}
+            beforeUpload={(file) => {
+              void file.text().then(load);
+              return false;
+            }}
+          >
+            <Button type="primary">Choose a delivery file</Button>
+          </Upload>
+          <p className={page.source} style={{ marginTop: 8 }}>
+            CSV with the columns of the export beside, or a GS1 EPCIS 2.0 document in JSON-LD.
+          </p>
+        </section>
+        <section className={page.card}>
+          <h2>Out, last 30 days</h2>
+          <p>
+            <a href="/api/export/deliveries.csv" download>
+              Deliveries as CSV
+            </a>
+          </p>
+          <p>
+            <a href="/api/export/epcis.jsonld" download>
+              Lots as EPCIS 2.0 (JSON-LD)
+            </a>
+          </p>
+          <p className={page.source}>
+            With the key data elements of seafood traceability as far as the house knows them.
+          </p>
+        </section>
+      </div>
+      {read && read.problems.length > 0 ? (
+        <Alert
+          type="warning"
+          showIcon
+          title={`${read.problems.length} of ${read.problems.length + read.drafts.length} cannot be read`}
+          description={
+            <>
+              <ul data-testid="bad-rows">
+                {read.problems.map(({ line, reason }) => (
+                  <li key={`${line}-${reason}`}>
+                    Line {line}: {reason}
+                  </li>
+                ))}
+              </ul>
+              <p style={{ display: "flex", gap: 10, flexWrap: "wrap" }}>
+                {chosen === null && read.drafts.length > 0 ? (
+                  <Button onClick={() => setChosen(vans[0] ?? null)}>Take the {read.drafts.length} good ones</Button>
+                ) : null}
+                <Button
+                  onClick={() => {
+                    setRead(null);
+                    setChosen(null);
+                  }}
+                >
+                  Take none
+                </Button>
+              </p>
+            </>
+          }
+        />
+      ) : null}
+      {chosen !== null && vans.length > 1 ? (
+        <p style={{ display: "flex", gap: 10, flexWrap: "wrap", alignItems: "center" }}>
+          Several vans in one file:
+          {vans.map((van) => (
+            <Button key={van} type={van === chosen ? "primary" : "default"} onClick={() => setChosen(van)}>
+              {van || "no supplier"} ({read?.drafts.filter(({ supplier }) => supplier === van).length})
+            </Button>
+          ))}
+        </p>
+      ) : null}
+      {chosen !== null && onDesk.length > 0 ? (
+        <DeliveryDesk
+          key={chosen}
+          {...props}
+          drafts={{ supplier: chosen, lots: onDesk.map((draft) => lotDraft(draft, coldRoom?.id ?? null, format)) }}
+        />
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,129 @@
+"use client";
+import { App, Button, Input, InputNumber, Select } from "antd";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { findSpecies, SPECIES, type Species } from "@/core/species";
+import { Field } from "@/ui/Field";
+import page from "@/ui/page.module.css";
+import styles from "../Dock.module.css";
+import { addSpecies } from "./actions";
+
+const HISTAMINE = [
+  { value: "no", label: "No" },
+  { value: "some", label: "On some lists" },
+  { value: "yes", label: "Yes" },
+];
+const RAW = [
+  { value: "usual", label: "Usual" },
+  { value: "seldom", label: "Seldom" },
+  { value: "cured-only", label: "Cured only" },
+  { value: "none", label: "No" },
+];
+
+/** A species the table does not know: begun from the one it is most like, so that only what differs is asked. */
+export function AddSpeciesForm() {
+  const { message } = App.useApp();
+  const router = useRouter();
+  const [likeId, setLikeId] = useState<string | null>(null);
+  const [name, setName] = useState("");
+  const [scientificName, setScientificName] = useState("");
+  const [names, setNames] = useState("");
+  const [life, setLife] = useState<number | null>(null);
+  const [share, setShare] = useState<number | null>(null);
+  const [histamine, setHistamine] = useState<Species["histamineFormer"]>("no");
+  const [raw, setRaw] = useState<Species["rawUse"]>("none");
+  const follow = (id: string) => {
+    const like = findSpecies(id);
+    setLikeId(id);
+    if (!like) return;
+    setLife(like.iceLifeDays);
+    setShare(like.yield.skinlessPct);
+    setHistamine(like.histamineFormer);
+    setRaw(like.rawUse);
+  };
+  const save = async () => {
+    const facts = {
+      name,
+      scientificName,
+      names,
+      likeId,
+      iceLifeDays: life,
+      skinlessPct: share,
+      histamineFormer: histamine,
+      rawUse: raw,
+    };
+    const added = await addSpecies(facts).catch(() => null);
+    if (!added) return void message.error("The house did not answer: try again.");
+    if (!added.ok) return void message.error(added.error.message);
+    message.success(`${name} can be received now.`);
+    setName("");
+    setScientificName("");
+    setNames("");
+    router.refresh();
+  };
+  return (
+    <>
+      <div className={styles.fields}>
+        <Field label="Most like">
+          {(id) => (
+            <Select
+              id={id}
+              showSearch
+              optionFilterProp="label"
+              value={likeId}
+              style={{ width: "100%" }}
+              options={SPECIES.map((species) => ({ value: species.id, label: species.name }))}
+              onChange={follow}
+            />
+          )}
+        </Field>
+        <Field label="Name">
+          {(id) => <Input id={id} maxLength={80} value={name} onChange={({ target }) => setName(target.value)} />}
+        </Field>
+        <Field label="Scientific name">
+          {(id) => (
+            <Input
+              id={id}
+              value={scientificName}
+              placeholder="Salvelinus alpinus"
+              onChange={({ target }) => setScientificName(target.value)}
+            />
+          )}
+        </Field>
+        <Field label="Other names" wide>
+          {(id) => (
+            <Input
+              id={id}
+              maxLength={400}
+              value={names}
+              placeholder="sv:gös, da:sandart"
+              onChange={({ target }) => setNames(target.value)}
+            />
+          )}
+        </Field>
+        <Field label="Keeps on ice, days">
+          {(id) => <InputNumber id={id} min={1} max={40} value={life} style={{ width: "100%" }} onChange={setLife} />}
+        </Field>
+        <Field label="Yield, skin off, %">
+          {(id) => (
+            <InputNumber id={id} min={3} max={100} value={share} style={{ width: "100%" }} onChange={setShare} />
+          )}
+        </Field>
+        <Field label="Forms histamine">
+          {(id) => (
+            <Select id={id} value={histamine} style={{ width: "100%" }} options={HISTAMINE} onChange={setHistamine} />
+          )}
+        </Field>
+        <Field label="Raw use">
+          {(id) => <Select id={id} value={raw} style={{ width: "100%" }} options={RAW} onChange={setRaw} />}
+        </Field>
+      </div>
+      <Button type="primary" disabled={!likeId || name.trim() === ""} onClick={save}>
+        Add it to the library
+      </Button>
+      <p className={page.source} style={{ marginTop: 8 }}>
+        Composition, doneness and cuts follow the one it is most like.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,97 @@
+"use client";
+import { Input, Table } from "antd";
+import { useMemo, useState } from "react";
+import { formLabel, usualForm } from "@/core/freshness";
+import { GROUP_LABELS, searchSpecies, SPECIES, SPECIES_SOURCES, type Species } from "@/core/species";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+
+const LANGUAGES = new Intl.DisplayNames("en", { type: "language" });
+const RAW_WORDS: Readonly<Record<Species["rawUse"], string>> = {
+  usual: "usual",
+  seldom: "seldom",
+  "cured-only": "cured only",
+  none: "no",
+};
+
+/** The whole library; a row opens to names, hazards, composition and where each figure comes from. */
+export function SpeciesTable() {
+  const { ownSpecies } = useHouse();
+  const [typed, setTyped] = useState("");
+  const all = useMemo(() => [...SPECIES, ...ownSpecies], [ownSpecies]);
+  const shown = useMemo(
+    () => (typed.trim() === "" ? all : searchSpecies(typed, all, 60).map(({ species }) => species)),
+    [typed, all],
+  );
+  return (
+    <>
+      <div data-find style={{ maxWidth: 420, marginBottom: 12 }}>
+        <Input
+          aria-label="Find a species"
+          allowClear
+          value={typed}
+          placeholder="Any name, any language, or a code"
+          onChange={({ target }) => setTyped(target.value)}
+        />
+      </div>
+      <Table<Species>
+        rowKey="id"
+        size="small"
+        dataSource={[...shown]}
+        pagination={{ pageSize: 15, hideOnSinglePage: true, showSizeChanger: false }}
+        scroll={{ x: 860 }}
+        locale={{ emptyText: <p className={page.empty}>Nothing of that name. Add it below.</p> }}
+        expandable={{ expandRowByClick: true, expandedRowRender: (species) => <About species={species} /> }}
+        columns={[
+          { title: "Name", dataIndex: "name", render: (name: string) => <b>{name}</b> },
+          { title: "Scientific", dataIndex: "scientificName", render: (name: string) => <i>{name}</i> },
+          {
+            title: "Code",
+            dataIndex: "faoCode",
+            width: 70,
+            render: (code: string | null) => <span className="figure">{code ?? "–"}</span>,
+          },
+          { title: "Kind", dataIndex: "group", render: (group: Species["group"]) => GROUP_LABELS[group] },
+          {
+            title: "On ice",
+            dataIndex: "iceLifeDays",
+            width: 84,
+            render: (days: number) => <span className="figure">{days} d</span>,
+          },
+          { title: "Raw", dataIndex: "rawUse", width: 100, render: (use: Species["rawUse"]) => RAW_WORDS[use] },
+          { title: "Histamine", dataIndex: "histamineFormer", width: 100 },
+        ]}
+      />
+    </>
+  );
+}
+
+function About({ species }: { readonly species: Species }) {
+  const { water, protein, fat, carbohydrate, ash } = species.compositionPct;
+  const { basis, skinOnFilletPct, skinlessPct } = species.yield;
+  const parts = [
+    skinOnFilletPct === null ? "" : `skin on ${skinOnFilletPct} %`,
+    skinlessPct === null ? "" : `ready ${skinlessPct} %`,
+  ].filter(Boolean);
+  return (
+    <div style={{ display: "grid", gap: 6 }}>
+      <p>
+        {species.marketNames.map(({ language, name }) => `${name} (${LANGUAGES.of(language) ?? language})`).join(", ")}
+      </p>
+      <p>{species.parasiteNote}</p>
+      <p>{species.kitchenNote}</p>
+      <p>
+        Usually bought: {formLabel(usualForm(species)).toLowerCase()}. Yield of {basis}: {parts.join(", ")}. Portion{" "}
+        {species.portion.massG} g. Done at {species.usualDoneness}.
+      </p>
+      <p className="figure">
+        water {water} · protein {protein} · fat {fat} · carbohydrate {carbohydrate} · ash {ash} g/100 g
+      </p>
+      <p className={page.source}>
+        {species.mark.origin === "house"
+          ? "Entered by the house."
+          : `${SPECIES_SOURCES.composition}. Yield: ${SPECIES_SOURCES.yield}. Life: ${SPECIES_SOURCES.iceLife}. Confidence ${species.mark.confidence}.`}
+      </p>
+    </div>
+  );
+}

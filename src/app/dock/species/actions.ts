@@ -1,0 +1,34 @@
+"use server";
+import { revalidatePath } from "next/cache";
+import { err, ok, type Result } from "@/core/shared";
+import { foldName } from "@/core/species";
+import { db } from "@/db/connection";
+import { addOwnSpecies } from "@/db/species";
+import { FOREIGN, invalidInput, refused, type ActionError } from "../../actionError";
+import { cookAtStation, fromThisHouse } from "../../request";
+import { AddSpecies } from "./schema";
+
+/** "sv:gös, da:sandart" or plain names, which count as English. */
+function namesOf(text: string): { language: string; name: string }[] {
+  return text
+    .split(/[,;|]/)
+    .map((part) => part.trim())
+    .filter(Boolean)
+    .map((part) => {
+      const tagged = /^([a-z]{2}):\s*(.+)$/.exec(part);
+      return tagged ? { language: tagged[1]!, name: tagged[2]! } : { language: "en", name: part };
+    });
+}
+
+/** Adds a species of the house: its own facts, the rest after the nearest one in the table. */
+export async function addSpecies(input: unknown): Promise<Result<string, ActionError>> {
+  if (!(await fromThisHouse())) return err(FOREIGN);
+  const parsed = AddSpecies.safeParse(input);
+  if (!parsed.success) return err(invalidInput(parsed.error));
+  const { names, ...facts } = parsed.data;
+  const id = `own-${foldName(facts.name).replaceAll(" ", "-")}`;
+  const added = addOwnSpecies(db(), { ...facts, id, marketNames: namesOf(names) }, await cookAtStation(), Date.now());
+  if (!added) return err(refused("A species of that name is there already, or its model is not in the table."));
+  revalidatePath("/", "layout");
+  return ok(id);
+}

@@ -1,0 +1,41 @@
+import type { Metadata } from "next";
+import { SPECIES } from "@/core/species";
+import { db } from "@/db/connection";
+import { listOwnSpecies } from "@/db/species";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requestTime, requireHouse } from "../../request";
+import { DOCK_VIEWS } from "../subViews";
+import { AddSpeciesForm } from "./AddSpeciesForm";
+import { SpeciesTable } from "./SpeciesTable";
+
+export const metadata: Metadata = { title: "Species" };
+
+export default async function SpeciesPage() {
+  await requestTime();
+  requireHouse();
+  const own = listOwnSpecies(db());
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>{SPECIES.length + own.length} species by every name they are sold under</h1>
+          <p className={page.asks}>
+            One name can mean several fish: then it says which. Figures are recalled from the named handbooks and marked
+            so.
+          </p>
+        </div>
+      </header>
+      <SubNav views={DOCK_VIEWS} here="/dock/species" />
+      <div className={page.stack}>
+        <section className={page.card}>
+          <SpeciesTable />
+        </section>
+        <section className={page.card}>
+          <h2>One of your own</h2>
+          <AddSpeciesForm />
+        </section>
+      </div>
+    </>
+  );
+}

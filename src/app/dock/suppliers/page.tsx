@@ -1,0 +1,80 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { db } from "@/db/connection";
+import { supplierRecords } from "@/db/supplierRecord";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requestTime, requireHouse } from "../../request";
+import { speciesName } from "../../stove/clockOf";
+import styles from "../Dock.module.css";
+import { DOCK_VIEWS } from "../subViews";
+import { ArrivalChart } from "./ArrivalChart";
+
+export const metadata: Metadata = { title: "Suppliers" };
+
+export default async function SuppliersPage() {
+  await requestTime();
+  requireHouse();
+  const records = supplierRecords(db());
+  const freshest = [...records]
+    .filter(({ meanIceDays }) => meanIceDays !== null)
+    .sort((a, b) => a.meanIceDays! - b.meanIceDays!)[0];
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>{freshest ? `${freshest.supplier} brings the freshest` : "No supplier yet"}</h1>
+          <p className={page.asks}>
+            What stayed, what went back, how fresh it came and how short it weighed. Written by receiving.
+          </p>
+        </div>
+      </header>
+      <SubNav views={DOCK_VIEWS} here="/dock/suppliers" />
+      <div className={page.stack}>
+        {records.length === 0 ? (
+          <section className={page.card}>
+            <p className={page.empty}>
+              The first delivery starts a record. <Link href="/dock">To the door</Link>.
+            </p>
+          </section>
+        ) : null}
+        {records.map((record) => (
+          <section key={record.supplier} className={page.card} aria-label={record.supplier}>
+            <h2>{record.supplier}</h2>
+            <div className={styles.record}>
+              <dl className={styles.tally}>
+                <div>
+                  <dt>Accepted</dt>
+                  <dd className="figure">{record.accepted}</dd>
+                </div>
+                <div>
+                  <dt>Cooking only</dt>
+                  <dd className="figure">{record.cookOnly}</dd>
+                </div>
+                <div>
+                  <dt>Refused</dt>
+                  <dd className="figure">{record.refused}</dd>
+                </div>
+                <div>
+                  <dt>Days gone at the door</dt>
+                  <dd className="figure">{record.meanIceDays === null ? "–" : record.meanIceDays.toFixed(1)}</dd>
+                </div>
+                <div>
+                  <dt>Short weight</dt>
+                  <dd className="figure">{record.shortPct === null ? "–" : `${record.shortPct.toFixed(1)} %`}</dd>
+                </div>
+              </dl>
+              {record.arrivals.length > 1 ? (
+                <ArrivalChart
+                  arrivals={record.arrivals.slice(-60).map((one) => ({ ...one, name: speciesName(one.speciesId) }))}
+                />
+              ) : (
+                <p className="muted">One lot so far: the line begins with the second.</p>
+              )}
+            </div>
+          </section>
+        ))}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,56 @@
+"use client";
+import { App, Button, Upload } from "antd";
+import { useRouter } from "next/navigation";
+import type { AttachmentLine } from "@/db/files";
+import { dayText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+
+const ACCEPT = ".pdf,.png,.jpg,.jpeg,.webp";
+
+/** Certificates and photographs of a lot: PDF and pictures, up to 8 MB each. */
+export function Papers({ lotId, files }: { readonly lotId: string; readonly files: readonly AttachmentLine[] }) {
+  const { timeZone } = useHouse();
+  const { message } = App.useApp();
+  const router = useRouter();
+  const send = async (file: File) => {
+    const body = new FormData();
+    body.append("file", file);
+    const answer = await fetch(`/api/lots/${lotId}/files`, { method: "POST", body }).catch(() => null);
+    if (answer?.ok) {
+      message.success(`${file.name} is kept with the lot.`);
+      router.refresh();
+      return;
+    }
+    const said = (await answer?.json().catch(() => null)) as { error?: { message?: string } } | null;
+    message.error(said?.error?.message ?? "The house did not answer: try again.");
+  };
+  return (
+    <section className={page.card} aria-labelledby="files">
+      <h2 id="files">Certificates and photographs</h2>
+      {files.length === 0 ? <p className={page.empty}>No paper is kept with this lot.</p> : null}
+      <ul className={page.rows}>
+        {files.map((file) => (
+          <li key={file.id}>
+            <a className={page.row} href={`/api/files/${file.id}`} target="_blank" rel="noreferrer">
+              <span className={page.grow}>{file.name}</span>
+              <span className={page.sub}>
+                {file.addedBy}, {dayText(file.addedAtMs, timeZone)}
+              </span>
+            </a>
+          </li>
+        ))}
+      </ul>
+      <Upload
+        accept={ACCEPT}
+        showUploadList={false}
+        beforeUpload={(file) => {
+          void send(file);
+          return false;
+        }}
+      >
+        <Button>Add a paper or a picture</Button>
+      </Upload>
+    </section>
+  );
+}

@@ -1,0 +1,69 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { shortName } from "@/core/species";
+import { db } from "@/db/connection";
+import { liveHolds, openHolds } from "@/db/holds";
+import { speciesOf } from "@/db/species";
+import { stockOnIce } from "@/db/stock";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requestTime, requireHouse } from "../../request";
+import { HoldLine } from "../[lotId]/HoldCard";
+import { ICE_VIEWS } from "../subViews";
+
+export const metadata: Metadata = { title: "Holds" };
+
+export default async function HoldsPage() {
+  const nowMs = await requestTime();
+  requireHouse();
+  const held = [...openHolds(db(), nowMs), ...liveHolds(stockOnIce(db(), nowMs), nowMs)].sort(
+    (a, b) => (a.status.endsMs ?? 0) - (b.status.endsMs ?? 0),
+  );
+  const waiting = held.filter(({ status }) => status.state === "due" || status.state === "stopped");
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            {held.length === 0
+              ? "Nothing is held"
+              : waiting.length === 0
+                ? `${held.length} ${held.length === 1 ? "hold runs" : "holds run"}`
+                : `${waiting.length} of ${held.length} holds want something`}
+          </h1>
+          <p className={page.asks}>
+            Freezing, cures, thawing, live storage and tags: what each still needs and when it ends.
+          </p>
+        </div>
+        <a href="/api/holds.ics" download>
+          Into your calendar (.ics)
+        </a>
+      </header>
+      <SubNav views={ICE_VIEWS} here="/ice/holds" />
+      {held.length === 0 ? (
+        <section className={page.card}>
+          <p className={page.empty}>
+            A hold begins on the page of its lot. <Link href="/ice">To the lots</Link>.
+          </p>
+        </section>
+      ) : (
+        <div className={page.split}>
+          {held.map((one) => {
+            const species = speciesOf(db(), one.lot.speciesId);
+            return (
+              <section key={one.id} className={page.card} aria-label={`Hold of ${one.lot.code}`}>
+                <h2>
+                  <Link href={`/ice/${one.lot.id}`}>
+                    {species ? shortName(species) : one.lot.speciesId}{" "}
+                    <span className="figure muted">{one.lot.code}</span>
+                  </Link>
+                </h2>
+                <HoldLine held={one} />
+              </section>
+            );
+          })}
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,86 @@
+"use client";
+import { App, Button, Input, InputNumber, Select } from "antd";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { PLACE_KINDS, type PlaceKind } from "@/core/coldchain";
+import type { Place } from "@/db/places";
+import { Field } from "@/ui/Field";
+import { useHouse } from "@/ui/HouseContext";
+import { savePlace } from "./actions";
+import styles from "../Ice.module.css";
+
+/** A place: what it is, what it is set to, and the house's own limits where they are stricter than the rule's. */
+export function PlaceForm({ place }: { readonly place?: Place }) {
+  const { format } = useHouse();
+  const { message } = App.useApp();
+  const router = useRouter();
+  const shown = (pointC: number | null) =>
+    pointC === null ? null : Math.round(format.toTemperature(pointC) * 10) / 10;
+  const [name, setName] = useState(place?.name ?? "");
+  const [kind, setKind] = useState<PlaceKind>(place?.kind ?? "drawer");
+  const [set, setSet] = useState<number | null>(shown(place?.setC ?? 2));
+  const [min, setMin] = useState<number | null>(shown(place?.minC ?? null));
+  const [max, setMax] = useState<number | null>(shown(place?.maxC ?? null));
+  const [every, setEvery] = useState<number | null>(place?.everyMin ?? 240);
+  const core = (value: number | null) => (value === null ? null : format.fromTemperature(value));
+  const save = async () => {
+    const facts = {
+      id: place?.id ?? null,
+      name,
+      kind,
+      setC: core(set),
+      minC: core(min),
+      maxC: core(max),
+      everyMin: every,
+    };
+    const saved = await savePlace(facts).catch(() => null);
+    if (!saved) return void message.error("The house did not answer: try again.");
+    if (!saved.ok) return void message.error(saved.error.message);
+    message.success(`${name} is set.`);
+    if (!place) setName("");
+    router.refresh();
+  };
+  const number = (value: number | null, change: (next: number | null) => void, id: string) => (
+    <InputNumber id={id} value={value} step={0.5} inputMode="decimal" style={{ width: "100%" }} onChange={change} />
+  );
+  return (
+    <div className={styles.placeForm}>
+      <Field label="Name">
+        {(id) => <Input id={id} maxLength={60} value={name} onChange={({ target }) => setName(target.value)} />}
+      </Field>
+      <Field label="Kind">
+        {(id) => (
+          <Select
+            id={id}
+            value={kind}
+            style={{ width: "100%" }}
+            options={PLACE_KINDS.map(({ id: value, label }) => ({ value, label }))}
+            onChange={(next) => {
+              setKind(next);
+              if (!place) setSet(shown(PLACE_KINDS.find((entry) => entry.id === next)?.usualC ?? 2));
+            }}
+          />
+        )}
+      </Field>
+      <Field label={`Set to, ${format.degree}`}>{(id) => number(set, setSet, id)}</Field>
+      <Field label={`Own lower limit, ${format.degree}`}>{(id) => number(min, setMin, id)}</Field>
+      <Field label={`Own upper limit, ${format.degree}`}>{(id) => number(max, setMax, id)}</Field>
+      <Field label="A reading every, min">
+        {(id) => (
+          <InputNumber
+            id={id}
+            value={every}
+            min={1}
+            max={1440}
+            precision={0}
+            style={{ width: "100%" }}
+            onChange={setEvery}
+          />
+        )}
+      </Field>
+      <Button onClick={save} disabled={name.trim() === "" || set === null}>
+        {place ? "Set it so" : "Add the place"}
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,37 @@
+"use client";
+import { App, Button, Typography } from "antd";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import page from "@/ui/page.module.css";
+import { makeDeviceKey } from "../actions";
+
+/** The key a sensor sends along; shown once, a new one ends the old. */
+export function SensorKey({ placeId, hasKey }: { readonly placeId: string; readonly hasKey: boolean }) {
+  const { message } = App.useApp();
+  const router = useRouter();
+  const [key, setKey] = useState<string | null>(null);
+  const make = async () => {
+    const made = await makeDeviceKey({ placeId }).catch(() => null);
+    if (!made?.ok) return void message.error(made?.error.message ?? "The house did not answer: try again.");
+    setKey(made.value);
+    router.refresh();
+  };
+  return (
+    <>
+      <p>
+        A sensor posts to <code>/api/places/{placeId}/readings</code> with the key of this place.
+      </p>
+      {key ? (
+        <p>
+          <Typography.Text copyable code data-testid="device-key">
+            {key}
+          </Typography.Text>
+        </p>
+      ) : null}
+      <Button onClick={make}>{hasKey || key ? "New key, ending the old" : "Make a key"}</Button>
+      <p className={page.source} style={{ marginTop: 8 }}>
+        No sensor at hand: <code>npm run sensor</code> sends what a cold room would.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,136 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { notFound } from "next/navigation";
+import { DAY_MS } from "@/core/units";
+import { db } from "@/db/connection";
+import { lotsThrough, watchPlace } from "@/db/excursions";
+import { findPlace } from "@/db/places";
+import { formatFor } from "@/ui/format";
+import page from "@/ui/page.module.css";
+import { requireHouse, requestTime } from "../../../request";
+import { PlaceForm } from "../PlaceForm";
+import { ExcursionCard } from "./ExcursionCard";
+import { LoggerImport } from "./LoggerImport";
+import { PlaceChart } from "./PlaceChart";
+import { ReadingPad } from "./ReadingPad";
+import { SensorKey } from "./SensorKey";
+
+export const metadata: Metadata = { title: "Place" };
+
+const SPANS = [
+  { days: 1, label: "A day" },
+  { days: 7, label: "A week" },
+  { days: 30, label: "A month" },
+] as const;
+/** Points a line can show; more are thinned to the extremes of each stretch. */
+const MOST_POINTS = 600;
+
+function thinned<T extends { readonly celsius: number }>(readings: readonly T[]): readonly T[] {
+  const size = Math.ceil(readings.length / (MOST_POINTS / 2));
+  if (size <= 2) return readings;
+  const kept: T[] = [];
+  for (let start = 0; start < readings.length; start += size) {
+    const part = readings.slice(start, start + size);
+    const low = part.reduce((least, one) => (one.celsius < least.celsius ? one : least));
+    const high = part.reduce((most, one) => (one.celsius > most.celsius ? one : most));
+    kept.push(...part.filter((one) => one === low || one === high));
+  }
+  return kept;
+}
+
+type Params = { readonly params: Promise<{ placeId: string }>; readonly searchParams: Promise<{ days?: string }> };
+
+export default async function PlacePage({ params, searchParams }: Params) {
+  const nowMs = await requestTime();
+  const house = requireHouse();
+  const format = formatFor(house.units);
+  const place = findPlace(db(), (await params).placeId);
+  if (!place) notFound();
+  const asked = Number((await searchParams).days);
+  const span = SPANS.find(({ days }) => days === asked) ?? SPANS[1];
+  const fromMs = nowMs - span.days * DAY_MS;
+  const { limits, readings, excursions, gaps } = watchPlace(db(), place, house.ruleSetId, fromMs, nowMs);
+  const last = readings.at(-1);
+  const open = excursions.filter(({ answers }) => answers.length === 0);
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            {place.name} {last ? `at ${format.temperature(last.celsius, 1)}` : "without a reading"}
+          </h1>
+          <p className={page.asks}>
+            {open.length > 0
+              ? `${open.length} ${open.length === 1 ? "stretch" : "stretches"} outside the limits ${open.length === 1 ? "waits" : "wait"} for what was done.`
+              : "Nothing outside the limits is unanswered."}{" "}
+            {gaps.length > 0
+              ? `${gaps.length} ${gaps.length === 1 ? "gap" : "gaps"} in the readings.`
+              : "No reading is missing."}
+          </p>
+        </div>
+        <nav aria-label="Span" style={{ display: "flex", gap: 18 }}>
+          {SPANS.map(({ days, label }) => (
+            <Link
+              key={days}
+              href={`/ice/places/${place.id}?days=${days}`}
+              aria-current={days === span.days ? "page" : undefined}
+            >
+              {days === span.days ? <b>{label}</b> : label}
+            </Link>
+          ))}
+          <a href={`/api/export/readings.csv?place=${place.id}`} download>
+            CSV
+          </a>
+          <Link href="/ice/places">All places</Link>
+        </nav>
+      </header>
+      <div className={page.stack}>
+        <section className={page.card} aria-label="Readings">
+          {readings.length === 0 ? (
+            <p className={page.empty}>No reading in this span. Type one, or read in a logger below.</p>
+          ) : (
+            <PlaceChart
+              readings={thinned(readings)}
+              limits={limits}
+              fromMs={fromMs}
+              toMs={nowMs}
+              excursions={excursions}
+              gaps={gaps}
+            />
+          )}
+          <p className={page.source}>
+            Limit {limits.minC === null ? "" : `${format.temperature(limits.minC)} to `}
+            {limits.maxC === null ? "none" : format.temperature(limits.maxC, 1)}: {limits.source}. Rises under half an
+            hour are left out (door, defrost; common practice).
+          </p>
+        </section>
+        {[...excursions].reverse().map((excursion) => (
+          <ExcursionCard
+            key={excursion.fromMs}
+            placeId={place.id}
+            excursion={excursion}
+            touched={excursion.side === "warm" ? lotsThrough(db(), place.id, excursion, nowMs) : []}
+          />
+        ))}
+        <div className={page.split}>
+          <section className={page.card}>
+            <h2>A reading now</h2>
+            <ReadingPad placeId={place.id} aroundC={last?.celsius ?? place.setC} />
+          </section>
+          <section className={page.card}>
+            <h2>From a logger</h2>
+            <LoggerImport placeId={place.id} />
+          </section>
+          <section className={page.card}>
+            <h2>Set up</h2>
+            <PlaceForm place={place} />
+          </section>
+          <section className={page.card}>
+            <h2>From a sensor</h2>
+            <SensorKey placeId={place.id} hasKey={place.deviceKey !== null} />
+          </section>
+        </div>
+      </div>
+    </>
+  );
+}

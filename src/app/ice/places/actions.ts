@@ -1,0 +1,105 @@
+"use server";
+import { revalidatePath } from "next/cache";
+import type { z } from "zod";
+import type { RowProblem } from "@/core/coldchain";
+import { err, ok, type Result } from "@/core/shared";
+import { DAY_MS } from "@/core/units";
+import { db } from "@/db/connection";
+import { answerExcursion, watchPlace } from "@/db/excursions";
+import { findHouse, type House } from "@/db/house";
+import { addReadings, findPlace, newDeviceKey, setPlace } from "@/db/places";
+import { readLoggerFile } from "@/exchange/loggerFile";
+import { FOREIGN, invalidInput, refused, type ActionError } from "../../actionError";
+import { cookAtStation, fromThisHouse } from "../../request";
+import { Answer, LoggerFile, PlaceId, SetPlace, TypedReading } from "./schema";
+
+type Stamp = { readonly who: string; readonly atMs: number };
+
+async function act<S extends z.ZodType, T>(
+  schema: S,
+  input: unknown,
+  work: (parsed: z.infer<S>, stamp: Stamp, house: House) => Result<T, ActionError>,
+): Promise<Result<T, ActionError>> {
+  if (!(await fromThisHouse())) return err(FOREIGN);
+  const parsed = schema.safeParse(input);
+  if (!parsed.success) return err(invalidInput(parsed.error));
+  const house = findHouse(db());
+  if (!house) return err(refused("Open the house first."));
+  const done = work(parsed.data, { who: await cookAtStation(), atMs: Date.now() }, house);
+  if (done.ok) revalidatePath("/", "layout");
+  return done;
+}
+
+const NO_PLACE = refused("That place is not in the house.");
+
+export const savePlace = async (input: unknown): Promise<Result<string, ActionError>> =>
+  act(SetPlace, input, ({ id, ...facts }, stamp) => {
+    if (facts.minC !== null && facts.maxC !== null && facts.minC >= facts.maxC)
+      return err(refused("The lower limit must lie below the upper."));
+    const place = setPlace(db(), id, facts, stamp);
+    return place ? ok(place.id) : err(refused("Another place has that name."));
+  });
+
+export const typeReading = async (input: unknown): Promise<Result<null, ActionError>> =>
+  act(TypedReading, input, ({ placeId, celsius }, stamp) => {
+    if (!findPlace(db(), placeId)) return err(NO_PLACE);
+    addReadings(db(), placeId, [{ atMs: stamp.atMs, celsius }], "typed", stamp);
+    return ok(null);
+  });
+
+export type LoggerAnswer = {
+  readonly rows: number;
+  readonly added: number;
+  readonly known: number;
+  readonly unit: "C" | "F";
+  readonly dateOrder: string;
+  readonly duplicates: number;
+  readonly outOfOrder: number;
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly problems: readonly RowProblem[];
+  readonly kept: boolean;
+};
+
+/** Reads a logger's file: first to show what it holds, then to keep it, all of it or its good rows. */
+export const readLogger = async (input: unknown): Promise<Result<LoggerAnswer, ActionError>> =>
+  act(LoggerFile, input, ({ placeId, text, keep, goodOnly }, stamp, house) => {
+    if (!findPlace(db(), placeId)) return err(NO_PLACE);
+    const read = readLoggerFile(text, house.timeZone, stamp.atMs);
+    if (!read.ok) return err(refused(read.error));
+    const { readings, problems, unit, dateOrder, duplicates, outOfOrder } = read.value;
+    const kept = keep && (problems.length === 0 || goodOnly);
+    const { added, known } = kept ? addReadings(db(), placeId, readings, "file", stamp) : { added: 0, known: 0 };
+    const [fromMs, toMs] = [readings[0]!.atMs, readings.at(-1)!.atMs];
+    const few = problems.slice(0, 50);
+    return ok({
+      rows: readings.length,
+      added,
+      known,
+      unit,
+      dateOrder,
+      duplicates,
+      outOfOrder,
+      fromMs,
+      toMs,
+      problems: few,
+      kept,
+    });
+  });
+
+/** How far back an excursion can be answered. */
+const BACK_MS = 60 * DAY_MS;
+
+export const answerTheExcursion = async (input: unknown): Promise<Result<null, ActionError>> =>
+  act(Answer, input, ({ placeId, excursionFromMs, action }, stamp, house) => {
+    const place = findPlace(db(), placeId);
+    if (!place) return err(NO_PLACE);
+    const { excursions } = watchPlace(db(), place, house.ruleSetId, stamp.atMs - BACK_MS, stamp.atMs);
+    const found = excursions.find(({ fromMs }) => Math.abs(fromMs - excursionFromMs) < 60_000);
+    if (!found) return err(refused("That stretch is not outside the limits any more."));
+    answerExcursion(db(), place, found, action, stamp);
+    return ok(null);
+  });
+
+export const makeDeviceKey = async (input: unknown): Promise<Result<string, ActionError>> =>
+  act(PlaceId, input, ({ placeId }) => (findPlace(db(), placeId) ? ok(newDeviceKey(db(), placeId)) : err(NO_PLACE)));

@@ -1,0 +1,79 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { DAY_MS } from "@/core/units";
+import { db } from "@/db/connection";
+import { watchPlace } from "@/db/excursions";
+import { listPlaces } from "@/db/places";
+import { formatFor } from "@/ui/format";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requireHouse, requestTime } from "../../request";
+import styles from "../Ice.module.css";
+import { ICE_VIEWS } from "../subViews";
+import { PlaceForm } from "./PlaceForm";
+import { PlaceStrip } from "./PlaceStrip";
+
+export const metadata: Metadata = { title: "Places" };
+
+export default async function PlacesPage() {
+  const nowMs = await requestTime();
+  const house = requireHouse();
+  const format = formatFor(house.units);
+  const watched = listPlaces(db()).map((place) => watchPlace(db(), place, house.ruleSetId, nowMs - DAY_MS, nowMs));
+  const out = watched.filter(({ excursions }) => excursions.some(({ open }) => open));
+  const silent = watched.filter(({ gaps }) => gaps.some(({ toMs }) => toMs === nowMs));
+  const headline =
+    out.length > 0
+      ? `${out.map(({ place }) => place.name).join(" and ")} out of limits`
+      : silent.length > 0
+        ? `No word from ${silent.map(({ place }) => place.name).join(" and ")}`
+        : "Every place holds";
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>{headline}</h1>
+          <p className={page.asks}>
+            The last day of every place against its limits. Type a reading, read in a logger, or let a sensor send.
+          </p>
+        </div>
+      </header>
+      <SubNav views={ICE_VIEWS} here="/ice/places" />
+      <section className={page.card} aria-label="Places">
+        <ul className={page.rows}>
+          {watched.map(({ place, limits, readings, excursions, gaps }) => {
+            const last = readings.at(-1);
+            const open = excursions.find((one) => one.open);
+            const quiet = gaps.some(({ toMs }) => toMs === nowMs);
+            const state = open ? "out of limits" : quiet ? "no reading in time" : last ? "holds" : "no reading yet";
+            return (
+              <li key={place.id}>
+                <Link href={`/ice/places/${place.id}`} className={styles.place} data-place={place.name}>
+                  <span>
+                    <b className={page.title}>{place.name}</b>
+                    <br />
+                    <span className={page.sub}>
+                      {limits.minC === null ? "" : `${format.temperature(limits.minC)} to `}
+                      {limits.maxC === null
+                        ? ""
+                        : `${limits.minC === null ? "at most " : ""}${format.temperature(limits.maxC, 0)}`}
+                    </span>
+                  </span>
+                  <PlaceStrip readings={readings} limits={limits} fromMs={nowMs - DAY_MS} toMs={nowMs} />
+                  <span className={styles.left} data-use={open ? "over" : quiet ? "cook-today" : "cook"}>
+                    <b>{last ? format.temperature(last.celsius, 1) : "–"}</b>
+                    <span>{state}</span>
+                  </span>
+                </Link>
+              </li>
+            );
+          })}
+        </ul>
+      </section>
+      <section className={page.card} style={{ marginTop: 16 }}>
+        <h2>Another place</h2>
+        <PlaceForm />
+      </section>
+    </>
+  );
+}

@@ -1,0 +1,84 @@
+"use client";
+import { App, Button, InputNumber, Segmented } from "antd";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { findSpecies } from "@/core/species";
+import { Field } from "@/ui/Field";
+import { useHouse } from "@/ui/HouseContext";
+import { SpeciesSearch } from "@/ui/SpeciesSearch";
+import styles from "../Ice.module.css";
+import { planTheCovers } from "./actions";
+
+/** How many covers of what tomorrow. */
+export function CoversForm({ day }: { readonly day: string }) {
+  const { format, ownSpecies } = useHouse();
+  const { message } = App.useApp();
+  const router = useRouter();
+  const [speciesId, setSpeciesId] = useState<string | null>(null);
+  const [use, setUse] = useState<"raw" | "cook">("cook");
+  const [covers, setCovers] = useState<number | null>(null);
+  const [portion, setPortion] = useState<number | null>(null);
+  const save = async () => {
+    const saved = await planTheCovers({ day, speciesId, use, covers, portionG: format.fromMass(portion ?? 0) }).catch(
+      () => null,
+    );
+    if (!saved) return void message.error("The house did not answer: try again.");
+    if (!saved.ok) return void message.error(saved.error.message);
+    setSpeciesId(null);
+    setCovers(null);
+    router.refresh();
+  };
+  return (
+    <div className={styles.placeForm}>
+      <Field label="Fish">
+        {(id) => (
+          <SpeciesSearch
+            key={speciesId ?? "none"}
+            id={id}
+            {...(speciesId ? { value: speciesId } : {})}
+            onChange={(next) => {
+              setSpeciesId(next);
+              const species = findSpecies(next, ownSpecies);
+              if (species) setPortion(Math.round(format.toMass(species.portion.massG)));
+            }}
+          />
+        )}
+      </Field>
+      <Field label="Served">
+        {(id) => (
+          <Segmented<"raw" | "cook">
+            id={id}
+            block
+            value={use}
+            onChange={setUse}
+            options={[
+              { value: "cook", label: "Cooked" },
+              { value: "raw", label: "Raw" },
+            ]}
+          />
+        )}
+      </Field>
+      <Field label="Covers">
+        {(id) => (
+          <InputNumber
+            id={id}
+            min={0}
+            max={5000}
+            precision={0}
+            value={covers}
+            onChange={setCovers}
+            style={{ width: "100%" }}
+          />
+        )}
+      </Field>
+      <Field label={`A portion, ${format.massUnit}`}>
+        {(id) => (
+          <InputNumber id={id} min={1} max={5000} value={portion} onChange={setPortion} style={{ width: "100%" }} />
+        )}
+      </Field>
+      <Button type="primary" disabled={!speciesId || covers === null || !portion} onClick={save}>
+        Count on it
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,90 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { DAY_MS } from "@/core/units";
+import { db } from "@/db/connection";
+import { wasteSince } from "@/db/waste";
+import { dayText, formatFor, moneyText } from "@/ui/format";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requestTime, requireHouse } from "../../request";
+import { speciesName } from "../../stove/clockOf";
+import { ICE_VIEWS } from "../subViews";
+
+export const metadata: Metadata = { title: "Waste" };
+
+const DAYS = 28;
+
+export default async function WastePage() {
+  const nowMs = await requestTime();
+  const house = requireHouse();
+  const format = formatFor(house.units);
+  const lines = wasteSince(db(), nowMs - DAYS * DAY_MS);
+  const total = lines.reduce((sum, { costCents }) => sum + costCents, 0);
+  const reasons = [...new Set(lines.map(({ reason }) => reason))]
+    .map((reason) => {
+      const of = lines.filter((line) => line.reason === reason);
+      const costCents = of.reduce((sum, line) => sum + line.costCents, 0);
+      return { reason, times: of.length, costCents, massG: of.reduce((sum, line) => sum + line.massG, 0) };
+    })
+    .sort((a, b) => b.costCents - a.costCents);
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>{lines.length === 0 ? "Nothing was thrown away" : `${moneyText(total)} thrown away in four weeks`}</h1>
+          <p className={page.asks}>
+            {reasons[0]
+              ? `Most of it: ${reasons[0].reason}, ${moneyText(reasons[0].costCents)}.`
+              : "Waste is written off on the page of its lot."}
+          </p>
+        </div>
+      </header>
+      <SubNav views={ICE_VIEWS} here="/ice/waste" />
+      <div className={page.wideRight}>
+        <section className={page.card}>
+          <h2>By reason</h2>
+          {reasons.length === 0 ? <p className={page.empty}>No reasons yet.</p> : null}
+          <ul className={page.rows}>
+            {reasons.map(({ reason, times, costCents, massG }) => (
+              <li key={reason}>
+                <div className={page.row}>
+                  <span className={page.grow}>
+                    <span className={page.title}>{reason}</span>{" "}
+                    <span className={page.sub}>
+                      {times} times, {format.mass(massG)}
+                    </span>
+                  </span>
+                  <span className="figure">{moneyText(costCents)}</span>
+                </div>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section className={page.card}>
+          <h2>Line by line</h2>
+          {lines.length === 0 ? <p className={page.empty}>Nothing in the last four weeks.</p> : null}
+          <ul className={page.rows}>
+            {lines.slice(0, 100).map((line) => (
+              <li key={line.id}>
+                <Link href={`/ice/${line.lotId}`} className={page.row}>
+                  <span className={page.grow}>
+                    <span className={page.title}>{speciesName(line.speciesId)}</span>{" "}
+                    <span className={`${page.sub} figure`}>{line.code}</span>
+                    <br />
+                    <span className={page.sub}>
+                      {line.reason}, {line.who}, {dayText(line.atMs, house.timeZone)}
+                    </span>
+                  </span>
+                  <span className="figure">{format.mass(line.massG)}</span>
+                  <span className="figure" style={{ width: 80, textAlign: "right" }}>
+                    {moneyText(line.costCents)}
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,142 @@
+import { err, ok, type Result } from "@/core/shared";
+import { celsiusFromF } from "@/core/units";
+import type { PlaceReading } from "./history";
+import { readWhen, type DateOrder } from "./when";
+
+export type RowProblem = { readonly line: number; readonly text: string; readonly reason: string };
+
+export type LoggerRead = {
+  /** In time order, one a moment. */
+  readonly readings: readonly PlaceReading[];
+  readonly problems: readonly RowProblem[];
+  readonly unit: "C" | "F";
+  readonly dateOrder: DateOrder;
+  readonly duplicates: number;
+  readonly outOfOrder: number;
+};
+
+export type LoggerOptions = {
+  /** A local wall-clock time of the house as a moment. */
+  readonly toMs: (local: { readonly day: string; readonly minutes: number; readonly seconds: number }) => number;
+  readonly nowMs: number;
+};
+
+const TEMPERATURE_HEAD = /temp|°|celsius|fahrenheit|^t$|deg|value|kanal|ch\s*1/i;
+const TIME_HEAD = /time|date|zeit|datum|tid|heure|fecha|timestamp/i;
+/** A cold store never reads this warm; a column that does is in °F. */
+const SURELY_F = 60;
+const RANGE_C = [-90, 120] as const;
+
+/** "4,5" and "4.5", with or without the unit behind it. */
+function readNumber(cell: string): number | null {
+  const text = cell
+    .trim()
+    .replace(/\s*°?\s*[CF]$/i, "")
+    .replace(",", ".");
+  return /^[-+−]?\d+(\.\d+)?$/.test(text) ? Number(text.replace("−", "-")) : null;
+}
+
+/** Which columns hold the time (one, or date and time apart) and the temperature. */
+function columnsOf(rows: readonly (readonly string[])[]) {
+  const head = rows[0] ?? [];
+  const hasHead = head.some((cell) => TEMPERATURE_HEAD.test(cell) || TIME_HEAD.test(cell));
+  const body = hasHead ? rows.slice(1) : rows;
+  const sample = body.slice(0, 40);
+  const width = Math.max(0, ...sample.map((row) => row.length));
+  const share = (test: (cell: string) => boolean, column: number) =>
+    sample.filter((row) => test(row[column] ?? "")).length / Math.max(1, sample.length);
+  const columns = Array.from({ length: width }, (_, column) => column);
+  const looksDated = (cell: string) => /\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}/.test(cell) || /^\d{10,13}$/.test(cell.trim());
+  const looksTimed = (cell: string) => /^\s*\d{1,2}:\d{2}(:\d{2})?\s*([ap]m)?\s*$/i.test(cell);
+  const dateColumn = columns.find((column) => share(looksDated, column) > 0.5) ?? -1;
+  const timeColumn = columns.find((column) => column !== dateColumn && share(looksTimed, column) > 0.5) ?? -1;
+  const numeric = columns.filter(
+    (column) =>
+      column !== dateColumn && column !== timeColumn && share((cell) => readNumber(cell) !== null, column) > 0.5,
+  );
+  const named = hasHead ? numeric.find((column) => TEMPERATURE_HEAD.test(head[column] ?? "")) : undefined;
+  // a plain count of rows is no temperature
+  const counts = (column: number) =>
+    sample.every((row, index) => index === 0 || Number(row[column]) === Number(sample[index - 1]![column]) + 1);
+  const temperatureColumn = named ?? numeric.find((column) => sample.length < 3 || !counts(column)) ?? -1;
+  return { head, hasHead, dateColumn, timeColumn, temperatureColumn };
+}
+
+/** Day-first unless a row proves otherwise: a month above 12 can only be a day. */
+function dateOrderOf(cells: readonly string[]): DateOrder {
+  for (const cell of cells) {
+    const parts = /^\s*(\d{1,4})[-/.](\d{1,2})[-/.](\d{1,4})/.exec(cell);
+    if (!parts) continue;
+    if (parts[1]!.length === 4) return "ymd";
+    if (Number(parts[1]) > 12) return "dmy";
+    if (Number(parts[2]) > 12) return "mdy";
+  }
+  return "dmy";
+}
+
+/**
+ * Reads the rows of a logger's table, whatever its dialect: head or none, one time column or two, °C or °F, day first or month first,
+ * rows out of order, rows twice. A row that cannot be read is reported by its line and the others still stand.
+ */
+export function readLoggerRows(
+  rows: readonly (readonly string[])[],
+  { toMs, nowMs }: LoggerOptions,
+): Result<LoggerRead, string> {
+  const { head, hasHead, dateColumn, timeColumn, temperatureColumn } = columnsOf(rows);
+  if (dateColumn < 0)
+    return err("No column of dates was found: one column must hold day and time, as in 2026-03-31 14:05.");
+  if (temperatureColumn < 0) return err("No column of temperatures was found.");
+  const firstLine = hasHead ? 2 : 1;
+  const body = hasHead ? rows.slice(1) : rows;
+  const dateOrder = dateOrderOf(body.map((row) => row[dateColumn] ?? ""));
+  const values = body.map((row) => readNumber(row[temperatureColumn] ?? ""));
+  const marked = `${head[temperatureColumn] ?? ""} ${body
+    .slice(0, 5)
+    .map((row) => row[temperatureColumn])
+    .join(" ")}`;
+  const saysF = /°\s*F|fahrenheit|deg\s*F|\(F\)|\bF\b|_f\b/i.test(marked);
+  const saysC = /°\s*C|celsius|deg\s*C|\(C\)|\bC\b|_c\b/i.test(marked);
+  const known = values.filter((value): value is number => value !== null).sort((a, b) => a - b);
+  const median = known[Math.floor(known.length / 2)] ?? 0;
+  const unit = saysF ? "F" : saysC ? "C" : median > 25 && median < SURELY_F + 20 ? "F" : "C";
+  const problems: RowProblem[] = [];
+  const byTime = new Map<number, number>();
+  let [duplicates, outOfOrder, latestMs] = [0, 0, -Infinity];
+  for (const [index, row] of body.entries()) {
+    const report = (reason: string) =>
+      problems.push({ line: index + firstLine, text: row.join(" | ").slice(0, 120), reason });
+    if (row.every((cell) => cell.trim() === "")) continue;
+    const when = readWhen(row[dateColumn] ?? "", timeColumn < 0 ? null : (row[timeColumn] ?? ""), dateOrder);
+    if (!when) {
+      report("the time cannot be read");
+      continue;
+    }
+    const value = values[index] ?? null;
+    if (value === null) {
+      report("the temperature is no number");
+      continue;
+    }
+    const celsius = Math.round((unit === "F" ? celsiusFromF(value) : value) * 1000) / 1000;
+    if (celsius < RANGE_C[0] || celsius > RANGE_C[1]) {
+      report(`${celsius.toFixed(1)} °C is no cold store: check the unit or the probe`);
+      continue;
+    }
+    const atMs = when.kind === "moment" ? when.atMs : toMs(when);
+    if (atMs > nowMs + 60_000) {
+      report("lies ahead of now");
+      continue;
+    }
+    if (byTime.has(atMs)) duplicates++;
+    else byTime.set(atMs, celsius);
+    if (atMs < latestMs) outOfOrder++;
+    latestMs = Math.max(latestMs, atMs);
+  }
+  if (byTime.size === 0)
+    return err(
+      problems[0]
+        ? `No row could be read; line ${problems[0].line}: ${problems[0].reason}.`
+        : "The file holds no rows.",
+    );
+  const readings = [...byTime].map(([atMs, celsius]) => ({ atMs, celsius })).sort((a, b) => a.atMs - b.atMs);
+  return ok({ readings, problems, unit, dateOrder, duplicates, outOfOrder });
+}

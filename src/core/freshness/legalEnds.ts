@@ -1,0 +1,47 @@
+import { DATE_MARK, dateMarkLastDay, type FrozenStretch, type RuleSetId } from "@/core/safety";
+import { addDays, type Day } from "@/core/units";
+import type { LegalEnd, LotState } from "./life";
+import { isReadyToEat, type Form } from "./scheme";
+
+export type LegalFacts = {
+  readonly ruleSetId: RuleSetId;
+  readonly form: Form;
+  readonly state: LotState;
+  /** The day it was made or its pack opened here; null while it is closed. */
+  readonly openedOn: Day | null;
+  /** The date on the label. */
+  readonly useBy: Day | null;
+  readonly thawedOn: Day | null;
+  readonly frozen: readonly FrozenStretch[];
+  /** Start of a day of the house, as a time. */
+  readonly startOfDayMs: (day: Day) => number;
+};
+
+/** Thawed raw fish goes within two days (common practice): the freezer hid the days before. */
+const THAWED_DAYS = 2;
+
+/** Every end that a rule, a label or the thawing sets; the earliest governs. A frozen lot has none while it is frozen. */
+export function legalEnds(facts: LegalFacts): readonly LegalEnd[] {
+  if (facts.state === "frozen") return [];
+  const endOf = (day: Day) => facts.startOfDayMs(addDays(day, 1));
+  const ends: LegalEnd[] = [];
+  if (facts.useBy) {
+    ends.push({ kind: "use-by", atMs: endOf(facts.useBy), label: `use-by date ${facts.useBy}`, source: "the label" });
+  }
+  if (facts.openedOn && isReadyToEat(facts.form)) {
+    const last = dateMarkLastDay(facts.openedOn, facts.frozen);
+    const source =
+      facts.ruleSetId === "fda-2022" ? DATE_MARK.source : `${DATE_MARK.source}; taken here as the house's own rule`;
+    ends.push({ kind: "date-mark", atMs: endOf(last), label: `date mark, last day ${last}`, source });
+  }
+  if (facts.state === "thawed" && facts.thawedOn) {
+    const last = addDays(facts.thawedOn, THAWED_DAYS - 1);
+    ends.push({
+      kind: "thawed",
+      atMs: endOf(last),
+      label: `thawed, last day ${last}`,
+      source: `thawed fish within ${THAWED_DAYS} days (common practice)`,
+    });
+  }
+  return ends;
+}

@@ -1,0 +1,29 @@
+export type CoolingRuleId = "fda-2022" | "fda-2022-ambient" | "uk-1989";
+
+export type CoolingStage = { readonly fromC: number; readonly toC: number; readonly limitMin: number };
+
+export type CoolingRule = { readonly label: string; readonly source: string; readonly stages: readonly CoolingStage[] };
+
+/** Celsius as printed beside the legal Fahrenheit; the time of each stage runs from its own `fromC`. */
+export const COOLING_RULES: Readonly<Record<CoolingRuleId, CoolingRule>> = {
+  "fda-2022": {
+    label: "Cooked food, two steps",
+    source: "FDA Food Code 2022, 3-501.14(A) (memory, high)",
+    stages: [
+      { fromC: 57, toC: 21, limitMin: 120 },
+      { fromC: 57, toC: 5, limitMin: 360 },
+    ],
+  },
+  "fda-2022-ambient": {
+    label: "Made from goods at room temperature",
+    source: "FDA Food Code 2022, 3-501.14(B) (memory, high)",
+    stages: [{ fromC: 21, toC: 5, limitMin: 240 }],
+  },
+  "uk-1989": {
+    label: "Cook-chill",
+    source: "Department of Health, Chilled and Frozen, 1989: 0-3 °C within 90 min (memory, medium)",
+    stages: [{ fromC: 70, toC: 3, limitMin: 90 }],
+  },
+};
+
+export const COOLING_RULE_IDS = Object.keys(COOLING_RULES) as [CoolingRuleId, ...CoolingRuleId[]];

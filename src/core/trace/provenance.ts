@@ -1,0 +1,226 @@
+import type { Form } from "@/core/freshness";
+import type { RuleSetId } from "@/core/safety";
+import { allergenOf, isFinfish, type Species } from "@/core/species";
+
+/** What is known of a lot beside its columns; every part may be missing and is then asked for where the rule set wants it. */
+export type Provenance = {
+  readonly subArea?: string;
+  readonly landingPlace?: string;
+  readonly supplierLot?: string;
+  /** Shellfish tag: shipper or harvester certificate, harvest date and place as printed. */
+  readonly tag?: { readonly certificate: string; readonly harvestedOn: string; readonly dealer: string };
+  readonly byCatch?: boolean;
+  readonly defrosted?: boolean;
+  readonly useBy?: string;
+  readonly additives?: readonly string[];
+  /** Statement that it was reared on feed that carries no parasites. */
+  readonly feedStatement?: boolean;
+  /** Statement of the supplier that it was frozen as the parasite rule asks. */
+  readonly freezingStatement?: boolean;
+  readonly clearedGround?: boolean;
+  readonly roeOn?: boolean;
+  readonly deaths?: { readonly dead: number; readonly counted: number };
+};
+
+export type AdviceRating = "best" | "acceptable" | "avoid";
+
+export type TraceFacts = {
+  readonly species: Species;
+  readonly form: Form;
+  readonly production: "wild" | "farmed";
+  readonly area: string;
+  readonly gear: string;
+  readonly source: string;
+  readonly caughtOn: string | null;
+  readonly frozen: boolean;
+  readonly provenance: Provenance;
+};
+
+export type MissingFact = {
+  readonly id: string;
+  readonly label: string;
+  /** Why it matters, in the cook's words. */
+  readonly why: string;
+  readonly source: string;
+  /** required: the rule asks for it here; wise: it is asked for later or by good practice. */
+  readonly weight: "required" | "wise";
+};
+
+export type Completeness = {
+  readonly wanted: number;
+  readonly known: number;
+  readonly all: readonly MissingFact[];
+  readonly missing: readonly MissingFact[];
+};
+
+const EU_ITEMS = "Reg. (EU) 1379/2013, Art. 35, 38, Annex III (memory, high)";
+const EU_LABEL = "Reg. (EC) 853/2004, Annex III, Sec. VII (memory, high)";
+const US_TAG = "FDA Food Code 2022, 3-202.18 (memory, high)";
+const GDST = "key data elements of seafood traceability (common practice of the trade)";
+
+type Want = MissingFact & { readonly known: boolean };
+
+/** What the rule set wants to know of this lot at the door, and what of it is not there yet. */
+export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completeness {
+  const { species, form, production, area, gear, source, caughtOn, provenance } = facts;
+  const us = ruleSetId === "fda-2022";
+  const items = us ? GDST : EU_ITEMS;
+  const required = us ? "wise" : "required";
+  const shellfish = species.group === "bivalve" && (form === "live" || form === "shucked");
+  const wants: Want[] = [
+    want("area", "Area", area !== "", "guests and inspectors ask where it swam", items, required),
+    want(
+      "gear",
+      production === "wild" ? "Gear" : "How it was reared",
+      gear !== "",
+      "goes on the menu's small print",
+      items,
+      required,
+    ),
+    want("source", "Boat or farm", source !== "", "the first step back when something is wrong", GDST, "required"),
+    want("date", "Catch or harvest date", caughtOn !== null, "the life left counts from it", GDST, "required"),
+    want(
+      "supplierLot",
+      "Supplier’s lot number",
+      has(provenance.supplierLot),
+      "a recall names it",
+      "Reg. (EU) 1379/2013 and 178/2002; US one-step-back records (memory, medium)",
+      us ? "wise" : "required",
+    ),
+  ];
+  if (production === "wild") {
+    wants.push(
+      want(
+        "subArea",
+        "Sub-area or division",
+        has(provenance.subArea),
+        "area alone is too wide inside the north-east Atlantic and the Mediterranean",
+        items,
+        required,
+      ),
+    );
+    wants.push(
+      want("landingPlace", "Landing place", has(provenance.landingPlace), "links the boat to the market", GDST, "wise"),
+    );
+    wants.push(
+      want(
+        "byCatch",
+        "Target or by-catch",
+        provenance.byCatch !== undefined,
+        "advice on sustainability turns on it",
+        GDST,
+        "wise",
+      ),
+    );
+  } else if (isFinfish(species.group)) {
+    wants.push(
+      want(
+        "feedStatement",
+        "Grower’s letter on feed",
+        provenance.feedStatement !== undefined,
+        "without it farmed fish served raw must be frozen",
+        us
+          ? "FDA Food Code 2022, 3-402.12(C) (memory, high)"
+          : "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D.3(d) (memory, high)",
+        "wise",
+      ),
+    );
+  }
+  if (shellfish) {
+    const [why, rule] = us
+      ? ["the tag stays with the sack, then 90 days in the book", US_TAG]
+      : ["the label stays 60 days after the pack is split", EU_LABEL];
+    wants.push(
+      want(
+        "tag",
+        us ? "Tag: dealer, certificate, harvest date" : "Label: dispatch centre, packing date",
+        provenance.tag !== undefined,
+        why,
+        rule,
+        "required",
+      ),
+    );
+  }
+  if (!us)
+    wants.push(
+      want(
+        "defrosted",
+        "Defrosted or not",
+        facts.frozen || provenance.defrosted !== undefined,
+        "must stand beside the name when it was frozen before",
+        EU_ITEMS,
+        "required",
+      ),
+    );
+  if (species.group === "crustacean")
+    wants.push(
+      want(
+        "additives",
+        "Sulphite dip",
+        provenance.additives !== undefined,
+        "sulphites are declared above 10 mg/kg",
+        "Reg. (EU) 1169/2011, Annex II; US rule on sulphites (memory, high)",
+        "required",
+      ),
+    );
+  if (form === "smoked" || form === "picked" || form === "loose-eggs")
+    wants.push(
+      want(
+        "useBy",
+        "Date on the pack",
+        has(provenance.useBy),
+        "it governs however fresh it looks",
+        "Reg. (EU) 1169/2011; FDA Food Code 2022, 3-501.17 (memory, high)",
+        "required",
+      ),
+    );
+  const strip = ({ known: _known, ...fact }: Want): MissingFact => fact;
+  const missing = wants.filter(({ known }) => !known).map(strip);
+  return { wanted: wants.length, known: wants.length - missing.length, all: wants.map(strip), missing };
+}
+
+const has = (text: string | undefined) => text !== undefined && text.trim() !== "";
+
+function want(
+  id: string,
+  label: string,
+  known: boolean,
+  why: string,
+  source: string,
+  weight: MissingFact["weight"],
+): Want {
+  return { id, label, known, why, source, weight };
+}
+
+/** Allergens to declare for a lot: what it is, and what was put on it. */
+export function allergensOf(species: Species, provenance: Provenance): readonly string[] {
+  const own = allergenOf(species.group);
+  const sulphite = provenance.additives?.some((additive) => /sulphi|sulfi|E22[0-8]/i.test(additive)) ?? false;
+  return [...(own ? [own] : []), ...(sulphite ? ["sulphites"] : [])];
+}
+
+/** The advice that fits a lot best: the more of production, area and gear it names, the better; newest first among equals. */
+export function adviceFor<
+  A extends {
+    readonly speciesId: string;
+    readonly production: string | null;
+    readonly area: string;
+    readonly gear: string;
+    readonly issuedOn: string;
+  },
+>(
+  advice: readonly A[],
+  lot: { readonly speciesId: string; readonly production: string; readonly area: string; readonly gear: string },
+): A | null {
+  const fits = (wanted: string, actual: string) => wanted === "" || actual.toLowerCase().includes(wanted.toLowerCase());
+  const closeness = ({ production, area, gear }: A) =>
+    Number(production !== null) + Number(area !== "") + Number(gear !== "");
+  const fitting = advice.filter(
+    (entry) =>
+      entry.speciesId === lot.speciesId &&
+      (entry.production === null || entry.production === lot.production) &&
+      fits(entry.area, lot.area) &&
+      fits(entry.gear, lot.gear),
+  );
+  return fitting.sort((a, b) => closeness(b) - closeness(a) || b.issuedOn.localeCompare(a.issuedOn))[0] ?? null;
+}

@@ -1,0 +1,111 @@
+import { and, asc, eq, gte, isNull, lt, or } from "drizzle-orm";
+import {
+  excursionEffect,
+  findExcursions,
+  missedReadings,
+  placeLimits,
+  type Excursion,
+  type ExcursionEffect,
+  type Gap,
+  type PlaceReading,
+} from "@/core/coldchain";
+import type { RuleSetId } from "@/core/safety";
+import { shortName } from "@/core/species";
+import { findSpecies } from "@/core/species";
+import type { Db } from "./connection";
+import { appendEntry } from "./ledger";
+import { findLots, type LotWithSupplier } from "./lots";
+import { readingsSince, type Place } from "./places";
+import { correctiveActions, lotStays } from "./schema";
+import { stockRoom } from "./stock";
+
+export type Answered = typeof correctiveActions.$inferSelect;
+
+export type PlaceWatch = {
+  readonly place: Place;
+  readonly limits: ReturnType<typeof placeLimits>;
+  readonly readings: readonly PlaceReading[];
+  readonly excursions: readonly (Excursion & { readonly answers: readonly Answered[] })[];
+  readonly gaps: readonly Gap[];
+};
+
+/** Moments of a stored excursion are matched to within a minute: late readings move its interpolated start a little. */
+const SAME_MS = 60_000;
+
+/** A place from `fromMs` to now: its readings, the stretches outside its limits with what was done, and where readings are missing. */
+export function watchPlace(db: Db, place: Place, ruleSetId: RuleSetId, fromMs: number, nowMs: number): PlaceWatch {
+  const readings = readingsSince(db, place.id, fromMs, nowMs + 1);
+  const limits = placeLimits(place.kind, ruleSetId, place);
+  const answers = db
+    .select()
+    .from(correctiveActions)
+    .where(and(eq(correctiveActions.placeId, place.id), gte(correctiveActions.excursionFromMs, fromMs - SAME_MS)))
+    .orderBy(asc(correctiveActions.atMs))
+    .all();
+  const excursions = findExcursions(readings, limits).map((excursion) => ({
+    ...excursion,
+    answers: answers.filter(({ excursionFromMs }) => Math.abs(excursionFromMs - excursion.fromMs) <= SAME_MS),
+  }));
+  return { place, limits, readings, excursions, gaps: missedReadings(readings, place.everyMin, nowMs) };
+}
+
+export type TouchedLot = { readonly lot: LotWithSupplier; readonly title: string; readonly effect: ExcursionEffect };
+
+/** The lots that lay through an excursion and what it did to each, the worst first. */
+export function lotsThrough(db: Db, placeId: string, excursion: Excursion, nowMs: number): readonly TouchedLot[] {
+  const there = db
+    .select({ lotId: lotStays.lotId })
+    .from(lotStays)
+    .where(
+      and(
+        eq(lotStays.placeId, placeId),
+        lt(lotStays.fromMs, excursion.toMs),
+        or(isNull(lotStays.toMs), gte(lotStays.toMs, excursion.fromMs)),
+      ),
+    )
+    .all();
+  const ids = [...new Set(there.map(({ lotId }) => lotId))];
+  const room = stockRoom(db, ids, nowMs);
+  return findLots(db, ids)
+    .flatMap((lot) => {
+      const species = findSpecies(lot.speciesId, room.own);
+      const effect =
+        species && excursionEffect(excursion, room.staysOf(lot.id), room.historyOf, species, lot.onceFrozen);
+      return species && effect ? [{ lot, title: shortName(species), effect }] : [];
+    })
+    .sort((a, b) => b.effect.lostIceDays - a.effect.lostIceDays);
+}
+
+/** Records what was done about an excursion, with the lots it touched. */
+export function answerExcursion(
+  db: Db,
+  place: Place,
+  excursion: Excursion,
+  action: string,
+  { who, atMs }: { readonly who: string; readonly atMs: number },
+): void {
+  const touched = lotsThrough(db, place.id, excursion, atMs);
+  db.transaction((tx) => {
+    tx.insert(correctiveActions)
+      .values({ placeId: place.id, excursionFromMs: Math.round(excursion.fromMs), action, who, atMs })
+      .run();
+    const payload = {
+      place: place.name,
+      fromMs: excursion.fromMs,
+      toMs: excursion.toMs,
+      extremeC: excursion.extremeC,
+      action,
+      lots: touched.map(({ lot }) => lot.code),
+    };
+    appendEntry(tx, { atMs, who, kind: "excursion-answered", payload });
+    for (const { lot, effect } of touched) {
+      const ownPayload = {
+        ...payload,
+        lots: [lot.code],
+        lostIceDays: effect.lostIceDays,
+        histamineOk: effect.histamine?.ok ?? null,
+      };
+      appendEntry(tx, { atMs, who, kind: "excursion-answered", lotId: lot.id, payload: ownPayload });
+    }
+  });
+}

@@ -1,0 +1,12 @@
+import type { ParasiteRuleId } from "@/core/safety";
+
+/** What a hold was begun with; its readings stand in a table of their own. */
+export type HoldFacts =
+  | {
+      readonly kind: "parasite";
+      readonly ruleId: ParasiteRuleId;
+      readonly stated: { readonly atMs: number; readonly celsius: number } | null;
+    }
+  | { readonly kind: "cure"; readonly plannedH: number; readonly note: string }
+  | { readonly kind: "thaw"; readonly plannedH: number; readonly vacuumPack: boolean; readonly packOpened: boolean }
+  | { readonly kind: "tag"; readonly untilMs: number; readonly lastServedOn: string };

@@ -1,0 +1,11 @@
+import { wallClockMs } from "@/calendar/days";
+import { readLoggerRows, type LoggerRead } from "@/core/coldchain";
+import type { Result } from "@/core/shared";
+import { parseCsv } from "./csv";
+
+/** Reads a logger's file; times without a zone are the house's wall clock. */
+export const readLoggerFile = (text: string, timeZone: string, nowMs: number): Result<LoggerRead, string> =>
+  readLoggerRows(parseCsv(text), {
+    nowMs,
+    toMs: ({ day, minutes, seconds }) => wallClockMs(day, minutes, seconds, timeZone),
+  });

@@ -1,0 +1,22 @@
+"use client";
+import { useId, type ReactNode } from "react";
+import styles from "./Field.module.css";
+
+/** A labelled field; the control inside takes the id. */
+export function Field({
+  label,
+  wide = false,
+  children,
+}: {
+  readonly label: string;
+  readonly wide?: boolean;
+  readonly children: (id: string) => ReactNode;
+}) {
+  const id = useId();
+  return (
+    <div className={`${styles.field} ${wide ? styles.wide : ""}`}>
+      <label htmlFor={id}>{label}</label>
+      {children(id)}
+    </div>
+  );
+}
