@@ -31,7 +31,23 @@ const VIEWS = {
     await page.getByRole("button", { name: "The rest as caught" }).click();
     await page.locator("fieldset").nth(1).locator("label").nth(1).click();
   },
+  suppliers: async (page) => {
+    await page.goto(`${base}/dock/suppliers`);
+    await page.locator(".recharts-scatter").first().waitFor();
+  },
+  species: async (page) => page.goto(`${base}/dock/species`),
+  advice: async (page) => page.goto(`${base}/dock/advice`),
+  files: async (page) => page.goto(`${base}/dock/files`),
   ice: async (page) => page.goto(`${base}/ice`),
+  places: async (page) => page.goto(`${base}/ice/places`),
+  place: async (page) => {
+    await page.goto(`${base}/ice/places`);
+    await page.goto(base + (await page.locator('[data-place="Pass drawer"]').getAttribute("href")));
+    await page.locator(".recharts-line").first().waitFor();
+  },
+  holds: async (page) => page.goto(`${base}/ice/holds`),
+  tomorrow: async (page) => page.goto(`${base}/ice/tomorrow`),
+  waste: async (page) => page.goto(`${base}/ice/waste`),
   lot: async (page) => {
     await page.goto(`${base}/ice`);
     await page.goto(base + (await firstHref(page, "/ice/")));
@@ -65,10 +81,13 @@ const VIEWS = {
   },
 };
 
+/** The views a tablet shows most; the others are pictured wide only. */
+const TABLET = new Set(["today", "dock", "ice", "block", "stove"]);
+
 for (const [name, open] of Object.entries(VIEWS)) {
   if (only && !only.split(",").includes(name)) continue;
   for (const [size, viewport] of Object.entries(SIZES)) {
-    if (name === "cook" && size === "tablet") continue;
+    if (size === "tablet" && !TABLET.has(name) && !only) continue;
     const page = await browser.newPage({ viewport, locale: "en-GB" });
     page.on("console", (line) => ["error", "warning"].includes(line.type()) && console.log(`${name}: ${line.text()}`));
     page.on("pageerror", (error) => console.log(`${name}: ${error.message}`));

@@ -1,7 +1,6 @@
-import { readFileSync, mkdtempSync, rmSync } from "node:fs";
+import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
-import Database from "better-sqlite3";
 import { sql } from "drizzle-orm";
 import { makeDemoHouse } from "@/demo/house";
 import { batchesToCook, cutBatch } from "./batches";
@@ -10,6 +9,7 @@ import { addCookEvent, cooksOfBatches, findCook, openCooks, startCook } from "./
 import { findHouse, openHouse } from "./house";
 import { checkLedger, correctEntry, entriesBetween, entriesOfLot } from "./ledger";
 import { lotsOnIce, lotsReceivedSince } from "./lots";
+import { oldFile } from "./oldFile.testkit";
 import { stockOnIce } from "./stock";
 
 const NOW = Date.UTC(2026, 4, 12, 15);
@@ -180,17 +180,7 @@ describe("cooking", () => {
 test("a file from the first migration alone is brought up to date with its rows kept", () => {
   const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-db-"));
   const file = path.join(folder, "gaffel.sqlite");
-  const journal = JSON.parse(readFileSync("drizzle/meta/_journal.json", "utf8")) as {
-    entries: { tag: string; when: number }[];
-  };
-  const [first] = journal.entries;
-  const old = new Database(file);
-  for (const statement of readFileSync(`drizzle/${first!.tag}.sql`, "utf8").split("--> statement-breakpoint"))
-    old.exec(statement);
-  old.exec(
-    "create table __drizzle_migrations (id integer primary key autoincrement, hash text not null, created_at numeric)",
-  );
-  old.prepare("insert into __drizzle_migrations (hash, created_at) values ('first', ?)").run(first!.when);
+  const old = oldFile(file, 1);
   old.prepare("insert into house values (1, 'Old Quay', 'UTC', 'metric', 'eu-853', 1)").run();
   old
     .prepare(

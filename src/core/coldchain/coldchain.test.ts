@@ -1,0 +1,154 @@
+import fc from "fast-check";
+import { iceDaysUsed } from "@/core/freshness";
+import { findSpecies } from "@/core/species";
+import { DAY_MS, HOUR_MS } from "@/core/units";
+import { findExcursions, missedReadings } from "./excursions";
+import { TemperatureHistory, type PlaceReading } from "./history";
+import { holdStatus, type Hold } from "./holds";
+import { placeLimits } from "./places";
+import { excursionEffect, usedOverStays } from "./stays";
+
+const hourly = (...celsius: number[]): PlaceReading[] =>
+  celsius.map((value, hour) => ({ atMs: hour * HOUR_MS, celsius: value }));
+
+describe("history of a place", () => {
+  test("cod 2 d at 0, 1 d at 4, 12 h at 8 °C is 5.58 ice days (computed from Ratkowsky et al. 1982)", () => {
+    const readings = [
+      [0, 0],
+      [48, 0],
+      [48.000001, 4],
+      [72, 4],
+      [72.000001, 8],
+      [84, 8],
+    ].map(([hours, celsius]) => ({ atMs: hours! * HOUR_MS, celsius: celsius! }));
+    expect(new TemperatureHistory(readings, 1).iceDays("temperate", 0, 84 * HOUR_MS)).toBeCloseTo(5.58, 3);
+  });
+  test("two look-ups say what the whole log says, for any stretch", () => {
+    const temperature = fc.double({ min: -3, max: 20, noNaN: true });
+    const hour = fc.double({ min: -10, max: 60, noNaN: true });
+    fc.assert(
+      fc.property(fc.array(temperature, { minLength: 1, maxLength: 40 }), hour, hour, (values, a, b) => {
+        const history = new TemperatureHistory(hourly(...values), 2);
+        const [from, to] = [Math.min(a, b) * HOUR_MS, Math.max(a, b) * HOUR_MS];
+        for (const model of ["temperate", "tropical"] as const) {
+          const fast = history.iceDays(model, from, to);
+          expect(fast).toBeCloseTo(iceDaysUsed(model, history.log(from, to)), 8);
+          const middle = (from + to) / 2;
+          expect(history.iceDays(model, from, middle) + history.iceDays(model, middle, to)).toBeCloseTo(fast, 8);
+        }
+      }),
+      { seed: 5, numRuns: 80 },
+    );
+  });
+  test("no reading: the set point; before the first it counts back, after the last it counts on", () => {
+    const empty = new TemperatureHistory([], 5);
+    expect(empty.iceDays("temperate", 0, DAY_MS)).toBeCloseTo(2.25, 9);
+    const two = new TemperatureHistory(hourly(0, 4), 9);
+    expect([two.celsiusAt(-HOUR_MS), two.celsiusAt(HOUR_MS / 2), two.celsiusAt(9 * HOUR_MS)]).toEqual([0, 2, 4]);
+  });
+});
+
+describe("excursions", () => {
+  const readings = hourly(1, 1, 9, 9, 1, 1);
+  test("begin and end where the line crosses the limit", () => {
+    expect(findExcursions(readings, { minC: null, maxC: 5 })).toEqual([
+      { side: "warm", fromMs: 1.5 * HOUR_MS, toMs: 3.5 * HOUR_MS, extremeC: 9, limitC: 5, open: false },
+    ]);
+  });
+  test("a door of ten minutes is no excursion; one that still goes on is", () => {
+    const door = [0, 5, 10, 15].map((minute, index) => ({ atMs: minute * 60_000, celsius: index === 1 ? 8 : 1 }));
+    expect(findExcursions(door, { minC: null, maxC: 5 })).toEqual([]);
+    expect(findExcursions(door.slice(0, 2), { minC: null, maxC: 5 })).toMatchObject([{ open: true }]);
+  });
+  test("too cold counts too", () => {
+    expect(findExcursions(hourly(4, 1, 1, 4), { minC: 3, maxC: 10 })).toMatchObject([{ side: "cold", extremeC: 1 }]);
+  });
+  test("gaps of more than twice the wanted interval are seen, the last one up to now", () => {
+    const some = [0, 10, 60].map((minute) => ({ atMs: minute * 60_000, celsius: 1 }));
+    expect(missedReadings(some, 10, 90 * 60_000)).toEqual([
+      { fromMs: 600_000, toMs: 3_600_000 },
+      { fromMs: 3_600_000, toMs: 5_400_000 },
+    ]);
+    expect(missedReadings([], 10, 1)).toEqual([]);
+  });
+});
+
+describe("what an excursion does to a lot", () => {
+  const mackerel = findSpecies("mackerel")!;
+  const cod = findSpecies("cod")!;
+  const history = new TemperatureHistory(hourly(1, 22, 22, 22, 22, 22, 1, 1), 1);
+  const historyOf = () => history;
+  const [warm] = findExcursions(hourly(1, 22, 22, 22, 22, 22, 1, 1), { minC: null, maxC: 5 });
+  const stays = [{ placeId: "a", fromMs: 0, toMs: null }];
+  test("a histamine former 4 h and more at 22 °C is over; cod only loses life", () => {
+    const effect = excursionEffect(warm!, stays, historyOf, mackerel, false)!;
+    expect(effect.histamine).toMatchObject({ ok: false, limitH: 4 });
+    expect(excursionEffect(warm!, stays, historyOf, cod, false)).toMatchObject({ histamine: null });
+  });
+  test("life lost is what was spent above the limit's own rate", () => {
+    const effect = excursionEffect(warm!, stays, historyOf, cod, false)!;
+    const spent = history.iceDays("temperate", warm!.fromMs, warm!.toMs);
+    expect(effect.lostIceDays).toBeCloseTo(spent - (effect.hours / 24) * 2.25, 9);
+  });
+  test("a lot that came after, or lay elsewhere, is not touched", () => {
+    expect(
+      excursionEffect(warm!, [{ placeId: "a", fromMs: 7 * HOUR_MS, toMs: null }], historyOf, cod, false),
+    ).toBeNull();
+  });
+  test("stays add up; a freezer adds nothing; a live animal goes by the calendar", () => {
+    const freezer = new TemperatureHistory([], -20);
+    const of = (id: string) => (id === "freezer" ? freezer : new TemperatureHistory([], 0));
+    const moved = [
+      { placeId: "room", fromMs: 0, toMs: DAY_MS },
+      { placeId: "freezer", fromMs: DAY_MS, toMs: 6 * DAY_MS },
+      { placeId: "room", fromMs: 6 * DAY_MS, toMs: null },
+    ];
+    expect(usedOverStays(moved, of, cod, "thawed", 7 * DAY_MS)).toBeCloseTo(2, 9);
+    expect(usedOverStays(moved, of, cod, "live", 7 * DAY_MS)).toBeCloseTo(7, 9);
+  });
+});
+
+test("limits are the rule's, unless the house is stricter", () => {
+  expect(placeLimits("cold-room", "fda-2022", { minC: null, maxC: null }).maxC).toBe(5);
+  expect(placeLimits("cold-room", "fda-2022", { minC: null, maxC: 3 })).toMatchObject({
+    maxC: 3,
+    source: "the house's own limit",
+  });
+  expect(placeLimits("cold-room", "fda-2022", { minC: null, maxC: 9 }).maxC).toBe(5);
+  expect(placeLimits("cold-room", "uk-2013", { minC: null, maxC: null }).maxC).toBe(8);
+  expect(placeLimits("freezer", "eu-853", { minC: null, maxC: null }).maxC).toBe(-18);
+});
+
+describe("holds", () => {
+  const parasite = (readings: [number, number][], stated: PlaceReading | null = null): Hold => ({
+    kind: "parasite",
+    ruleId: "eu-853",
+    startedAtMs: 0,
+    readings: readings.map(([hour, celsius]) => ({ atMs: hour * HOUR_MS, celsius })),
+    stated,
+  });
+  test("nothing counts before the centre is known", () => {
+    expect(holdStatus(parasite([]), HOUR_MS)).toMatchObject({ state: "stopped", endsMs: null });
+    expect(holdStatus(parasite([[2, -12]]), 30 * HOUR_MS)).toMatchObject({ state: "stopped" });
+  });
+  test("runs from the crossing, is due when the time is up, done only by a reading", () => {
+    const frozen: [number, number][] = [
+      [0, -20],
+      [10, -24],
+    ];
+    expect(holdStatus(parasite(frozen), 12 * HOUR_MS)).toMatchObject({ state: "running", endsMs: 24 * HOUR_MS });
+    expect(holdStatus(parasite(frozen), 25 * HOUR_MS)).toMatchObject({ state: "due" });
+    expect(holdStatus(parasite([...frozen, [25, -23]]), 25 * HOUR_MS)).toMatchObject({ state: "done" });
+  });
+  test("a stated reach time runs the clock and does not close it", () => {
+    const stated = { atMs: 0, celsius: -21 };
+    expect(holdStatus(parasite([], stated), 20 * HOUR_MS)).toMatchObject({ state: "running", endsMs: 24 * HOUR_MS });
+    expect(holdStatus(parasite([], stated), 40 * HOUR_MS)).toMatchObject({ state: "due" });
+    expect(holdStatus(parasite([[40, -21]], stated), 40 * HOUR_MS)).toMatchObject({ state: "done" });
+  });
+  test("a vacuum pack is opened before it thaws", () => {
+    const thaw = { kind: "thaw", startedAtMs: 0, plannedH: 20, vacuumPack: true } as const;
+    expect(holdStatus({ ...thaw, packOpened: false }, 1).state).toBe("stopped");
+    expect(holdStatus({ ...thaw, packOpened: true }, 21 * HOUR_MS).state).toBe("due");
+  });
+});

@@ -1,0 +1,256 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
+import Ajv from "ajv";
+import addFormats from "ajv-formats";
+import fc from "fast-check";
+import ICAL from "ical.js";
+import { findSpecies, SPECIES } from "@/core/species";
+import { readAdviceCsv } from "./adviceCsv";
+import { toCsv, parseCsv } from "./csv";
+import { DELIVERY_COLUMNS, readDeliveryCsv, writeDeliveryCsv } from "./deliveryCsv";
+import type { DeliveryDraft } from "./draft";
+import { readEpcis, writeEpcis } from "./epcis";
+import { writeCalendar } from "./holdCalendar";
+import { readLoggerFile } from "./loggerFile";
+
+const NOW = Date.UTC(2026, 4, 12, 15);
+const ZONE = "Europe/Oslo";
+const draft: DeliveryDraft = {
+  supplier: "Gråskjær Landing",
+  speciesId: "cod",
+  form: "whole-gutted",
+  frozen: false,
+  production: "wild",
+  area: "FAO 27.4.a, Skarv Bank",
+  gear: "Longline",
+  source: "Nattkrok",
+  caughtOn: "2026-05-10",
+  massG: 11800,
+  statedMassG: 12000,
+  pricePerKg: 9.9,
+  receiptC: 1.5,
+  grades: { skin: 1, eye: 0 },
+  provenance: { subArea: "27.4.a", landingPlace: "Skarvholmen", supplierLot: "L-77", byCatch: false, defrosted: false },
+};
+const nameOf = (id: string) => findSpecies(id)!.scientificName;
+
+describe("a delivery as CSV", () => {
+  test("what is written reads back the same", () => {
+    expect(readDeliveryCsv(writeDeliveryCsv([draft], nameOf))).toEqual({ drafts: [draft], problems: [] });
+  });
+  test("round trip over species, weights and awkward words", () => {
+    const word = fc
+      .string({ minLength: 1, maxLength: 20, unit: "grapheme" })
+      .map((text) => text.trim())
+      .filter((text) => text !== "" && !/^[=+@'-]/.test(text) && !/[\r\n\t\0]/.test(text));
+    fc.assert(
+      fc.property(
+        fc.constantFrom(
+          ...SPECIES.filter(
+            ({ scientificName }) => SPECIES.filter((other) => other.scientificName === scientificName).length === 1,
+          ),
+        ),
+        word,
+        word,
+        fc.integer({ min: 10, max: 2_000_000 }),
+        ({ id }, supplier, area, massG) => {
+          const wanted = { ...draft, speciesId: id, supplier, area, massG, statedMassG: null };
+          expect(readDeliveryCsv(writeDeliveryCsv([wanted], nameOf)).drafts).toEqual([wanted]);
+        },
+      ),
+      { seed: 8, numRuns: 60 },
+    );
+  });
+  const head = "supplier;species;form;production;weight_kg;price_per_kg;caught_on";
+  test("semicolons, decimal commas, day-first dates", () => {
+    const { drafts, problems } = readDeliveryCsv(`${head}\nTwo Terns;röding;side;farmed;2,5;17,20;09.05.2026\n`);
+    expect(problems).toEqual([]);
+    expect(drafts).toMatchObject([{ speciesId: "arctic-char", massG: 2500, pricePerKg: 17.2, caughtOn: "2026-05-09" }]);
+  });
+  test.each([
+    { row: "A;kraken;side;wild;2;3;", reason: /nothing is called “kraken”/ },
+    { row: "A;cod;side;caught;2;3;", reason: /say wild or farmed/ },
+    { row: "A;cod;slab;wild;2;3;", reason: /form: “slab”/ },
+    { row: "A;cod;side;wild;two;3;", reason: /weight_kg: “two” is no number/ },
+    { row: "A;cod;side;wild;-2;3;", reason: /outside/ },
+    { row: "A;cod;side;wild;2;3;31.02.2026", reason: /no day/ },
+    { row: ";cod;side;wild;2;3;", reason: /supplier: is missing/ },
+  ])("bad row $row is named by its line, the good one stands", ({ row, reason }) => {
+    const { drafts, problems } = readDeliveryCsv(`${head}\n${row}\nB;cod;fillet;wild;1;8;\n`);
+    expect(drafts).toHaveLength(1);
+    expect(problems).toMatchObject([{ line: 2, reason: expect.stringMatching(reason) }]);
+  });
+  test("one name for several fish is asked about, not guessed", () => {
+    const { problems } = readDeliveryCsv(`${head}\nA;regnbågslax;side;farmed;2;3;\n`);
+    expect(problems[0]!.reason).toMatch(/may be .* or .*scientific name/);
+  });
+  test("a head without its columns says which", () => {
+    expect(readDeliveryCsv("a,b\n1,2").problems[0]!.reason).toMatch(/supplier, species/);
+    expect(DELIVERY_COLUMNS).toContain("tag_certificate");
+  });
+  test("any text is survived", () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 300 }), (text) => {
+        const { drafts, problems } = readDeliveryCsv(`${head}\n${text}`);
+        expect(drafts.length + problems.length).toBeLessThan(320);
+        expect(() => readEpcis(text)).not.toThrow();
+        expect(() => readLoggerFile(text, ZONE, NOW)).not.toThrow();
+        expect(() => readAdviceCsv(text)).not.toThrow();
+      }),
+      { seed: 4, numRuns: 200 },
+    );
+  });
+});
+
+test("a cell that a spreadsheet would run is written as text", () => {
+  expect(parseCsv(toCsv([["=1+1", "-cmd", "-4.5"]]))).toEqual([["'=1+1", "'-cmd", "-4.5"]]);
+});
+
+describe("EPCIS 2.0", () => {
+  const received = { ...draft, code: "0512-1", receivedAtMs: NOW, houseName: "Skarvholmen Quay" };
+  const document = writeEpcis(
+    [received, { ...received, code: "0512-2", speciesId: "mussel", production: "farmed", form: "live" }],
+    [],
+    NOW,
+  );
+  test("holds to the published JSON schema (GS1 EPCIS 2.0, kept beside this test under its Apache 2.0 licence)", () => {
+    const schema = JSON.parse(readFileSync(path.join(__dirname, "testkit/epcis-2.0.schema.json"), "utf8")) as object;
+    const ajv = new Ajv({ strict: false, allErrors: true });
+    addFormats(ajv);
+    const valid = ajv.compile(schema);
+    expect(valid(document) ? [] : valid.errors).toEqual([]);
+    expect(valid({ ...document, epcisBody: { eventList: [{ type: "ObjectEvent" }] } })).toBe(false);
+  });
+  test("carries the usual key data elements", () => {
+    const text = JSON.stringify(document);
+    for (const element of [
+      "Gadus morhua",
+      "COD",
+      "Nattkrok",
+      "27.4.a",
+      "Longline",
+      "2026-05-10",
+      "MARINE_FISHERY",
+      "AQUACULTURE",
+      "NOT_PREVIOUSLY_FROZEN",
+      "Skarvholmen",
+      "L-77",
+      "receiving",
+    ]) {
+      expect(text).toContain(element);
+    }
+  });
+  test("what is written reads back the same", () => {
+    expect(readEpcis(JSON.stringify(document))).toMatchObject({
+      problems: [],
+      drafts: [draft, { speciesId: "mussel", production: "farmed" }],
+    });
+    expect(readEpcis(JSON.stringify(document)).drafts[0]).toEqual(draft);
+  });
+  test("somebody else's document: by code, in grams, without what only Gaffel writes", () => {
+    const foreign = {
+      type: "EPCISDocument",
+      epcisBody: {
+        eventList: [
+          {
+            type: "ObjectEvent",
+            eventTime: "2026-05-09T08:00:00Z",
+            quantityList: [{ epcClass: "urn:epc:class:lgtin:4012345.012345.998877", quantity: 2500, uom: "GRM" }],
+            ilmd: { "cbvmda:speciesForFisheryStatisticsPurposesCode": "TUR", "cbvmda:lotNumber": "998877" },
+          },
+          { type: "ObjectEvent", quantityList: [{ epcClass: "urn:x:1", quantity: 1 }], ilmd: {} },
+          { type: "ObjectEvent" },
+        ],
+      },
+    };
+    const { drafts, problems } = readEpcis(JSON.stringify(foreign));
+    expect(drafts).toMatchObject([
+      { speciesId: "turbot", massG: 2500, caughtOn: "2026-05-09", provenance: { supplierLot: "998877" } },
+    ]);
+    expect(problems.map(({ line }) => line).sort()).toEqual([2, 3]);
+  });
+  test.each(["", "{", "[]", '{"type":"Other"}'])("%s is no document, and says so", (text) => {
+    expect(readEpcis(text).problems).toHaveLength(1);
+  });
+});
+
+test("the calendar of holds reads back in a second library's eyes", () => {
+  const text = writeCalendar(
+    [{ id: "h1", title: "Cure: Ocean trout", atMs: NOW, text: "take it out, rinse" }],
+    "Skarvholmen Quay",
+    NOW,
+  );
+  expect(text).toMatch(/\r\n/);
+  const event = new ICAL.Component(ICAL.parse(text)).getFirstSubcomponent("vevent")!;
+  expect(event.getFirstPropertyValue("summary")).toBe("Cure: Ocean trout");
+  expect((event.getFirstPropertyValue("dtstart") as InstanceType<typeof ICAL.Time>).toJSDate().getTime()).toBe(NOW);
+});
+
+describe("logger files", () => {
+  const read = (text: string) => {
+    const found = readLoggerFile(text, ZONE, NOW);
+    if (!found.ok) throw new Error(found.error);
+    return found.value;
+  };
+  const first = Date.UTC(2026, 4, 1, 10);
+  test.each([
+    {
+      dialect: "ISO, comma, °C",
+      text: "time,celsius\n2026-05-01T10:00:00Z,1.5\n2026-05-01T10:10:00Z,1.6\n",
+      unit: "C",
+    },
+    {
+      dialect: "day first, semicolon, decimal comma",
+      text: "Datum;Temp °C\n01.05.2026 12:00;1,5\n01.05.2026 12:10;1,6\n",
+      unit: "C",
+    },
+    {
+      dialect: "month first, °F, twelve-hour clock",
+      text: "Date,Time,Temperature (°F)\n05/01/2026,12:00 PM,34.7\n05/13/2025,12:10 AM,34.9\n",
+      unit: "F",
+    },
+    {
+      dialect: "row number, tab, date and time apart",
+      text: "#\tDate\tTime\tCh1\n1\t2026-05-01\t12:00:00\t1.5\n2\t2026-05-01\t12:10:00\t1.5\n3\t2026-05-01\t12:20:00\t1.4\n",
+      unit: "C",
+    },
+    { dialect: "Unix seconds, no head", text: `${first / 1000},1.5\n${first / 1000 + 600},1.6\n`, unit: "C" },
+    { dialect: "unit in the cell", text: "when,value\n2026-05-01 12:00,1.5 °C\n2026-05-01 12:10,1.6 °C\n", unit: "C" },
+  ])("$dialect", ({ text, unit }) => {
+    const { readings, problems, unit: found } = read(text);
+    expect(found).toBe(unit);
+    expect(problems).toEqual([]);
+    const there = readings.find(({ atMs }) => atMs === first);
+    expect(there?.celsius).toBeCloseTo(1.5, 3);
+  });
+  test("twice, out of order, bad and ahead: each counted or named by its line", () => {
+    const { readings, problems, duplicates, outOfOrder } = read(
+      "time,temp\n2026-05-01 12:10,1.6\n2026-05-01 12:00,1.5\n2026-05-01 12:00,1.5\n2026-05-01 12:20,warm\nnever,1\n2027-01-01 00:00,1\n2026-05-01 12:30,450\n",
+    );
+    expect(readings.map(({ celsius }) => celsius)).toEqual([1.5, 1.6]);
+    expect({ duplicates, outOfOrder }).toEqual({ duplicates: 1, outOfOrder: 2 });
+    expect(problems.map(({ line }) => line)).toEqual([5, 6, 7, 8]);
+  });
+  test("a day of the spring change is read by the house's clock", () => {
+    const { readings } = read("time,temp\n2026-03-29 01:30,1\n2026-03-29 03:30,2\n");
+    expect(readings[1]!.atMs - readings[0]!.atMs).toBe(3_600_000);
+  });
+  test("what the house writes reads back", () => {
+    const rows = Array.from({ length: 50 }, (_, index) => [
+      new Date(first + index * 600_000).toISOString(),
+      String(index / 10),
+    ]);
+    expect(read(toCsv([["time", "celsius"], ...rows])).readings).toHaveLength(50);
+  });
+  test.each(["", "a,b\n1,2", "time,temp\n"])("nothing usable in %j is said, not thrown", (text) => {
+    expect(readLoggerFile(text, ZONE, NOW).ok).toBe(false);
+  });
+});
+
+test("advice: good rows in, bad rows by line", () => {
+  const { rows, problems } = readAdviceCsv(
+    "species,production,area,gear,body,rating,date\nTorsk,wild,27.4.a,Longline,Skerry Advice Board,best,2026-03-02\ncod,,,,Board,fine,2026-03-02\n",
+  );
+  expect(rows).toMatchObject([{ speciesId: "cod", production: "wild", rating: "best" }]);
+  expect(problems).toMatchObject([{ line: 3, reason: expect.stringMatching(/best, acceptable or avoid/) }]);
+});
