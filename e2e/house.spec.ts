@@ -4,7 +4,22 @@ import { stockOnIce } from "@/db/stock";
 import { lifeText } from "@/ui/format";
 import { complaintsOf, houseDb } from "./house";
 
-const VIEWS = ["/", "/dock", "/ice", "/block", "/stove", "/book"];
+const VIEWS = [
+  "/",
+  "/dock",
+  "/dock/suppliers",
+  "/dock/species",
+  "/dock/advice",
+  "/dock/files",
+  "/ice",
+  "/ice/places",
+  "/ice/holds",
+  "/ice/tomorrow",
+  "/ice/waste",
+  "/block",
+  "/stove",
+  "/book",
+];
 
 for (const path of VIEWS) {
   test(`${path}: no accessibility fault of WCAG 2.2 AA, nothing on the console`, async ({ page }) => {
@@ -25,11 +40,13 @@ test("the inner pages hold to the same", async ({ page }) => {
   const complaints = complaintsOf(page);
   for (const [from, prefix] of [
     ["/ice", "/ice/"],
+    ["/ice/places", "/ice/places/"],
     ["/block", "/block/"],
     ["/stove", "/stove/"],
   ] as const) {
     await page.goto(from);
-    const href = await page.locator(`main a[href^="${prefix}"]`).first().getAttribute("href");
+    const links = prefix === "/ice/" ? "main a[data-lot]" : `main a[href^="${prefix}"]`;
+    const href = await page.locator(links).first().getAttribute("href");
     await page.goto(href!);
     await page.getByRole("heading", { level: 1 }).waitFor();
     if (prefix === "/stove/") await page.getByTestId("pan-time").waitFor();
@@ -55,7 +72,7 @@ test("Ice shows every lot in the order to use them, with the life the core compu
 });
 
 test("finding a lot narrows the ice, and says so when nothing fits", async ({ page }) => {
-  await page.goto("/ice?find=turbot");
+  await page.goto("/ice?find=plaice");
   await expect(page.locator("[data-lot]")).toHaveCount(1);
   await page.goto("/ice?find=narwhal");
   await expect(page.getByText(/No lot on ice by/)).toBeVisible();

@@ -23,13 +23,13 @@ test("one fish from the dock to the book, its figures held against the core's", 
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("Enter");
   await expect(page.getByText("whole salmonid")).toBeVisible();
-  await page.getByLabel("Supplier").fill("Kvitlomma Ponds");
+  await page.getByLabel("Supplier", { exact: true }).fill("Kvitlomma Ponds");
   await page.keyboard.press("Escape");
-  await page.getByLabel("Area").fill("Kvitlomma, land tanks");
+  await page.getByLabel("Area", { exact: true }).fill("Kvitlomma, land tanks");
   await page.getByLabel("Gear or rearing").fill("Land tank");
   await page.keyboard.press("Escape");
   await page.getByLabel("Boat or farm").fill(`Tank 7 ${info.project.name}`);
-  await page.getByLabel("Weight, kg").fill("5.5");
+  await page.getByLabel("Weight, kg", { exact: true }).fill("5.5");
   await page.getByLabel("Price a kilo").fill("14.5");
   await page.getByLabel(/Probe at the door/).fill("1.8");
   const attributes = schemeFor(char.group, "whole-gutted").attributes;
@@ -58,7 +58,7 @@ test("one fish from the dock to the book, its figures held against the core's", 
   // Ice
   await expect(page.getByRole("heading", { name: `Arctic char ${code}` })).toBeVisible();
   const db = houseDb();
-  const place = listPlaces(db)[0]!;
+  const place = listPlaces(db).find(({ name }) => name === "Fish cold room")!;
   const placeC = readingsSince(db, place.id, Date.now()).at(-1)!.celsius;
   const left = daysLeftAt("temperate", lifeOnIceDays(char, "whole-gutted") - judged.reading.impliedIceDays, placeC);
   await expect(page.getByTestId("days-left")).toHaveText(lifeText(left! - 0.001));
@@ -174,13 +174,13 @@ test("a bad lot is refused, kept on record, and never reaches the ice", async ({
   await page.locator(".ant-select-item-option").first().waitFor();
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("Enter");
-  await page.getByLabel("Supplier").fill("Two Terns Fish");
+  await page.getByLabel("Supplier", { exact: true }).fill("Two Terns Fish");
   await page.keyboard.press("Escape");
-  await page.getByLabel("Area").fill("inner sound");
+  await page.getByLabel("Area", { exact: true }).fill("inner sound");
   await page.getByLabel("Gear or rearing").fill("Trawl");
   await page.keyboard.press("Escape");
   await page.getByLabel("Boat or farm").fill("Rype");
-  await page.getByLabel("Weight, kg").fill("4");
+  await page.getByLabel("Weight, kg", { exact: true }).fill("4");
   await page.getByLabel("Price a kilo").fill("8");
   await page.getByLabel(/Probe at the door/).fill("2");
   await grade(page, "Gill smell decides alone", 3, info);

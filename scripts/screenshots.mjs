@@ -19,7 +19,6 @@ const browser = await chromium.launch({
 });
 
 const SIZES = { wide: { width: 1280, height: 800 }, tablet: { width: 834, height: 1112 } };
-const firstHref = (page, pattern) => page.locator(`main a[href^="${pattern}"]`).first().getAttribute("href");
 
 const VIEWS = {
   today: async (page) => page.goto(`${base}/`),
@@ -50,7 +49,7 @@ const VIEWS = {
   waste: async (page) => page.goto(`${base}/ice/waste`),
   lot: async (page) => {
     await page.goto(`${base}/ice`);
-    await page.goto(base + (await firstHref(page, "/ice/")));
+    await page.goto(base + (await page.locator("[data-lot]").first().getAttribute("href")));
   },
   block: async (page) => {
     await page.goto(`${base}/block`);
@@ -76,7 +75,7 @@ const VIEWS = {
   trace: async (page) => {
     await page.goto(`${base}/stove`);
     await page.goto(`${base}/ice?find=char`);
-    const lot = await firstHref(page, "/ice/");
+    const lot = await page.locator("[data-lot]").first().getAttribute("href");
     await page.goto(`${base}/book/lot/${lot.split("/").at(-1)}`);
   },
 };

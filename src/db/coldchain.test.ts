@@ -214,7 +214,7 @@ test("a freezing hold from first reading to the record that proves it", () => {
   expect(read(181, -20)).toMatchObject({ ok: false, error: { kind: "refused" } });
   expect(findHold(db, id, NOW)!.status.state).toBe("due");
   read(1, -21);
-  expect(closeHold(db, id, stamp(0))).toEqual({ ok: true, value: "met: met by -20 C for 168 h" });
+  expect(closeHold(db, id, stamp(0))).toEqual({ ok: true, value: "met: met by -20 °C for 168 h" });
   expect(openHolds(db, NOW)).toEqual([]);
   expect(entriesOfLot(db, lot.id).at(-1)).toMatchObject({ kind: "hold-closed", payload: { met: true } });
 });

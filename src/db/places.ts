@@ -99,9 +99,6 @@ const before = (db: Db, placeId: string, atMs: number): PlaceReading[] =>
     .limit(1)
     .all();
 
-export const lastReading = (db: Db, placeId: string): PlaceReading | undefined =>
-  before(db, placeId, Number.MAX_SAFE_INTEGER)[0];
-
 /** Readings of a place from the last one before `fromMs` on, in time order, up to `toMs`. */
 export function readingsSince(db: Db, placeId: string, fromMs: number, toMs = Number.MAX_SAFE_INTEGER): PlaceReading[] {
   const since = db

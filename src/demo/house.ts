@@ -14,12 +14,12 @@ import { setCovers } from "@/db/covers";
 import { answerExcursion, watchPlace } from "@/db/excursions";
 import { findHouse, openHouse } from "@/db/house";
 import { findPlace } from "@/db/places";
-import { findLot, finishLot, receiveDelivery } from "@/db/lots";
+import { findLot, finishLot, receiveDelivery, type JudgedLot } from "@/db/lots";
 import { wasteLot } from "@/db/movements";
 import { addOwnSpecies } from "@/db/species";
 import { dayStamp } from "@/ui/format";
 import { DELIVERIES, type DemoDelivery } from "./deliveries";
-import { makePlaces } from "./places";
+import { makePlaces, type DemoPlace } from "./places";
 import { shelfLife } from "./shelfLife";
 import { ADVICE, TOMORROW, TUSK } from "./tables";
 
@@ -123,12 +123,13 @@ export function makeDemoHouse(db: Db, nowMs: number): void {
   const timed: Timed[] = [];
   addOwnSpecies(db, TUSK, "Ylva", nowMs - HISTORY_DAYS * DAY_MS);
   addAdvice(db, ADVICE, "Ylva", nowMs - HISTORY_DAYS * DAY_MS);
+  for (const van of vans()) {
+    const atMs = arrival(DELIVERIES[van[0]!]!, nowMs);
+    const run = () => takeIn(db, van, places, atMs).forEach((id, place) => (lotIds[van[place]!] = id));
+    timed.push({ atMs, run });
+  }
   for (const [index, delivery] of DELIVERIES.entries()) {
     const atMs = arrival(delivery, nowMs);
-    timed.push({
-      atMs,
-      run: () => void (lotIds[index] = takeIn(db, delivery, places[delivery.place ?? "cold"], atMs)),
-    });
     if (delivery.finished) {
       const { finished, who } = delivery;
       const overMs = atMs + (finished === "spoiled" ? 5.8 : 3.1) * DAY_MS;
@@ -150,8 +151,18 @@ export function makeDemoHouse(db: Db, nowMs: number): void {
 const arrival = ({ daysAgo, hoursAgo = 4 }: DemoDelivery, nowMs: number) =>
   nowMs - daysAgo * DAY_MS - hoursAgo * HOUR_MS;
 
-function takeIn(db: Db, delivery: DemoDelivery, placeId: string, atMs: number): string {
-  const { speciesId, form, supplier, production, area, gear, source, massG, receiptC, who, frozen = false } = delivery;
+/** Deliveries that came in one van, by their place in the list. */
+function vans(): readonly (readonly number[])[] {
+  const byVan = new Map<string, number[]>();
+  for (const [index, { supplier, daysAgo, hoursAgo }] of DELIVERIES.entries()) {
+    const key = `${supplier}/${daysAgo}/${hoursAgo}`;
+    byVan.set(key, [...(byVan.get(key) ?? []), index]);
+  }
+  return [...byVan.values()];
+}
+
+function judged(delivery: DemoDelivery, placeId: string, atMs: number): JudgedLot {
+  const { speciesId, form, production, area, gear, source, massG, receiptC, frozen = false } = delivery;
   const species = findSpecies(speciesId)!;
   const attributes = schemeFor(species.group, form, frozen).attributes;
   const grades = Object.fromEntries(attributes.map(({ id }) => [id, delivery.but?.[id] ?? delivery.grade]));
@@ -169,25 +180,16 @@ function takeIn(db: Db, delivery: DemoDelivery, placeId: string, atMs: number): 
     daysSinceCatch,
     ruleSetId: RULE_SET,
   });
-  const lot = {
-    speciesId,
-    form,
-    frozen,
-    production,
-    area,
-    gear,
-    source,
-    caughtAtMs,
-    massG,
-    statedMassG: delivery.statedG ?? null,
-    priceCentsPerKg: Math.round(delivery.price * 100),
-    receiptC,
-    grades,
-    provenance,
-    placeId,
-  };
-  const stamp = { atMs, who, dayStamp: dayStamp(atMs, TIME_ZONE) };
-  return receiveDelivery(db, supplier, [{ lot, judgement }], stamp)[0]!.id;
+  const facts = { speciesId, form, frozen, production, area, gear, source, caughtAtMs, massG, receiptC, grades };
+  const statedMassG = delivery.statedG ?? null;
+  const priceCentsPerKg = Math.round(delivery.price * 100);
+  return { lot: { ...facts, statedMassG, priceCentsPerKg, provenance, placeId }, judgement };
+}
+
+function takeIn(db: Db, van: readonly number[], places: Readonly<Record<DemoPlace, string>>, atMs: number): string[] {
+  const { supplier, who } = DELIVERIES[van[0]!]!;
+  const lots = van.map((index) => judged(DELIVERIES[index]!, places[DELIVERIES[index]!.place ?? "cold"], atMs));
+  return receiveDelivery(db, supplier, lots, { atMs, who, dayStamp: dayStamp(atMs, TIME_ZONE) }).map(({ id }) => id);
 }
 
 const withTagDate = (provenance: Provenance, harvestedOn: string): Provenance =>

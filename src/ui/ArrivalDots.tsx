@@ -29,7 +29,7 @@ export default function ArrivalDots({ arrivals }: { readonly arrivals: readonly 
       aria-label="Days gone at the door, lot by lot; circle accepted, triangle cooking only, cross refused"
     >
       <ResponsiveContainer width="100%" height={170}>
-        <ScatterChart margin={{ top: 8, right: 14, bottom: 0, left: -14 }}>
+        <ScatterChart margin={{ top: 8, right: 44, bottom: 0, left: -14 }}>
           <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
           <XAxis
             dataKey="atMs"
@@ -46,7 +46,8 @@ export default function ArrivalDots({ arrivals }: { readonly arrivals: readonly 
           <YAxis
             dataKey="iceDays"
             type="number"
-            domain={[0, "dataMax"]}
+            domain={[0, (most: number) => Math.max(2, Math.ceil(most))]}
+            allowDecimals={false}
             tick={FIGURES}
             stroke={PALETTE.edge}
             unit=" d"

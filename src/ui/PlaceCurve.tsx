@@ -10,6 +10,7 @@ import {
   XAxis,
   YAxis,
 } from "recharts";
+import { shiftDay, startOfDayMs, todayIn } from "@/calendar/days";
 import type { Excursion, Gap, Limits, PlaceReading } from "@/core/coldchain";
 import { dayText, timeText } from "./format";
 import { useHouse } from "./HouseContext";
@@ -26,6 +27,23 @@ type Props = {
 
 const FIGURES = { fontFamily: "var(--figures)", fontSize: 14, fill: PALETTE.muted };
 
+const HOUR_MS = 3_600_000;
+
+/** Whole hours of a day, or the midnights of the house, few enough to read. */
+function ticksBetween(fromMs: number, toMs: number, timeZone: string): number[] {
+  const days = (toMs - fromMs) / (24 * HOUR_MS);
+  const everyDays = days > 10 ? 5 : 1;
+  const first = todayIn(timeZone, fromMs);
+  const times =
+    days <= 1.5
+      ? Array.from({ length: 13 }, (_, index) => startOfDayMs(first, timeZone) + index * 4 * HOUR_MS)
+      : Array.from({ length: Math.ceil(days / everyDays) + 1 }, (_, index) =>
+          startOfDayMs(shiftDay(first, index * everyDays), timeZone),
+        );
+  const margin = (toMs - fromMs) * 0.03;
+  return times.filter((atMs) => atMs > fromMs + margin && atMs < toMs - margin);
+}
+
 /** The readings of a place, its limits, what lies outside them, and where nothing was read. */
 export default function PlaceCurve({ readings, limits, fromMs, toMs, excursions, gaps }: Props) {
   const { format, timeZone } = useHouse();
@@ -38,6 +56,7 @@ export default function PlaceCurve({ readings, limits, fromMs, toMs, excursions,
   const bottom = Math.floor(Math.min(...values) - 1);
   const top = Math.ceil(Math.max(...values) + 1);
   const days = (toMs - fromMs) / 86_400_000;
+  const ticks = ticksBetween(fromMs, toMs, timeZone);
   const label = (atMs: number) => (days <= 1.5 ? timeText(atMs, timeZone) : dayText(atMs, timeZone));
   return (
     <div
@@ -73,7 +92,7 @@ export default function PlaceCurve({ readings, limits, fromMs, toMs, excursions,
             scale="time"
             tickFormatter={label}
             tick={FIGURES}
-            tickCount={7}
+            ticks={ticks}
             stroke={PALETTE.edge}
             minTickGap={40}
           />

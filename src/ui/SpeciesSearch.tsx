@@ -22,7 +22,7 @@ export function SpeciesSearch({ id, value, onChange }: Props) {
   const hits = useMemo(() => searchSpecies(text, [...SPECIES, ...ownSpecies]), [text, ownSpecies]);
   const shared = hits[0]?.sharedWith ?? [];
   return (
-    <div data-find>
+    <div data-find style={{ minWidth: 0 }}>
       <AutoComplete
         {...(id ? { id } : {})}
         value={text}

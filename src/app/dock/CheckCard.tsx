@@ -58,6 +58,7 @@ export function CheckCard({ draft, read, onChange }: Props) {
                     min={0}
                     max={100000}
                     precision={0}
+                    style={{ width: 140 }}
                     value={deaths?.counted ?? null}
                     onChange={(counted) => count({ counted })}
                   />

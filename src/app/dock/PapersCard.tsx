@@ -38,7 +38,7 @@ export function PapersCard({ draft, papers, onChange }: Props) {
       </div>
       {above.length > 0 ? (
         <p className="muted">
-          Still missing above: {above.map(({ label }) => label.toLowerCase()).join(", ")}. {above[0]!.why}.
+          Still missing above: {above.map(({ label, why }) => `${label.toLowerCase()} (${why})`).join(", ")}.
         </p>
       ) : null}
       <div className={styles.papers}>
@@ -50,7 +50,7 @@ export function PapersCard({ draft, papers, onChange }: Props) {
           >
             <PaperField fact={fact} provenance={provenance} onSet={set} />
             <p className={page.source}>
-              {fact.weight === "required" ? "Asked for" : "Wise"}: {fact.why}. {fact.source}
+              {fact.weight === "required" ? "Asked for" : "Wise"}: {fact.why}. <i>{fact.source}.</i>
             </p>
           </div>
         ))}
@@ -83,6 +83,7 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
       {(id) => (
         <Segmented<string>
           id={id}
+          block
           value={provenance[key] === undefined ? "" : provenance[key] ? "yes" : "no"}
           options={[
             { value: "no", label: words[0] },
@@ -110,6 +111,7 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
           {(id) => (
             <Segmented<string>
               id={id}
+              block
               value={provenance.additives === undefined ? "" : provenance.additives.length === 0 ? "none" : "sulphites"}
               options={[
                 { value: "none", label: "None" },

@@ -61,7 +61,7 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
               ? "days gone, once graded"
               : `${Math.round(reading.impliedIceDays) === 1 ? "day" : "days"} gone, give or take ${reading.spreadDays}; it keeps ${judgement.lifeDays} in all`}
           </p>
-          <p className="muted">
+          <p className="muted" hidden={reading.graded === 0}>
             {reading.graded} of {read.scheme.attributes.length} signs · {reading.points} of {reading.maximum} points ·{" "}
             {percentText(reading.share)}
           </p>

@@ -1,4 +1,4 @@
-import { judgeParasiteHold, PARASITE_RULES, type LogPoint, type ParasiteRuleId } from "@/core/safety";
+import { judgeParasiteHold, optionWords, PARASITE_RULES, type LogPoint, type ParasiteRuleId } from "@/core/safety";
 import { assertNever } from "@/core/shared";
 import { HOUR_MS } from "@/core/units";
 import type { PlaceReading } from "./history";
@@ -63,14 +63,14 @@ function parasiteStatus(hold: Extract<Hold, { kind: "parasite" }>, nowMs: number
   }
   const judged = judgeParasiteHold(ruleId, logOf(known));
   const proven = judged.met && readings.length > 0;
-  if (proven) return { state: "done", endsMs: last.atMs, needs: `met by ${judged.by!.label}`, source };
+  if (proven) return { state: "done", endsMs: last.atMs, needs: `met by ${optionWords(judged.by!)}`, source };
   if (last.celsius > judged.nearest.holdC + 0.05) {
     const needs = `the centre is at ${last.celsius.toFixed(1)} °C, above ${judged.nearest.holdC} °C: time stands still`;
     return { state: "stopped", endsMs: null, needs, source };
   }
   const endsMs = last.atMs + judged.hoursMissing * HOUR_MS;
   if (endsMs <= nowMs)
-    return { state: "due", endsMs, needs: `probe the centre to close it (${judged.nearest.label})`, source };
+    return { state: "due", endsMs, needs: `probe the centre to close it (${optionWords(judged.nearest)})`, source };
   const missing = hoursText((endsMs - nowMs) / HOUR_MS);
   return {
     state: "running",

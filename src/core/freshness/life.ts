@@ -90,7 +90,7 @@ export function lotLife(facts: LifeFacts): LotLife {
   };
   const share = gone / lifeDays;
   const daysLeft = leftUntil(1);
-  const use = useOf(share, rawAllowed, daysLeft);
+  const use = bestUse(share, rawAllowed, daysLeft);
   return {
     model,
     state,
@@ -109,7 +109,7 @@ export function lotLife(facts: LifeFacts): LotLife {
   };
 }
 
-function useOf(share: number, raw: boolean, daysLeft: number | null): LotLife["use"] {
+function bestUse(share: number, raw: boolean, daysLeft: number | null): LotLife["use"] {
   if (share >= 1 || daysLeft === 0) return "over";
   if (share >= COOK_SHARE) return "cook-today";
   return raw && share < RAW_SHARE ? "raw" : "cook";

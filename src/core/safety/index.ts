@@ -15,6 +15,7 @@ export { RULE_SETS, RULE_SET_IDS, type RuleSetId } from "./data/ruleSets";
 export { HISTAMINE_EXPOSURE, judgeHistamineExposure, type ExposureVerdict } from "./exposure";
 export {
   judgeParasiteHold,
+  optionWords,
   parasiteNeed,
   type ParasiteFacts,
   type ParasiteNeed,

@@ -55,6 +55,9 @@ export type ParasiteNeed =
   | { readonly needed: true; readonly because: string; readonly clearedBy: readonly string[] }
   | { readonly needed: false; readonly because: string; readonly section: string; readonly record: string | null };
 
+/** The option as a cook says it. */
+export const optionWords = ({ label }: ParasiteOption): string => label.replace(/(\d) C\b/g, "$1 °C");
+
 const free = (because: string, section: string, record: string | null = null): ParasiteNeed => ({
   needed: false,
   because,
@@ -75,7 +78,10 @@ export function parasiteNeed(ruleId: ParasiteRuleId, species: Species, facts: Pa
     );
   const exempt = rule.exemptions.find(({ applies }) => applies(species, facts));
   if (exempt) return free(exempt.because, exempt.section);
-  const clearedBy = [...rule.options.map(({ label }) => `freezing, ${label}`), "the supplier's freezing statement"];
+  const clearedBy = [
+    ...rule.options.map((option) => `freezing, ${optionWords(option)}`),
+    "the supplier's freezing statement",
+  ];
   if (facts.production === "farmed") clearedBy.push("the grower's letter on feed");
   if (rule.groundsSection && facts.production === "wild")
     clearedBy.push(`an authorised ground (${rule.groundsSection})`);

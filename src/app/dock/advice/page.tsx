@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { inSentence } from "@/core/species";
 import { listAdvice } from "@/db/advice";
 import { db } from "@/db/connection";
 import { AdviceTag } from "@/ui/AdviceTag";
@@ -24,7 +25,7 @@ export default async function AdvicePage() {
         <div>
           <h1>
             {avoided.length > 0
-              ? `Avoid: ${avoided.slice(0, 3).join(", ").toLowerCase()}`
+              ? `Avoid: ${avoided.slice(0, 3).map(inSentence).join(", ")}`
               : "What advisers say of the fish"}
           </h1>
           <p className={page.asks}>

@@ -4,11 +4,11 @@ import page from "@/ui/page.module.css";
 
 /** How the life divides between the uses; one that is over is said as what to do instead. */
 export function usesLeft(
-  { cookDaysLeft, rawDaysLeft, stockDaysLeft, use, state }: LotLife,
+  { leftIceDays, cookDaysLeft, rawDaysLeft, stockDaysLeft, use, state }: LotLife,
   rawAllowed: boolean,
 ): string {
   if (use === "over") return "take it off the ice";
-  if (state === "frozen") return "frozen hard, nothing runs; thaw it in the refrigerator";
+  if (state === "frozen") return `frozen hard; its ${leftIceDays.toFixed(1)} days stand still until it thaws`;
   const raw = rawAllowed && rawDaysLeft !== 0 ? `, ${lifeText(rawDaysLeft)} for raw` : ", not for raw";
   const stock = stockDaysLeft ? `, bones for stock ${lifeText(stockDaysLeft)}` : "";
   return cookDaysLeft === 0

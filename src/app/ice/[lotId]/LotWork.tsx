@@ -24,7 +24,7 @@ type Props = {
   readonly canOpen: boolean;
 };
 
-const WORKS = ["Move", "Split", "Throw away", "Finish"] as const;
+const WORKS = ["Move", "Split", "Waste", "Finish"] as const;
 type Work = (typeof WORKS)[number];
 
 /** What can be done with a lot; each act writes its own line in the book. */
@@ -36,7 +36,7 @@ export function LotWork(props: Props) {
       <Segmented<Work> block value={work} onChange={setWork} options={[...WORKS]} style={{ marginBottom: 14 }} />
       {work === "Move" ? <MoveWork {...props} /> : null}
       {work === "Split" ? <SplitWork {...props} /> : null}
-      {work === "Throw away" ? <WasteWork {...props} /> : null}
+      {work === "Waste" ? <WasteWork {...props} /> : null}
       {work === "Finish" ? <FinishWork {...props} /> : null}
     </section>
   );

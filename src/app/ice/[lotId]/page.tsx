@@ -86,9 +86,10 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
               <h2>What is left of it</h2>
               <p>
                 <span className={page.big} data-testid="days-left">
-                  {lifeText(life.daysLeft)}
+                  {life.state === "frozen" ? format.temperature(life.placeC, 1) : lifeText(life.daysLeft)}
                 </span>{" "}
-                at {format.temperature(life.placeC, 1)}: {usesLeft(life, lot.rawAllowed)}.
+                {life.state === "frozen" ? "" : `at ${format.temperature(life.placeC, 1)}: `}
+                {usesLeft(life, lot.rawAllowed)}.
               </p>
               <div style={{ margin: "14px 0" }}>
                 <IceBar segments={lifeSegments(life, lot.rawAllowed)} text="Life of the lot" />
@@ -215,8 +216,7 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
             <h2>Care</h2>
             {isReadyToEat(row.form) ? null : need.needed ? (
               <p data-testid="raw-need">
-                Raw or barely cured only after {need.clearedBy[0]}
-                {need.clearedBy.length > 1 ? `, or with ${need.clearedBy.slice(-1)[0]}` : ""}. {need.because}
+                Raw or barely cured only after one of: {need.clearedBy.join("; ")}. {need.because}
               </p>
             ) : (
               <p data-testid="raw-need">

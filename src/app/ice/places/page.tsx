@@ -22,12 +22,15 @@ export default async function PlacesPage() {
   const watched = listPlaces(db()).map((place) => watchPlace(db(), place, house.ruleSetId, nowMs - DAY_MS, nowMs));
   const out = watched.filter(({ excursions }) => excursions.some(({ open }) => open));
   const silent = watched.filter(({ gaps }) => gaps.some(({ toMs }) => toMs === nowMs));
+  const unanswered = watched.filter(({ excursions }) => excursions.some(({ answers }) => answers.length === 0));
   const headline =
     out.length > 0
       ? `${out.map(({ place }) => place.name).join(" and ")} out of limits`
-      : silent.length > 0
-        ? `No word from ${silent.map(({ place }) => place.name).join(" and ")}`
-        : "Every place holds";
+      : unanswered.length > 0
+        ? `${unanswered.map(({ place }) => place.name).join(" and ")} was out of limits: say what was done`
+        : silent.length > 0
+          ? `No word from ${silent.map(({ place }) => place.name).join(" and ")}`
+          : "Every place holds";
   return (
     <>
       <header className={page.head}>
@@ -45,7 +48,16 @@ export default async function PlacesPage() {
             const last = readings.at(-1);
             const open = excursions.find((one) => one.open);
             const quiet = gaps.some(({ toMs }) => toMs === nowMs);
-            const state = open ? "out of limits" : quiet ? "no reading in time" : last ? "holds" : "no reading yet";
+            const waiting = excursions.some(({ answers }) => answers.length === 0);
+            const state = open
+              ? "out of limits"
+              : waiting
+                ? "was out, unanswered"
+                : quiet
+                  ? "no reading in time"
+                  : last
+                    ? "holds"
+                    : "no reading yet";
             return (
               <li key={place.id}>
                 <Link href={`/ice/places/${place.id}`} className={styles.place} data-place={place.name}>
@@ -60,7 +72,7 @@ export default async function PlacesPage() {
                     </span>
                   </span>
                   <PlaceStrip readings={readings} limits={limits} fromMs={nowMs - DAY_MS} toMs={nowMs} />
-                  <span className={styles.left} data-use={open ? "over" : quiet ? "cook-today" : "cook"}>
+                  <span className={styles.left} data-use={open ? "over" : quiet || waiting ? "cook-today" : "cook"}>
                     <b>{last ? format.temperature(last.celsius, 1) : "–"}</b>
                     <span>{state}</span>
                   </span>

@@ -3,6 +3,7 @@ import Link from "next/link";
 import { startOfDayMs, shiftDay, todayIn } from "@/calendar/days";
 import { edibleShare } from "@/core/block";
 import { planCovers, type PlannableLot } from "@/core/line";
+import { inSentence } from "@/core/species";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { coversOn } from "@/db/covers";
@@ -36,6 +37,9 @@ export default async function TomorrowPage() {
   }));
   const { needs, spare } = planCovers(lots, coversOn(db(), day), (serviceMs - nowMs) / DAY_MS);
   const short = needs.filter(({ shortG }) => shortG > 0.5);
+  const names = short.map(({ speciesId }) => inSentence(speciesName(speciesId)));
+  const namesShort =
+    names.length > 2 ? `${names.slice(0, 2).join(", ")} and ${names.length - 2} more` : names.join(" and ");
   const dear = spare.filter(({ lot }) => lot.life.state !== "frozen");
   return (
     <>
@@ -46,7 +50,7 @@ export default async function TomorrowPage() {
               ? "What is booked for tomorrow?"
               : short.length === 0
                 ? "Tomorrow is on the ice"
-                : `Tomorrow is short of ${short.map(({ speciesId }) => speciesName(speciesId).toLowerCase()).join(" and ")}`}
+                : `Tomorrow is short of ${namesShort}`}
           </h1>
           <p className={page.asks}>
             {dayText(serviceMs, house.timeZone)}, service from {SERVICE_HOUR}:00. A lot counts only if it lasts until
@@ -69,7 +73,7 @@ export default async function TomorrowPage() {
                     <div className={page.row}>
                       <span className={page.grow}>
                         <span className={page.title}>
-                          {need.covers} × {speciesName(need.speciesId).toLowerCase()},{" "}
+                          {need.covers} × {inSentence(speciesName(need.speciesId))},{" "}
                           {need.use === "raw" ? "raw" : "cooked"}
                         </span>
                         <br />
