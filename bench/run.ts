@@ -14,6 +14,7 @@ import { openDatabase } from "@/db/connection";
 import { addReadings, listPlaces } from "@/db/places";
 import { stockOnIce } from "@/db/stock";
 import { makeDemoHouse } from "@/demo/house";
+import { makeTenYears } from "./tenYears";
 
 // by its file: the path mapping that gives odex its types would lead Node to the types
 const { Solver } = createRequire(import.meta.url)("odex/src/odex.js") as { Solver: typeof OdexSolver };
@@ -115,23 +116,58 @@ function records(folder: string): void {
   add("one acknowledged write, synchronous FULL", full, "the same, NORMAL", median(write, 101));
 }
 
-async function pages(folder: string): Promise<void> {
+/** Serves a house for the length of `work`. */
+async function served(folder: string, work: (base: string) => Promise<void>): Promise<void> {
   const port = 4387;
   const server = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-p", String(port)], {
     env: { ...process.env, GAFFEL_DATA: folder, NODE_ENV: "production", NEXT_TELEMETRY_DISABLED: "1" },
     stdio: "ignore",
   });
   const base = `http://localhost:${port}`;
-  for (let tries = 0; tries < 100; tries++) {
-    if (
-      await fetch(`${base}/icon.svg`).then(
-        (answer) => answer.ok,
-        () => false,
-      )
-    )
-      break;
+  const answers = () =>
+    fetch(`${base}/icon.svg`).then(
+      ({ ok }) => ok,
+      () => false,
+    );
+  for (let tries = 0; tries < 100 && !(await answers()); tries++) {
     await new Promise((resolve) => setTimeout(resolve, 200));
   }
+  const closed = new Promise((resolve) => server.on("close", resolve));
+  await work(base);
+  server.kill("SIGTERM");
+  await closed;
+}
+
+/** Ten years of a busy house: every page of Dock and Ice on the server, from request to the last byte. */
+async function tenYearPages(folder: string): Promise<void> {
+  const { lots, readings, lotId, placeId } = makeTenYears(folder, Date.now());
+  await served(folder, async (base) => {
+    for (const view of [
+      "/",
+      "/dock",
+      "/dock/suppliers",
+      "/ice",
+      `/ice/${lotId}`,
+      "/ice/places",
+      `/ice/places/${placeId}`,
+      "/ice/holds",
+      "/ice/tomorrow",
+      "/book",
+    ]) {
+      const taken: number[] = [];
+      for (let time = 0; time < 9; time++) {
+        const startMs = performance.now();
+        await (await fetch(`${base}${view}`)).text();
+        taken.push(performance.now() - startMs);
+      }
+      const warm = taken.slice(2).sort((x, y) => x - y);
+      const name = view.replace(/[0-9a-f-]{30,}/, "…");
+      add(`${name}, ${lots} lots, ${readings} readings`, warm[Math.floor(warm.length / 2)]!, "100 ms a page", 100);
+    }
+  });
+}
+
+async function pages(base: string): Promise<void> {
   const args = ["--no-sandbox", "--disable-gpu", "--disable-background-networking", "--no-first-run"];
   const browser = await chromium.launch({ executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium", args });
   // the reference page: the house's own not-found page, which carries the shell and nothing else
@@ -173,14 +209,14 @@ async function pages(folder: string): Promise<void> {
     add(`first load of ${name}`, loadedMs, "the bare shell", shell.loadedMs);
   }
   await browser.close();
-  server.kill("SIGTERM");
 }
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));
 heat();
 plan();
 records(folder);
-await pages(folder);
+await served(folder, pages);
+await tenYearPages(path.join(folder, "ten-years"));
 rmSync(folder, { recursive: true, force: true });
 const widths = rows[0]!.map((_, column) => Math.max(...rows.map((row) => row[column]!.length)));
 for (const row of rows) console.log(row.map((cell, column) => cell.padEnd(widths[column]!)).join("  "));

@@ -1,5 +1,5 @@
 "use client";
-import { Modal, Select } from "antd";
+import { Modal } from "antd";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useState, type ReactNode } from "react";
@@ -71,33 +71,37 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
       </nav>
       <header className={styles.strip}>
         <StripClock serverNowMs={serverNowMs} running={running} />
-        <Select
+        <select
           aria-label="At the station"
-          className={styles.cook ?? ""}
-          size="small"
+          className={styles.cook}
           value={atStation}
-          options={cooks.map((name) => ({ value: name, label: name }))}
-          onChange={async (name) => {
-            await chooseCook(name);
+          onChange={async ({ target }) => {
+            await chooseCook(target.value);
             router.refresh();
           }}
-        />
+        >
+          {cooks.map((name) => (
+            <option key={name}>{name}</option>
+          ))}
+        </select>
       </header>
       <main id="main" className={styles.main} tabIndex={-1}>
         {children}
       </main>
-      <Modal title="Keys" open={help} onCancel={() => setHelp(false)} footer={null}>
-        <dl className={styles.keys}>
-          {KEYS.map(([key, meaning]) => (
-            <div key={key}>
-              <dt>
-                <kbd>{key}</kbd>
-              </dt>
-              <dd>{meaning}</dd>
-            </div>
-          ))}
-        </dl>
-      </Modal>
+      {help ? (
+        <Modal title="Keys" open onCancel={() => setHelp(false)} footer={null}>
+          <dl className={styles.keys}>
+            {KEYS.map(([key, meaning]) => (
+              <div key={key}>
+                <dt>
+                  <kbd>{key}</kbd>
+                </dt>
+                <dd>{meaning}</dd>
+              </div>
+            ))}
+          </dl>
+        </Modal>
+      ) : null}
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { and, asc, desc, eq, gte, inArray, isNull } from "drizzle-orm";
+import { and, asc, desc, eq, gte, inArray } from "drizzle-orm";
 import type { CutPlan, Side, TrimUseId } from "@/core/block";
 import { err, ok, type Result } from "@/core/shared";
 import type { Db } from "./connection";
@@ -108,14 +108,8 @@ const select = (db: Db) =>
 
 /** Batches cut since `sinceMs` that still have an uncooked portion. */
 export function batchesToCook(db: Db, sinceMs: number): BatchWithPortions[] {
-  const raw = db.selectDistinct({ id: portions.batchId }).from(portions).where(isNull(portions.cookId)).all();
-  const ids = raw.map(({ id }) => id);
-  if (ids.length === 0) return [];
-  const rows = select(db)
-    .where(and(inArray(batches.id, ids), gte(batches.cutAtMs, sinceMs)))
-    .orderBy(desc(batches.cutAtMs))
-    .all();
-  return withPortions(db, rows);
+  const rows = select(db).where(gte(batches.cutAtMs, sinceMs)).orderBy(desc(batches.cutAtMs)).all();
+  return withPortions(db, rows).filter((batch) => batch.portions.some(({ cookId }) => cookId === null));
 }
 
 export const batchesOfLot = (db: Db, lotId: string): BatchWithPortions[] =>

@@ -155,7 +155,7 @@ export function lastLotsOf(db: Db, supplier: string): LotWithSupplier[] {
 }
 
 /** All lots of a supplier that came through the door, newest first. */
-export const lotsOfSupplier = (db: Db, supplier: string, limit = 400): LotWithSupplier[] =>
+export const lotsOfSupplier = (db: Db, supplier: string, limit = 200): LotWithSupplier[] =>
   withSupplier(db)
     .where(eq(suppliers.name, supplier))
     .orderBy(desc(lots.receivedAtMs))
@@ -164,8 +164,15 @@ export const lotsOfSupplier = (db: Db, supplier: string, limit = 400): LotWithSu
     .map(flat)
     .filter(({ parentId }) => parentId === null);
 
-/** Takes a lot off the ice: used up or sent back. What is thrown away goes through `wasteLot`. */
-export function finishLot(db: Db, id: string, reason: string, who: string, atMs: number): boolean {
+/** Takes a lot off the ice: used up or sent back; `then` runs in the same transaction. What is thrown away goes through `wasteLot`. */
+export function finishLot(
+  db: Db,
+  id: string,
+  reason: string,
+  who: string,
+  atMs: number,
+  then?: (tx: Db, lot: Lot) => void,
+): boolean {
   return db.transaction((tx) => {
     const lot = tx
       .select()
@@ -181,6 +188,7 @@ export function finishLot(db: Db, id: string, reason: string, who: string, atMs:
       lotId: id,
       payload: { code: lot.code, reason, leftG: lot.remainingG },
     });
+    then?.(tx, lot);
     return true;
   });
 }

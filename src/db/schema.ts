@@ -289,7 +289,7 @@ export const batches = sqliteTable(
     trimG: real("trim_g").notNull(),
     trimUse: text("trim_use").notNull(),
   },
-  (table) => [index("batches_by_lot").on(table.lotId)],
+  (table) => [index("batches_by_lot").on(table.lotId), index("batches_by_cut").on(table.cutAtMs)],
 );
 
 export const cooks = sqliteTable(

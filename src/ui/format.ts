@@ -78,19 +78,30 @@ export function lifeText(days: number | null): string {
 export const moneyText = (cents: number): string => fixed(cents / 100, 2);
 export const percentText = (share: number): string => `${fixed(share * 100, 0)} %`;
 
-export function dayText(atMs: number, timeZone: string): string {
-  return new Intl.DateTimeFormat("en-GB", { timeZone, weekday: "short", day: "numeric", month: "short" }).format(atMs);
+const formatters = new Map<string, Intl.DateTimeFormat>();
+
+/** Making a formatter costs far more than using it; one is kept for each shape and zone. */
+function formatter(shape: "day" | "time" | "stamp", timeZone: string): Intl.DateTimeFormat {
+  const key = `${shape} ${timeZone}`;
+  const known = formatters.get(key);
+  if (known) return known;
+  const options = {
+    day: { weekday: "short", day: "numeric", month: "short" },
+    time: { hour: "2-digit", minute: "2-digit", hourCycle: "h23" },
+    stamp: { month: "2-digit", day: "2-digit" },
+  } as const satisfies Record<string, Intl.DateTimeFormatOptions>;
+  const made = new Intl.DateTimeFormat("en-GB", { timeZone, ...options[shape] });
+  formatters.set(key, made);
+  return made;
 }
 
-export function timeText(atMs: number, timeZone: string): string {
-  return new Intl.DateTimeFormat("en-GB", { timeZone, hour: "2-digit", minute: "2-digit", hourCycle: "h23" }).format(
-    atMs,
-  );
-}
+export const dayText = (atMs: number, timeZone: string): string => formatter("day", timeZone).format(atMs);
+
+export const timeText = (atMs: number, timeZone: string): string => formatter("time", timeZone).format(atMs);
 
 /** MMDD in the house's zone: the start of a lot code. */
 export function dayStamp(atMs: number, timeZone: string): string {
-  const parts = new Intl.DateTimeFormat("en-GB", { timeZone, month: "2-digit", day: "2-digit" }).formatToParts(atMs);
+  const parts = formatter("stamp", timeZone).formatToParts(atMs);
   const part = (type: string) => parts.find((entry) => entry.type === type)?.value ?? "00";
   return `${part("month")}${part("day")}`;
 }

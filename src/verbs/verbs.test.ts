@@ -181,6 +181,41 @@ test("cook: stages with cue, probe and time, window, safety with its advice", ()
   expect(found["window_s"]).toMatchObject({ early: expect.any(Number), late: expect.any(Number) });
 });
 
+test("parasite and cooling: worked cases of the published rules, problems by their path", () => {
+  // FDA Food Code 2022, 3-402.11(A)(1) and 3-501.14(A) (memory, high)
+  expect(
+    answer("parasite", {
+      rule: "fda-2022",
+      trace: [
+        [0, -20],
+        [168, -20],
+      ],
+    }),
+  ).toMatchObject({ met: true, by: "-20 C for 168 h", hours_credited: 168, hours_missing: 0 });
+  expect(
+    answer("parasite", {
+      rule: "fda-2022",
+      trace: [
+        [0, -20],
+        [160, -20],
+      ],
+    }),
+  ).toMatchObject({ met: false, by: null, nearest: "-20 C for 168 h", hours_missing: 8 });
+  const cooled = answer("cooling", {
+    rule: "fda-2022",
+    trace: [
+      [0, 57],
+      [95, 21],
+      [300, 5],
+    ],
+  });
+  expect(cooled["verdict"]).toBe("pass");
+  expect(cooled["stages"]).toMatchObject([{ from_c: 57, to_c: 21, limit_min: 120, ok: true }, { limit_min: 360 }]);
+  expect(problem("cooling", { rule: "moon", trace: [[0, 5]] })?.path).toBe("rule");
+  expect(problem("parasite", { rule: "eu-853", trace: [[0, "cold"]] })?.path).toBe("trace.0.1");
+  expect(problem("parasite", { rule: "eu-853", trace: [] })?.path).toBe("trace");
+});
+
 describe("command line", () => {
   const command = ["--import", "tsx", "src/cli/gaffel.ts"];
   test("prints one document and nothing else", () => {

@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { db } from "@/db/connection";
-import { checkLedger, entriesBetween } from "@/db/ledger";
+import { checkLedger, checkNewEntries, entriesBetween } from "@/db/ledger";
 import { dayText } from "@/ui/format";
 import page from "@/ui/page.module.css";
 import { requireHouse, requestTime } from "../request";
@@ -11,7 +11,11 @@ import { lineOf } from "./lineOf";
 
 export const metadata: Metadata = { title: "Book" };
 
-export default async function BookPage({ searchParams }: { readonly searchParams: Promise<{ day?: string }> }) {
+export default async function BookPage({
+  searchParams,
+}: {
+  readonly searchParams: Promise<{ day?: string; check?: string }>;
+}) {
   const nowMs = await requestTime();
   const house = requireHouse();
   const today = todayIn(house.timeZone, nowMs);
@@ -19,7 +23,7 @@ export default async function BookPage({ searchParams }: { readonly searchParams
   const day = /^\d{4}-\d{2}-\d{2}$/.test(asked) && !Number.isNaN(Date.parse(asked)) ? asked : today;
   const { fromMs, toMs } = dayBounds(day, house.timeZone);
   const entries = entriesBetween(db(), fromMs, toMs);
-  const chain = checkLedger(db());
+  const chain = (await searchParams).check === "all" ? checkLedger(db()) : checkNewEntries(db());
   return (
     <>
       <header className={page.head}>
@@ -38,6 +42,7 @@ export default async function BookPage({ searchParams }: { readonly searchParams
           <Link href={`/book?day=${shiftDay(day, -1)}`}>Day before</Link>
           {day < today ? <Link href={`/book?day=${shiftDay(day, 1)}`}>Day after</Link> : null}
           {day === today ? null : <Link href="/book">Today</Link>}
+          <Link href={`/book?day=${day}&check=all`}>Check every seal</Link>
         </nav>
       </header>
       <section className={page.card}>

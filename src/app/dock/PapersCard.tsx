@@ -59,6 +59,8 @@ export function PapersCard({ draft, papers, onChange }: Props) {
   );
 }
 
+type FlagKey = "byCatch" | "defrosted" | "feedStatement" | "freezingStatement" | "clearedGround" | "roeOn";
+
 type PaperProps = {
   readonly fact: MissingFact;
   readonly provenance: Provenance;
@@ -78,7 +80,7 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
       )}
     </Field>
   );
-  const yesNo = (key: "byCatch" | "defrosted" | "feedStatement", words: readonly [string, string]) => (
+  const yesNo = (key: FlagKey, words: readonly [string, string]) => (
     <Field label={fact.label}>
       {(id) => (
         <Segmented<string>
@@ -105,6 +107,12 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
       return yesNo("defrosted", ["Never frozen", "Defrosted"]);
     case "feedStatement":
       return yesNo("feedStatement", ["None", "Letter on file"]);
+    case "freezingStatement":
+      return yesNo("freezingStatement", ["None", "On file"]);
+    case "clearedGround":
+      return yesNo("clearedGround", ["No", "Yes, with paper"]);
+    case "roeOn":
+      return yesNo("roeOn", ["Muscle alone", "Roe on"]);
     case "additives":
       return (
         <Field label={fact.label}>

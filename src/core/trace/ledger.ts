@@ -53,9 +53,13 @@ export function sealedText(prevHash: string, body: LedgerBody): string {
 export type ChainCheck =
   { readonly kind: "whole"; readonly entries: number } | { readonly kind: "broken"; readonly atSeq: number };
 
-/** Recomputes the chain; `digest` is the house's hash function. */
-export function checkChain(entries: readonly LedgerEntry[], digest: (text: string) => string): ChainCheck {
-  let before = GENESIS_HASH;
+/** Recomputes the chain from `fromHash` on; `digest` is the house's hash function. */
+export function checkChain(
+  entries: readonly LedgerEntry[],
+  digest: (text: string) => string,
+  fromHash: string = GENESIS_HASH,
+): ChainCheck {
+  let before = fromHash;
   for (const entry of entries) {
     if (entry.prevHash !== before || entry.hash !== digest(sealedText(before, entry))) {
       return { kind: "broken", atSeq: entry.seq };

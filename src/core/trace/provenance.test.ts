@@ -10,7 +10,15 @@ const cod: TraceFacts = {
   source: "Nattkrok",
   caughtOn: "2026-05-10",
   frozen: false,
-  provenance: { subArea: "27.4.a", landingPlace: "Skarvholmen", supplierLot: "L-77", byCatch: false, defrosted: false },
+  provenance: {
+    subArea: "27.4.a",
+    landingPlace: "Skarvholmen",
+    supplierLot: "L-77",
+    byCatch: false,
+    defrosted: false,
+    freezingStatement: false,
+    clearedGround: false,
+  },
 };
 const missing = (rule: "fda-2022" | "eu-853", facts: TraceFacts) =>
   completeness(rule, facts).missing.map(({ id }) => id);

@@ -126,6 +126,7 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
       ),
     );
   }
+  wants.push(...rawPapers(us, facts));
   if (shellfish) {
     const [why, rule] = us
       ? ["the tag stays with the sack, then 90 days in the book", US_TAG]
@@ -177,6 +178,55 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
   const strip = ({ known: _known, ...fact }: Want): MissingFact => fact;
   const missing = wants.filter(({ known }) => !known).map(strip);
   return { wanted: wants.length, known: wants.length - missing.length, all: wants.map(strip), missing };
+}
+
+const SCALLOPS = ["Pecten maximus", "Placopecten magellanicus"];
+
+/** Papers that decide whether it may be served raw without a freezing hold; asked for only where raw use is likely. */
+function rawPapers(us: boolean, { species, form, production, provenance }: TraceFacts): Want[] {
+  const rule = us
+    ? "FDA Food Code 2022, 3-402.11, 3-402.12 (memory, high)"
+    : "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D (memory, high)";
+  const likely = (species.rawUse === "usual" || species.rawUse === "seldom") && form !== "smoked";
+  const wants: Want[] = [];
+  if (likely && (isFinfish(species.group) || species.group === "cephalopod")) {
+    const known = provenance.freezingStatement !== undefined;
+    wants.push(
+      want(
+        "freezingStatement",
+        "Supplier’s freezing statement",
+        known,
+        "with it no freezing hold of your own is needed for raw use",
+        rule,
+        "wise",
+      ),
+    );
+    if (!us && production === "wild" && isFinfish(species.group)) {
+      wants.push(
+        want(
+          "clearedGround",
+          "Authorised ground",
+          provenance.clearedGround !== undefined,
+          "fish from it may be served raw unfrozen",
+          rule,
+          "wise",
+        ),
+      );
+    }
+  }
+  if (SCALLOPS.includes(species.scientificName) && form !== "live") {
+    wants.push(
+      want(
+        "roeOn",
+        "Roe on or muscle alone",
+        provenance.roeOn !== undefined,
+        "toxins gather in roe and gut; only the muscle is exempt",
+        rule,
+        "wise",
+      ),
+    );
+  }
+  return wants;
 }
 
 const has = (text: string | undefined) => text !== undefined && text.trim() !== "";

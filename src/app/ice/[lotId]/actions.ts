@@ -5,11 +5,12 @@ import { startOfDayMs, todayIn } from "@/calendar/days";
 import { keepTagUntil, parasiteRuleOf } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
 import { addDays } from "@/core/units";
-import { db } from "@/db/connection";
+import { db, type Db } from "@/db/connection";
 import type { HoldFacts } from "@/db/holdFacts";
 import { closeHold, openHeldPack, readHold, startHold, type HoldError } from "@/db/holds";
 import { findHouse, type House } from "@/db/house";
-import { findLot, finishLot } from "@/db/lots";
+import { findLot, finishLot, type Lot } from "@/db/lots";
+import { speciesOf } from "@/db/species";
 import { moveLot, openPack, splitLot, wasteLot, type MoveError } from "@/db/movements";
 import { FOREIGN, invalidInput, refused, type ActionError } from "../../actionError";
 import { cookAtStation, fromThisHouse } from "../../request";
@@ -58,10 +59,25 @@ function moveProblem(error: MoveError): ActionError {
 const holdProblem = (error: HoldError): ActionError =>
   refused(error.kind === "refused" ? error.message : "That hold is not in the house.");
 
+/** The tag of live shellfish is kept from the day the last of it went. */
+function keepTag(tx: Db, lot: Lot, { house, stamp, today }: Context): void {
+  const shellfish = speciesOf(tx, lot.speciesId)?.group === "bivalve" && lot.state === "live";
+  if (shellfish) startHold(tx, lot.id, tagFacts(house, today), stamp);
+}
+
+const tagFacts = (house: House, lastServedOn: string): HoldFacts => {
+  const until = keepTagUntil(house.ruleSetId, lastServedOn);
+  return { kind: "tag", lastServedOn, untilMs: startOfDayMs(addDays(until, 1), house.timeZone) };
+};
+
 export const takeOffIce = async (input: unknown): Promise<Result<null, ActionError>> =>
-  act(TakeOff, input, ({ lotId, reason }, { stamp }) =>
-    finishLot(db(), lotId, reason, stamp.who, stamp.atMs) ? ok(null) : err(refused("This lot is not on ice any more.")),
-  );
+  act(TakeOff, input, ({ lotId, reason }, context) => {
+    const { who, atMs } = context.stamp;
+    const done = finishLot(db(), lotId, reason, who, atMs, (tx, lot) => {
+      if (reason === "used up") keepTag(tx, lot, context);
+    });
+    return done ? ok(null) : err(refused("This lot is not on ice any more."));
+  });
 
 export const moveTo = async (input: unknown): Promise<Result<null, ActionError>> =>
   act(Move, input, ({ lotId, placeId }, { stamp, today }) => {
@@ -95,10 +111,8 @@ export const beginHold = async (input: unknown): Promise<Result<string, ActionEr
           return { kind: "parasite", ruleId: parasiteRuleOf(house.ruleSetId), stated: wanted.stated };
         case "thaw":
           return { ...wanted, packOpened: false };
-        case "tag": {
-          const until = keepTagUntil(house.ruleSetId, wanted.lastServedOn);
-          return { ...wanted, untilMs: startOfDayMs(addDays(until, 1), house.timeZone) };
-        }
+        case "tag":
+          return tagFacts(house, wanted.lastServedOn);
         case "cure":
           return wanted;
       }

@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
 import { edibleCost } from "@/core/block";
-import { formLabel, isReadyToEat, lifeSegments } from "@/core/freshness";
+import { formLabel, isReadyToEat, lifeSegments, liveStorageOf } from "@/core/freshness";
 import { PARASITE_RULES, parasiteNeed, parasiteRuleOf } from "@/core/safety";
 import { isFinfish } from "@/core/species";
 import { adviceFor, allergensOf, completeness } from "@/core/trace";
@@ -58,6 +58,7 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
   ];
   const holds = [...holdsOfLot(db(), row.id, nowMs), ...(onIce ? liveHolds([lot], nowMs) : [])];
   const cost = edibleCost(species, row.form, row.priceCentsPerKg);
+  const store = liveStorageOf(species);
   const allergens = allergensOf(species, provenance);
   return (
     <>
@@ -225,6 +226,16 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
                 {need.record ? `; keep ${need.record}` : ""}. Other risks of raw fish stay.
               </p>
             )}
+            {row.state === "live" ? (
+              <p>
+                Keep at {format.temperature(store.minC)} to {format.temperature(store.maxC)}, {store.how}; never fresh
+                water, never airtight.{" "}
+                {onIce && (life.placeC < store.minC - 0.5 || life.placeC > store.maxC + 0.5) ? (
+                  <b style={{ color: "var(--stop)" }}>Its place is at {format.temperature(life.placeC, 1)}: move it.</b>
+                ) : null}{" "}
+                <span className={page.source}>{store.source}</span>
+              </p>
+            ) : null}
             {species.histamineFormer === "no" ? null : (
               <p>Histamine former: cold from boat to plate, heat will not undo it.</p>
             )}

@@ -1,18 +1,20 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
-import { connection } from "next/server";
+import { HOLD_LABELS } from "@/core/coldchain";
 import { liveCook } from "@/core/cooking";
+import { formLabel } from "@/core/freshness";
 import { batchesOfLot } from "@/db/batches";
 import { db } from "@/db/connection";
 import { cooksOfBatches } from "@/db/cooks";
+import { holdsOfLot } from "@/db/holds";
 import { entriesOfLot } from "@/db/ledger";
-import { findLot } from "@/db/lots";
+import { childLots, findLot } from "@/db/lots";
 import { speciesOf } from "@/db/species";
 import { dayText, formatFor, timeText } from "@/ui/format";
 import page from "@/ui/page.module.css";
 import { VerdictTag } from "@/ui/VerdictTag";
-import { requireHouse } from "../../../request";
+import { requestTime, requireHouse } from "../../../request";
 import { LedgerTable } from "../../LedgerTable";
 import { lineOf } from "../../lineOf";
 import styles from "./Trace.module.css";
@@ -20,7 +22,7 @@ import styles from "./Trace.module.css";
 export const metadata: Metadata = { title: "Trace" };
 
 export default async function TracePage({ params }: { readonly params: Promise<{ lotId: string }> }) {
-  await connection();
+  const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units);
   const lot = findLot(db(), (await params).lotId);
@@ -30,7 +32,10 @@ export default async function TracePage({ params }: { readonly params: Promise<{
     db(),
     batches.map(({ id }) => id),
   );
+  const parent = lot.parentId ? findLot(db(), lot.parentId) : undefined;
+  const parts = childLots(db(), lot.id);
   const species = speciesOf(db(), lot.speciesId);
+  const holds = holdsOfLot(db(), lot.id, nowMs);
   const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
   return (
     <>
@@ -70,6 +75,33 @@ export default async function TracePage({ params }: { readonly params: Promise<{
           <p className="muted">
             {lot.receivedBy}, {when(lot.receivedAtMs)}
           </p>
+        </li>
+        <li>
+          <h2>Ice</h2>
+          {parent ? (
+            <p>
+              Taken from{" "}
+              <Link href={`/book/lot/${parent.id}`} className="figure">
+                {parent.code}
+              </Link>
+            </p>
+          ) : null}
+          {parts.map((part) => (
+            <p key={part.id}>
+              <Link href={`/book/lot/${part.id}`} className="figure">
+                {part.code}
+              </Link>{" "}
+              {format.mass(part.massG)}, {formLabel(part.form).toLowerCase()}
+            </p>
+          ))}
+          {holds.map(({ id, hold, status, closedAs }) => (
+            <p key={id} className="muted">
+              {HOLD_LABELS[hold.kind]}: {closedAs ?? status.needs}
+            </p>
+          ))}
+          {!parent && parts.length === 0 && holds.length === 0 ? (
+            <p className="muted">Nothing split off, nothing held.</p>
+          ) : null}
         </li>
         <li>
           <h2>Block</h2>

@@ -1,0 +1,94 @@
+import path from "node:path";
+import { sql } from "drizzle-orm";
+import { SPECIES } from "@/core/species";
+import { DAY_MS } from "@/core/units";
+import { openDatabase } from "@/db/connection";
+import { appendEntry } from "@/db/ledger";
+import { listPlaces } from "@/db/places";
+import { lots, lotStays, placeReadings, suppliers } from "@/db/schema";
+import { stockOnIce } from "@/db/stock";
+import { makeDemoHouse } from "@/demo/house";
+
+const LOTS = 20_000;
+const READINGS = 3_000_000;
+const YEARS = 10;
+/** Rows of one insert, under SQLite's limit of variables. */
+const CHUNK = 5000;
+
+/** The demo house with ten years of lots, stays, sealed entries and readings before it. */
+export function makeTenYears(folder: string, nowMs: number) {
+  const db = openDatabase(path.join(folder, "gaffel.sqlite"));
+  makeDemoHouse(db, nowMs);
+  const places = listPlaces(db);
+  const supplierIds = db
+    .select()
+    .from(suppliers)
+    .all()
+    .map(({ id }) => id);
+  const endMs = nowMs - 16 * DAY_MS;
+  const spanMs = YEARS * 365 * DAY_MS;
+  db.run(sql.raw("pragma synchronous = off"));
+  db.transaction((tx) => {
+    for (let index = 0; index < LOTS; index++) {
+      const receivedAtMs = Math.round(endMs - (spanMs * (LOTS - index)) / LOTS);
+      const id = `old-${index}`;
+      const placeId = places[index % places.length]!.id;
+      tx.insert(lots)
+        .values({
+          id,
+          code: `Y${index}`,
+          supplierId: supplierIds[index % supplierIds.length]!,
+          receivedAtMs,
+          receivedBy: "Ylva",
+          speciesId: SPECIES[index % SPECIES.length]!.id,
+          form: "whole-gutted",
+          production: "wild",
+          area: "FAO 27.4.a",
+          gear: "Longline",
+          source: "Nattkrok",
+          caughtAtMs: receivedAtMs - DAY_MS,
+          massG: 5000,
+          remainingG: 0,
+          priceCentsPerKg: 900,
+          receiptC: 1.5,
+          grades: { skin: 0, eye: 1 },
+          verdict: "accept",
+          reasons: [
+            { weight: "decides", text: "4 % of the points: as good as the day allows", source: "station rule" },
+          ],
+          impliedIceDays: 1 + (index % 5),
+          status: "finished",
+        })
+        .run();
+      tx.insert(lotStays)
+        .values({ lotId: id, placeId, fromMs: receivedAtMs, toMs: receivedAtMs + 3 * DAY_MS })
+        .run();
+      for (const kind of ["lot-received", "lot-finished"] as const) {
+        appendEntry(tx, {
+          atMs: receivedAtMs,
+          who: "Ylva",
+          kind,
+          lotId: id,
+          payload: { code: `Y${index}`, massG: 5000 },
+        });
+      }
+    }
+    const each = READINGS / places.length;
+    for (const [number, { id: placeId, setC }] of places.entries()) {
+      for (let start = 0; start < each; start += CHUNK) {
+        const rows = Array.from({ length: Math.min(CHUNK, each - start) }, (_, offset) => {
+          const index = start + offset;
+          const celsius = Math.round((setC + Math.sin(index / 7 + number)) * 10) / 10;
+          return {
+            placeId,
+            atMs: Math.round(endMs - (spanMs * (each - index)) / each),
+            celsius,
+            source: "sensor" as const,
+          };
+        });
+        tx.insert(placeReadings).values(rows).run();
+      }
+    }
+  });
+  return { lots: LOTS, readings: READINGS, lotId: stockOnIce(db, nowMs)[0]!.id, placeId: places[0]!.id };
+}

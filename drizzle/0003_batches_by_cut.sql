@@ -1,0 +1,1 @@
+CREATE INDEX `batches_by_cut` ON `batches` (`cut_at_ms`);
