@@ -2,7 +2,7 @@ import type { AdviceRating } from "@/core/trace";
 import styles from "./AdviceTag.module.css";
 
 const WORDS: Readonly<Record<AdviceRating, string>> = {
-  best: "Best choice",
+  best: "Best",
   acceptable: "Acceptable",
   avoid: "Avoid",
 };

@@ -22,7 +22,7 @@ export function LotRow({ lot, format }: { readonly lot: StockLot; readonly forma
       </span>
       <span className={styles.left} data-use={life.use}>
         <b data-testid="days-left">{lifeText(life.daysLeft)}</b>
-        <span>{usableAs(life)}</span>
+        <span>{usableAs(life, row.form)}</span>
       </span>
     </Link>
   );

@@ -1,4 +1,4 @@
-import type { LotLife } from "@/core/freshness";
+import { isReadyToEat, type Form, type LotLife } from "@/core/freshness";
 
 const USE_WORDS: Readonly<Record<LotLife["use"], string>> = {
   raw: "Raw or any use",
@@ -8,9 +8,10 @@ const USE_WORDS: Readonly<Record<LotLife["use"], string>> = {
 };
 
 /** What a lot is still good for, as said at the station. */
-export function usableAs({ use, state }: LotLife): string {
+export function usableAs({ use, state }: LotLife, form: Form): string {
   if (use === "over") return USE_WORDS.over;
   if (state === "frozen") return "Frozen: stands still";
   if (state === "live") return use === "cook-today" ? "Alive, not for long" : "Alive";
+  if (isReadyToEat(form)) return use === "cook-today" ? "Ready to eat, serve at once" : "Ready to eat";
   return USE_WORDS[use];
 }

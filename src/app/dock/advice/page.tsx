@@ -16,18 +16,22 @@ export default async function AdvicePage() {
   await requestTime();
   requireHouse();
   const advice = listAdvice(db());
+  const origin = ({ gear, area }: { readonly gear: string; readonly area: string }) => {
+    const words = [gear, area].filter(Boolean).join(", ");
+    return words ? ` (${words.toLowerCase()})` : "";
+  };
   const avoided = [
-    ...new Set(advice.filter(({ rating }) => rating === "avoid").map(({ speciesId }) => speciesName(speciesId))),
+    ...new Set(
+      advice
+        .filter(({ rating }) => rating === "avoid")
+        .map((entry) => `${inSentence(speciesName(entry.speciesId))}${origin(entry)}`),
+    ),
   ];
   return (
     <>
       <header className={page.head}>
         <div>
-          <h1>
-            {avoided.length > 0
-              ? `Avoid: ${avoided.slice(0, 3).map(inSentence).join(", ")}`
-              : "What advisers say of the fish"}
-          </h1>
+          <h1>{avoided.length > 0 ? `Avoid: ${avoided.slice(0, 3).join(", ")}` : "What advisers say of the fish"}</h1>
           <p className={page.asks}>
             Who said it and when stands beside every rating. The entry that names area and gear most closely is shown at
             the door.

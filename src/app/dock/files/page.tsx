@@ -3,10 +3,13 @@ import { listAdvice } from "@/db/advice";
 import { db } from "@/db/connection";
 import { listSuppliers } from "@/db/lots";
 import { listPlaces } from "@/db/places";
+import { DELIVERY_COLUMNS } from "@/exchange/deliveryCsv";
 import page from "@/ui/page.module.css";
 import { SubNav } from "@/ui/SubNav";
 import { requestTime, requireHouse } from "../../request";
 import { DOCK_VIEWS } from "../subViews";
+import styles from "../Dock.module.css";
+import { COLUMN_WORDS } from "./columnWords";
 import { FileDesk } from "./FileDesk";
 
 export const metadata: Metadata = { title: "Files" };
@@ -25,12 +28,29 @@ export default async function FilesPage() {
         </div>
       </header>
       <SubNav views={DOCK_VIEWS} here="/dock/files" />
-      <FileDesk
-        suppliers={listSuppliers(db())}
-        places={listPlaces(db())}
-        advice={listAdvice(db())}
-        serverNowMs={nowMs}
-      />
+      <div className={page.stack}>
+        <FileDesk
+          suppliers={listSuppliers(db())}
+          places={listPlaces(db())}
+          advice={listAdvice(db())}
+          serverNowMs={nowMs}
+        />
+        <section className={page.card}>
+          <h2>The columns of a delivery file</h2>
+          <p className="muted" style={{ marginBottom: 12 }}>
+            In any order; the rest beside the needed ones may be left out. Comma, semicolon or tab; decimal point or
+            comma.
+          </p>
+          <dl className={styles.columns}>
+            {DELIVERY_COLUMNS.map((column) => (
+              <div key={column}>
+                <dt>{column}</dt>
+                <dd>{COLUMN_WORDS[column]}</dd>
+              </div>
+            ))}
+          </dl>
+        </section>
+      </div>
     </>
   );
 }

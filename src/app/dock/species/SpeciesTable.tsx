@@ -5,6 +5,7 @@ import { formLabel, usualForm } from "@/core/freshness";
 import { GROUP_LABELS, searchSpecies, SPECIES, SPECIES_SOURCES, type Species } from "@/core/species";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
+import styles from "../Dock.module.css";
 
 const LANGUAGES = new Intl.DisplayNames("en", { type: "language" });
 const RAW_WORDS: Readonly<Record<Species["rawUse"], string>> = {
@@ -41,7 +42,29 @@ export function SpeciesTable() {
         pagination={{ pageSize: 15, hideOnSinglePage: true, showSizeChanger: false }}
         scroll={{ x: 860 }}
         locale={{ emptyText: <p className={page.empty}>Nothing of that name. Add it below.</p> }}
-        expandable={{ expandRowByClick: true, expandedRowRender: (species) => <About species={species} /> }}
+        expandable={{
+          expandRowByClick: true,
+          columnWidth: 56,
+          expandedRowRender: (species) => <About species={species} />,
+          expandIcon: ({ expanded, record, onExpand }) => (
+            <button
+              type="button"
+              className={styles.unfold}
+              aria-expanded={expanded}
+              aria-label={`About ${record.name}`}
+              onClick={(event) => onExpand(record, event)}
+            >
+              <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true">
+                <path
+                  d={expanded ? "M2 5l5 5 5-5" : "M5 2l5 5-5 5"}
+                  fill="none"
+                  stroke="currentColor"
+                  strokeWidth="2"
+                />
+              </svg>
+            </button>
+          ),
+        }}
         columns={[
           { title: "Name", dataIndex: "name", render: (name: string) => <b>{name}</b> },
           { title: "Scientific", dataIndex: "scientificName", render: (name: string) => <i>{name}</i> },

@@ -6,9 +6,11 @@ import page from "@/ui/page.module.css";
 export function usesLeft(
   { leftIceDays, cookDaysLeft, rawDaysLeft, stockDaysLeft, use, state }: LotLife,
   rawAllowed: boolean,
+  readyToEat: boolean,
 ): string {
   if (use === "over") return "take it off the ice";
   if (state === "frozen") return `frozen hard; its ${leftIceDays.toFixed(1)} days stand still until it thaws`;
+  if (readyToEat) return cookDaysLeft === 0 ? "serve it at once" : `${lifeText(cookDaysLeft)} at its best`;
   const raw = rawAllowed && rawDaysLeft !== 0 ? `, ${lifeText(rawDaysLeft)} for raw` : ", not for raw";
   const stock = stockDaysLeft ? `, bones for stock ${lifeText(stockDaysLeft)}` : "";
   return cookDaysLeft === 0

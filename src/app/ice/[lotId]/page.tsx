@@ -68,7 +68,9 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
             {lot.title} <span className="figure muted">{row.code}</span>
           </h1>
           <p className={page.asks}>
-            {onIce ? `${usableAs(life)}. ${format.mass(row.remainingG)} of ${format.mass(row.massG)} left.` : null}
+            {onIce
+              ? `${usableAs(life, row.form)}. ${format.mass(row.remainingG)} of ${format.mass(row.massG)} left.`
+              : null}
             {row.status === "refused" ? "Refused at the door and kept on record." : null}
             {row.status === "finished" ? "Off the ice." : null}
           </p>
@@ -90,7 +92,7 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
                   {life.state === "frozen" ? format.temperature(life.placeC, 1) : lifeText(life.daysLeft)}
                 </span>{" "}
                 {life.state === "frozen" ? "" : `at ${format.temperature(life.placeC, 1)}: `}
-                {usesLeft(life, lot.rawAllowed)}.
+                {usesLeft(life, lot.rawAllowed, isReadyToEat(row.form))}.
               </p>
               <div style={{ margin: "14px 0" }}>
                 <IceBar segments={lifeSegments(life, lot.rawAllowed)} text="Life of the lot" />

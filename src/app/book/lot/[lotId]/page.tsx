@@ -32,6 +32,7 @@ export default async function TracePage({ params }: { readonly params: Promise<{
     db(),
     batches.map(({ id }) => id),
   );
+  const plates = cooks.reduce((sum, { pieces }) => sum + pieces, 0);
   const parent = lot.parentId ? findLot(db(), lot.parentId) : undefined;
   const parts = childLots(db(), lot.id);
   const species = speciesOf(db(), lot.speciesId);
@@ -45,7 +46,8 @@ export default async function TracePage({ params }: { readonly params: Promise<{
             {species?.name} <span className="figure muted">{lot.code}</span>, from boat to plate
           </h1>
           <p className={page.asks}>
-            {batches.length} batches cut, {cooks.reduce((sum, { pieces }) => sum + pieces, 0)} plates cooked.
+            {batches.length} {batches.length === 1 ? "batch" : "batches"} cut, {plates}{" "}
+            {plates === 1 ? "plate" : "plates"} cooked.
           </p>
         </div>
         <Link href={`/ice/${lot.id}`}>The lot</Link>

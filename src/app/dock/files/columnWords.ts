@@ -1,0 +1,31 @@
+import type { DELIVERY_COLUMNS } from "@/exchange/deliveryCsv";
+
+/** What stands in each column of a delivery file, by example. */
+export const COLUMN_WORDS: Readonly<Record<(typeof DELIVERY_COLUMNS)[number], string>> = {
+  supplier: "needed: who brings it",
+  species: "needed: any name, best the scientific one",
+  form: "needed: whole-gutted, side, live …",
+  frozen: "yes or no",
+  production: "needed: wild or farmed",
+  area: "FAO 27.4.a, or the bay",
+  sub_area: "27.4.a",
+  gear: "Longline",
+  source: "boat or farm",
+  landing_place: "harbour",
+  caught_on: "2026-03-31 or 31.03.2026",
+  weight_kg: "needed: 11.8",
+  stated_weight_kg: "weight on the paper",
+  price_per_kg: "needed: 9.90",
+  receipt_c: "probe at the door, °C",
+  supplier_lot: "their lot number",
+  by_catch: "yes or no",
+  defrosted: "yes or no",
+  use_by: "date on the pack",
+  tag_certificate: "number on the shellfish tag",
+  tag_harvested_on: "date on the tag",
+  tag_dealer: "dealer or dispatch centre",
+  additives: "none, or sulphites",
+  feed_statement: "yes when the letter is on file",
+  freezing_statement: "yes when it is on file",
+  grades: "skin:0 eye:1, if already looked at",
+};
