@@ -66,7 +66,7 @@ test("an empty house opens on the first-run page and then on Today", async ({ pa
   await page.getByLabel("Who cooks here").fill("Anu");
   await page.keyboard.press("Enter");
   await page.getByRole("button", { name: "Open the house" }).click();
-  await expect(page.getByRole("heading", { name: "The ice is empty" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Take in a delivery" })).toBeVisible();
   await expect(page.getByText("Test Quay")).toBeVisible();
   await page.goto(`http://localhost:${port}/welcome`);
   await expect(page).toHaveURL(`http://localhost:${port}/`);

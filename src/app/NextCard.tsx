@@ -56,13 +56,18 @@ function wordsFor(action: NextAction, format: Format): Words {
       };
     }
     case "use-lot": {
-      const { id, title, massG, life } = action.lot;
-      const how = life.use === "cook-today" ? "cook it through" : "it will not wait";
+      const { id, title, massG, life, cuttable } = action.lot;
+      const how =
+        life.state === "live"
+          ? "alive, and not for long"
+          : life.use === "cook-today"
+            ? "cook it through"
+            : "it will not wait";
       return {
         headline: `Use the ${inSentence(title)} today`,
         why: `${format.mass(massG)}, ${lifeText(life.daysLeft)} left: ${how}.`,
-        href: `/block/${id}`,
-        act: "Cut it",
+        href: cuttable ? `/block/${id}` : `/ice/${id}`,
+        act: cuttable ? "Cut it" : "Look at the lot",
       };
     }
     case "cook-batch": {
@@ -84,7 +89,12 @@ function wordsFor(action: NextAction, format: Format): Words {
       };
     }
     case "receive":
-      return { headline: "The ice is empty", why: "Take in the first delivery.", href: "/dock", act: "To the dock" };
+      return {
+        headline: "Take in a delivery",
+        why: "Nothing waits for the knife or the pan.",
+        href: "/dock",
+        act: "To the dock",
+      };
     default:
       return assertNever(action);
   }

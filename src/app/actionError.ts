@@ -20,5 +20,7 @@ export function invalidInput(error: z.ZodError): ActionError {
     fields[field] ??= issue.message;
   }
   const first = Object.entries(fields)[0];
-  return { kind: "invalidInput", message: first ? `${first[0]}: ${first[1]}` : "Something is missing.", fields };
+  if (!first) return { kind: "invalidInput", message: "Something is missing.", fields };
+  const lot = /^lots\.(\d+)\./.exec(first[0]);
+  return { kind: "invalidInput", message: lot ? `Lot ${Number(lot[1]) + 1}: ${first[1]}` : first[1], fields };
 }

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from "node:fs";
+import { copyFileSync, existsSync, mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { sql } from "drizzle-orm";
@@ -13,11 +13,26 @@ import { oldFile } from "./oldFile.testkit";
 import { stockOnIce } from "./stock";
 
 const NOW = Date.UTC(2026, 4, 12, 15);
-const demo = (): Db => {
+const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-db-"));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+function freshDemo(): Db {
   const db = openDatabase(":memory:");
   makeDemoHouse(db, NOW);
   return db;
-};
+}
+
+let copies = 0;
+/** A demo house of its own for each test, copied from one that was made once. */
+function demo(): Db {
+  const first = path.join(folder, "first.sqlite");
+  if (!existsSync(first)) {
+    freshDemo().run(sql.raw(`vacuum into '${first}'`));
+  }
+  const copy = path.join(folder, `${copies++}.sqlite`);
+  copyFileSync(first, copy);
+  return openDatabase(copy);
+}
 /** What SQLite itself said; Drizzle wraps it. */
 function reason(run: () => unknown): string {
   try {
@@ -45,7 +60,7 @@ test("a house opens once", () => {
 });
 
 test("the demo house is the same every time, up to ids: lots, lives, refusals, cooks with probes, a whole chain", () => {
-  const [first, second] = [demo(), demo()];
+  const [first, second] = [freshDemo(), freshDemo()];
   const summary = (db: Db) =>
     stockOnIce(db, NOW).map(({ row, life }) => [row.code, row.remainingG, life.daysLeft, life.use]);
   expect(summary(first)).toEqual(summary(second));

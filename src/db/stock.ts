@@ -3,7 +3,7 @@ import { startOfDayMs, todayIn } from "@/calendar/days";
 import { usedOverStays, type Stay, type TemperatureHistory } from "@/core/coldchain";
 import { goneAfterCut, isCut, isReadyToEat, legalEnds, lotLife, type LotLife } from "@/core/freshness";
 import { firstToUse, type LotInHand } from "@/core/line";
-import { findSpecies, shortName, type Species } from "@/core/species";
+import { findSpecies, isFinfish, shortName, type Species } from "@/core/species";
 import { daysBetween } from "@/core/units";
 import { assert } from "@/core/shared";
 import type { BatchWithPortions } from "./batches";
@@ -100,6 +100,7 @@ export function stockLot(room: StockRoom, row: LotWithSupplier, nowMs: number): 
     id: row.id,
     title: shortName(species),
     massG: row.remainingG,
+    cuttable: isFinfish(species.group) && state !== "frozen",
     valueCents,
     life,
     row,

@@ -2,7 +2,13 @@ import type { LifeSegment } from "@/core/freshness";
 import styles from "./IceBar.module.css";
 
 /** Words on the ice itself, where the piece is wide enough for them. */
-const SHORT: Record<LifeSegment["use"], string> = { gone: "", raw: "raw", cook: "cook", "cook-today": "today" };
+const SHORT: Record<LifeSegment["use"], string> = {
+  gone: "",
+  raw: "raw",
+  cook: "cook",
+  "cook-today": "today",
+  barred: "past its date",
+};
 const WIDE_ENOUGH = 0.2;
 
 const LABELS: Record<LifeSegment["use"], string> = {
@@ -10,6 +16,7 @@ const LABELS: Record<LifeSegment["use"], string> = {
   raw: "raw",
   cook: "any cooked use",
   "cook-today": "cook at once",
+  barred: "after its last day by rule or label",
 };
 
 /** A lot's life as a block of ice that melts from the left; what is left is marked by the use it is good for, in words and shape. */

@@ -189,6 +189,10 @@ describe("life of a lot", () => {
       daysLeft: 1.5,
       legalEnd: { kind: "use-by" },
     });
+    const barred = lifeSegments(life({ legalEnds: [at("use-by", 1.5)] }), true);
+    expect(barred.at(-1)!.use).toBe("barred");
+    expect(barred.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+    expect(lifeSegments(life({ legalEnds: [at("use-by", 30)] }), true).some(({ use }) => use === "barred")).toBe(false);
     expect(life({ legalEnds: [at("use-by", -1)] }).use).toBe("over");
   });
   test("legal ends: date mark for what is eaten as it comes, thawed two days, none while frozen", () => {

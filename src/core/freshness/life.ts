@@ -120,20 +120,24 @@ export function goneAfterCut(gone: number, species: Species, from: Form, to: For
   return (gone / lifeOnIceDays(species, from)) * lifeOnIceDays(species, to);
 }
 
-export type LifeSegment = { readonly use: "gone" | "raw" | "cook" | "cook-today"; readonly share: number };
+export type LifeSegment = { readonly use: "gone" | "raw" | "cook" | "cook-today" | "barred"; readonly share: number };
 
-/** The whole life as shares for drawing: what is gone, then what is left for each use. */
+/** The whole life as shares for drawing: what is gone, what is left for each use, and what a rule or a label takes away. */
 export function lifeSegments(life: LotLife, rawAllowed: boolean): readonly LifeSegment[] {
   const gone = life.use === "over" ? 1 : Math.min(1, (life.startIceDays + life.usedIceDays) / life.lifeDays);
+  const allowed =
+    life.legalEnd && life.daysLeft !== null ? (life.daysLeft * iceDaysPerDay(life)) / life.lifeDays : Infinity;
+  const end = Math.min(1, gone + allowed);
   const rawEnd = rawAllowed ? RAW_SHARE : 0;
-  const between = (from: number, to: number) => Math.max(0, to - Math.max(from, gone));
+  const between = (from: number, to: number) => Math.max(0, Math.min(to, end) - Math.max(from, gone));
   const segments: LifeSegment[] = [
     { use: "gone", share: gone },
     { use: "raw", share: between(0, rawEnd) },
     { use: "cook", share: between(rawEnd, COOK_SHARE) },
     { use: "cook-today", share: between(COOK_SHARE, 1) },
+    { use: "barred", share: 1 - end },
   ];
-  return segments.filter(({ share }) => share > 0);
+  return segments.filter(({ share }) => share > 1e-9);
 }
 
 /** The spoilage rate of the place in words a cook can check: ice days spent in one day there. */

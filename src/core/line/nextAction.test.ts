@@ -6,6 +6,7 @@ const lot = (id: string, daysLeft: number, use: LotLife["use"] = "cook", massG =
   title: id,
   massG,
   valueCents: 0,
+  cuttable: true,
   life: { daysLeft, use } as LotLife,
 });
 const cook = (remainingS: number) => ({ id: "c", title: "Char", stage: "Skin down", remainingS });

@@ -10,6 +10,8 @@ export type LotInHand = {
   readonly id: string;
   readonly title: string;
   readonly massG: number;
+  /** Finfish that lies ready for the knife. */
+  readonly cuttable: boolean;
   /** What is left of it cost. */
   readonly valueCents: number;
   readonly life: LotLife;
@@ -74,6 +76,6 @@ export function nextAction(
   if (urgent) return { kind: "use-lot", lot: urgent };
   const batch = batches[0];
   if (batch) return { kind: "cook-batch", batch };
-  const first = ordered[0];
+  const first = ordered.find(({ cuttable }) => cuttable);
   return first ? { kind: "cut-lot", lot: first } : { kind: "receive" };
 }

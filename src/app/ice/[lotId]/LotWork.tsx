@@ -87,7 +87,7 @@ const options = (places: Props["places"]) => places.map(({ id, name }) => ({ val
 function MoveWork({ lotId, placeId, places, canOpen }: Props) {
   const { act, busy } = useAct();
   const others = places.filter(({ id }) => id !== placeId);
-  const [to, setTo] = useState(others[0]?.id ?? null);
+  const [to, setTo] = useState<string | null>(null);
   const kind = places.find(({ id }) => id === to)?.kind;
   return (
     <>
@@ -98,6 +98,7 @@ function MoveWork({ lotId, placeId, places, canOpen }: Props) {
             value={to}
             style={{ width: "100%" }}
             options={options(others)}
+            placeholder="Choose a place"
             onChange={setTo}
             notFoundContent="There is no other place: add one under Places."
           />
