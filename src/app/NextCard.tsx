@@ -41,7 +41,7 @@ function wordsFor(action: NextAction, format: Format): Words {
       const { lotId, title, needs } = action.hold;
       return {
         headline: title,
-        why: `${needs[0]?.toUpperCase()}${needs.slice(1)}.`,
+        why: format.words(`${needs[0]?.toUpperCase()}${needs.slice(1)}.`),
         href: `/ice/${lotId}`,
         act: "To the hold",
       };

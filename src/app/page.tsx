@@ -65,7 +65,12 @@ export default async function TodayPage() {
         })),
     },
   );
-  const unanswered = watched.filter(({ excursions }) => excursions.some(({ answers }) => answers.length === 0));
+  const wanting = watched.flatMap(({ place, excursions, gaps }) => {
+    const out = excursions.findLast(({ answers }) => answers.length === 0);
+    const silent = gaps.some(({ toMs }) => toMs === nowMs);
+    if (!out && !silent) return [];
+    return [{ place, text: out ? `${format.temperature(out.extremeC, 1)}, say what was done` : "no reading in time" }];
+  });
   return (
     <>
       <NextCard action={action} format={format} />
@@ -93,17 +98,15 @@ export default async function TodayPage() {
         </section>
         <div className={page.stack}>
           <RunningCooks cooks={cooks} serverNowMs={nowMs} />
-          {unanswered.length > 0 ? (
+          {wanting.length > 0 ? (
             <section className={page.card}>
-              <h2>Out of limits, unanswered</h2>
+              <h2>Places that want you</h2>
               <ul className={page.rows}>
-                {unanswered.map(({ place, excursions }) => (
+                {wanting.map(({ place, text }) => (
                   <li key={place.id}>
                     <Link href={`/ice/places/${place.id}`} className={page.row}>
                       <span className={`${page.grow} ${page.title}`}>{place.name}</span>
-                      <b className="figure" style={{ color: "var(--stop)" }}>
-                        {format.temperature(excursions.at(-1)!.extremeC, 1)}
-                      </b>
+                      <b style={{ color: "var(--stop)", textAlign: "right" }}>{text}</b>
                     </Link>
                   </li>
                 ))}

@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { and, asc, desc, eq, gte, inArray, like } from "drizzle-orm";
+import { and, asc, desc, eq, gte, inArray, isNull, like } from "drizzle-orm";
 import { usualStateOf, type DoorJudgement, type Form, type Grades } from "@/core/freshness";
 import type { Provenance } from "@/core/trace";
 import type { Db } from "./connection";
@@ -148,10 +148,19 @@ export const childLots = (db: Db, parentId: string): LotWithSupplier[] =>
 
 /** The last delivery of this supplier, to copy what does not change from it. */
 export function lastLotsOf(db: Db, supplier: string): LotWithSupplier[] {
-  const last = withSupplier(db).where(eq(suppliers.name, supplier)).orderBy(desc(lots.receivedAtMs)).limit(1).get();
+  const fromDoor = isNull(lots.parentId);
+  const last = withSupplier(db)
+    .where(and(eq(suppliers.name, supplier), fromDoor))
+    .orderBy(desc(lots.receivedAtMs))
+    .limit(1)
+    .get();
   if (!last) return [];
   const { deliveryId } = last.lot;
-  return deliveryId === null ? [flat(last)] : withSupplier(db).where(eq(lots.deliveryId, deliveryId)).all().map(flat);
+  if (deliveryId === null) return [flat(last)];
+  return withSupplier(db)
+    .where(and(eq(lots.deliveryId, deliveryId), fromDoor))
+    .all()
+    .map(flat);
 }
 
 /** All lots of a supplier that came through the door, newest first. */

@@ -45,6 +45,7 @@ function harvestData(lot: ReceivedDraft, species: Species) {
     ...(provenance.useBy ? { "cbvmda:itemExpirationDate": provenance.useBy } : {}),
     "gaffel:speciesId": lot.speciesId,
     "gaffel:form": lot.form,
+    "gaffel:frozen": lot.frozen,
     "gaffel:provenance": provenance,
   };
 }
@@ -191,7 +192,7 @@ function draftFrom(
     supplier: supplierSource ? lastPart(supplierSource) : "",
     speciesId: species.id,
     form: (FORMS.find(({ id }) => id === formText)?.id ?? "whole-gutted") as Form,
-    frozen: false,
+    frozen: named(ilmd, "frozen") === true,
     production: method === "AQUACULTURE" ? "farmed" : "wild",
     area: text(named(vessel, "catchArea")),
     gear: text(named(vessel, "fishingGearTypeCode")),

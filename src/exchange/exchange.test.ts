@@ -146,6 +146,8 @@ describe("EPCIS 2.0", () => {
       drafts: [draft, { speciesId: "mussel", production: "farmed" }],
     });
     expect(readEpcis(JSON.stringify(document)).drafts[0]).toEqual(draft);
+    const frozen = writeEpcis([{ ...received, frozen: true }], [], NOW);
+    expect(readEpcis(JSON.stringify(frozen)).drafts[0]).toEqual({ ...draft, frozen: true });
   });
   test("somebody else's document: by code, in grams, without what only Gaffel writes", () => {
     const foreign = {

@@ -20,10 +20,10 @@ export const USUAL_ROOM: Omit<RoomSettings, "setC"> = {
   leakPerMin: { shut: 0.006, open: 0.06 },
 };
 
-/** The next minute. */
-export function stepRoom({ airC, cooling }: RoomState, room: RoomSettings, doorOpen: boolean): RoomState {
-  const leak = room.leakPerMin[doorOpen ? "open" : "shut"] * (room.kitchenC - airC);
-  const next = airC + leak - (cooling ? room.pullKPerMin : 0);
+/** The room `minutes` later, a minute or less. */
+export function stepRoom({ airC, cooling }: RoomState, room: RoomSettings, doorOpen: boolean, minutes = 1): RoomState {
+  const leak = room.leakPerMin[doorOpen ? "open" : "shut"] * (room.kitchenC - airC) * minutes;
+  const next = airC + leak - (cooling ? room.pullKPerMin * minutes : 0);
   const switched = next > room.setC + room.bandK ? true : next < room.setC - room.bandK ? false : cooling;
   return { airC: next, cooling: switched };
 }

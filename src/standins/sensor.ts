@@ -35,7 +35,7 @@ let state: RoomState = { airC: setC, cooling: false };
 let unsent: { at: string; celsius: number }[] = [];
 
 async function send(): Promise<void> {
-  state = stepRoom(state, { ...USUAL_ROOM, setC }, door);
+  state = stepRoom(state, { ...USUAL_ROOM, setC }, door, Math.min(1, everyS / 60));
   unsent.push({ at: new Date().toISOString(), celsius: Math.round(state.airC * 10) / 10 });
   try {
     const answer = await fetch(`${url}/api/places/${place}/readings`, {

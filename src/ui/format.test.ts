@@ -50,3 +50,9 @@ test("days and codes follow the house's zone, not the server's", () => {
   expect(dayStamp(late, "UTC")).toBe("0331");
   expect(timeText(late, "Europe/Oslo")).toBe("00:30");
 });
+
+test("a sentence of the core in the house's degrees", () => {
+  const text = "the centre is at -9.5 °C, above -20 °C";
+  expect(formatFor("metric").words(text)).toBe(text);
+  expect(formatFor("imperial").words(text)).toBe("the centre is at 14.9 °F, above -4 °F");
+});

@@ -38,6 +38,14 @@ export function formatFor(units: Units) {
     },
     length: (lengthMm: number, digits = 0) =>
       metric ? `${fixed(lengthMm, digits)} mm` : `${fixed(inchFromMm(lengthMm), digits + 1)} in`,
+    /** A sentence of the core, which speaks in °C, in the house's degrees. */
+    words: (text: string) =>
+      metric
+        ? text
+        : text.replace(/([-−]?\d+(?:\.\d+)?) °C/g, (_, shown: string) => {
+            const digits = shown.split(".")[1]?.length ?? 0;
+            return `${fixed(fahrenheitFromC(Number(shown.replace("−", "-"))), digits)} °F`;
+          }),
     // for inputs: the house's number out of the core's and back
     toTemperature: (pointC: number) => (metric ? pointC : fahrenheitFromC(pointC)),
     fromTemperature: (shown: number) => (metric ? shown : celsiusFromF(shown)),

@@ -68,7 +68,7 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
           <ul className={styles.reasons}>
             {judgement.reasons.map(({ text, source, weight }) => (
               <li key={text} data-weight={weight}>
-                {text}
+                {format.words(text)}
                 <span className={page.source}>{source}</span>
               </li>
             ))}

@@ -77,7 +77,7 @@ export function HoldLine({ held }: { readonly held: LotHold }) {
           </span>
         ) : null}
       </div>
-      <p data-testid="hold-needs">{open ? status.needs : closedAs}</p>
+      <p data-testid="hold-needs">{format.words((open ? status.needs : closedAs) ?? "")}</p>
       <p className={page.source}>{status.source}</p>
       {open && hold.kind === "parasite" ? (
         <>

@@ -107,7 +107,7 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
             <ul>
               {row.reasons.map(({ text, source }) => (
                 <li key={text}>
-                  {text} <span className={page.source}>({source})</span>
+                  {format.words(text)} <span className={page.source}>({source})</span>
                 </li>
               ))}
             </ul>

@@ -3,6 +3,7 @@ import { App, Button, Input } from "antd";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { HISTAMINE_EXPOSURE } from "@/core/safety";
 import type { PlaceWatch, TouchedLot } from "@/db/excursions";
 import { dayText, hoursText, timeText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
@@ -82,7 +83,7 @@ export function ExcursionCard({ placeId, excursion, touched }: Props) {
                   {effect.histamine === null ? (
                     <span className="muted">does not apply</span>
                   ) : effect.histamine.ok ? (
-                    `within it: ${hoursText(effect.histamine.hoursAbove)} of ${effect.histamine.limitH} h above 4.4 °C in the house`
+                    `within it: ${hoursText(effect.histamine.hoursAbove)} of ${effect.histamine.limitH} h above ${format.temperature(HISTAMINE_EXPOSURE.aboveC, 1)} in the house`
                   ) : (
                     <b style={{ color: "var(--stop)" }}>
                       Over: {hoursText(effect.histamine.hoursAbove)} of {effect.histamine.limitH} h. Throw it out; no
