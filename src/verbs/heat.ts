@@ -1,5 +1,13 @@
 import { z } from "zod";
-import { constantMaterial, materialOf, simulateHeat, type Face, type LineShape, type Material } from "@/core/heat";
+import {
+  constantMaterial,
+  freezingMaterial,
+  materialOf,
+  simulateHeat,
+  type Face,
+  type LineShape,
+  type Material,
+} from "@/core/heat";
 import { InputProblem } from "./problem";
 
 const temperature = z.number().min(-80).max(1200);
@@ -34,7 +42,7 @@ const CompositionInput = z
   });
 
 const MaterialInput = z.union([
-  z.strictObject({ composition: CompositionInput, initial_freezing_c: z.number().min(-30).max(0).optional() }),
+  z.strictObject({ composition: CompositionInput, initial_freezing_c: z.number().min(-30).max(-0.05).optional() }),
   z.strictObject({
     conductivity_w_mk: z.number().positive().max(1000),
     density_kg_m3: z.number().positive().max(30_000),
@@ -95,13 +103,15 @@ function shapeOf(shape: HeatDocument["shape"]): LineShape {
 function materialFrom(material: HeatDocument["material"]): Material {
   if ("composition" in material) {
     const { water_pct, protein_pct, fat_pct, carbohydrate_pct, ash_pct } = material.composition;
-    return materialOf({
+    const composition = {
       water: water_pct,
       protein: protein_pct,
       fat: fat_pct,
       carbohydrate: carbohydrate_pct,
       ash: ash_pct,
-    });
+    };
+    const freezingC = material.initial_freezing_c;
+    return freezingC === undefined ? materialOf(composition) : freezingMaterial(composition, freezingC);
   }
   return constantMaterial({
     conductivityWPerMK: material.conductivity_w_mk,
@@ -117,7 +127,8 @@ function stageFace(stage: HeatDocument["stages"][number], index: number, name: "
   return faceOf(face);
 }
 
-export function heat(input: HeatDocument) {
+/** Runs a document; `each` sees every step of the centre. */
+export function heat(input: HeatDocument, each?: (timeS: number, centreC: number) => void) {
   const shape = shapeOf(input.shape);
   const isSlab = shape.kind === "slab";
   const stages = input.stages.map((stage, index) => {
@@ -140,8 +151,8 @@ export function heat(input: HeatDocument) {
     startC: input.start_c,
     stages,
     sampleEveryS: input.sample_every_s,
+    ...(each ? { each: (timeS, body) => each(timeS, body.centreC()) } : {}),
   });
-  refuseFreezing(input.material, trace.coldestC);
   return {
     times_s: trace.timesS,
     centre_c: trace.centreC,
@@ -150,14 +161,4 @@ export function heat(input: HeatDocument) {
     surface_c: isSlab ? { bottom: trace.innerSurfaceC, top: trace.outerSurfaceC } : { side: trace.outerSurfaceC },
     heat_taken_up_j: trace.heatTakenUpJ,
   };
-}
-
-function refuseFreezing(material: HeatDocument["material"], coldestC: readonly number[]): void {
-  if (!("composition" in material) || material.initial_freezing_c === undefined) return;
-  if (Math.min(...coldestC) < material.initial_freezing_c) {
-    throw new InputProblem(
-      "material.initial_freezing_c",
-      "the piece would begin to freeze: this edition computes above freezing only",
-    );
-  }
 }

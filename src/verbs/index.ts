@@ -3,6 +3,7 @@ import { err, ok, type Result } from "@/core/shared";
 import { clock, ClockInput } from "./clock";
 import { cook, CookInput } from "./cook";
 import { cooling, CoolingInput } from "./cooling";
+import { freeze, FreezeInput } from "./freeze";
 import { heat, HeatInput } from "./heat";
 import { parasite, ParasiteInput } from "./parasite";
 import { portion, PortionInput } from "./portion";
@@ -27,7 +28,8 @@ function verb<S extends z.ZodType>(schema: S, run: (input: z.infer<S>) => unknow
 }
 
 const VERBS: Readonly<Record<string, Verb>> = {
-  heat: verb(HeatInput, heat),
+  heat: verb(HeatInput, (input) => heat(input)),
+  freeze: verb(FreezeInput, freeze),
   clock: verb(ClockInput, clock),
   portion: verb(PortionInput, portion),
   parasite: verb(ParasiteInput, parasite),

@@ -85,12 +85,6 @@ describe("problems name the place and the reason", () => {
       { ...HEAT, material: { composition: { ...FLESH, fibre_pct: 1 } } },
       "material.composition.fibre_pct",
     ],
-    [
-      "freezing",
-      "heat",
-      { ...HEAT, material: { composition: FLESH, initial_freezing_c: -1.1 }, start_c: -10 },
-      "material.initial_freezing_c",
-    ],
     ["not built yet", "heat", { ...HEAT, shape: { kind: "puck", diameter_mm: 40, height_mm: 30 } }, "shape.kind"],
     ["unknown model", "clock", { model: "polar", shelf_life_on_ice_days: 14, trace: [[0, 0]] }, "model"],
     [
@@ -181,6 +175,28 @@ test("cook: stages with cue, probe and time, window, safety with its advice", ()
   expect(found["window_s"]).toMatchObject({ early: expect.any(Number), late: expect.any(Number) });
 });
 
+test("freeze: a 25 mm slab in a blast of -35 °C, when its centre is there", () => {
+  const air = { kind: "convection", h_w_m2k: 25, ambient_c: -35 };
+  const input = {
+    ...HEAT,
+    shape: { kind: "slab", thickness_mm: 25 },
+    material: { composition: FLESH, initial_freezing_c: -1.1 },
+    stages: [{ seconds: 14_400, bottom: air, top: air }],
+    sample_every_s: 600,
+  };
+  const found = answer("freeze", { ...input, reach_c: [-18, -20, -40] }) as unknown as {
+    reach: { centre_c: number; seconds: number | null }[];
+    centre_c: number[];
+  };
+  const [first, second, never] = found.reach;
+  expect(first!.seconds! / 60).toBeGreaterThan(60);
+  expect(second!.seconds!).toBeGreaterThan(first!.seconds!);
+  expect(never!.seconds).toBeNull();
+  expect(found.centre_c.at(-1)!).toBeLessThan(-30);
+  expect(problem("freeze", { ...HEAT, reach_c: [-18] })?.path).toBe("material.initial_freezing_c");
+  expect(problem("freeze", input)?.path).toBe("reach_c");
+});
+
 test("parasite and cooling: worked cases of the published rules, problems by their path", () => {
   // FDA Food Code 2022, 3-402.11(A)(1) and 3-501.14(A) (memory, high)
   expect(
@@ -242,6 +258,6 @@ describe("command line", () => {
 });
 
 test("every verb answers, an unknown one is null", () => {
-  expect(VERB_NAMES).toEqual(["heat", "clock", "portion", "parasite", "cooling", "cook"]);
+  expect(VERB_NAMES).toEqual(["heat", "freeze", "clock", "portion", "parasite", "cooling", "cook"]);
   expect(runVerb("dance", {})).toBeNull();
 });

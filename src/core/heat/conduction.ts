@@ -8,6 +8,10 @@ const STAR_WEIGHT = 1 / (GAMMA * (2 - GAMMA));
 const OLD_WEIGHT = (1 - GAMMA) ** 2 / (GAMMA * (2 - GAMMA));
 const FLUX_WEIGHT = (1 - GAMMA) / (2 - GAMMA);
 const MAX_NEWTON = 12;
+/** A freezing front walks cell by cell and each crossing costs an iteration. */
+const MAX_NEWTON_FREEZING = 80;
+/** How far past the freezing point an iterate that would cross it is set, K. */
+const CROSSING_K = 1e-7;
 
 const INSULATED: Face = { kind: "insulated" };
 
@@ -90,7 +94,9 @@ export class Conduction {
     const [conductance, right, upper] = [this.#conductance, this.#right, this.#upper];
     const last = cells - 1;
     let boundary = 0;
-    for (let iteration = 0; iteration < MAX_NEWTON; iteration++) {
+    const { freezingC } = this.material;
+    const most = freezingC === null ? MAX_NEWTON : MAX_NEWTON_FREEZING;
+    for (let iteration = 0; iteration < most; iteration++) {
       this.#update(innerFace, outerFace);
       this.#netFlux();
       boundary = this.#boundaryW();
@@ -114,7 +120,14 @@ export class Conduction {
       let change = 0;
       for (let cell = last; cell >= 0; cell--) {
         change = right[cell]! - upper[cell]! * change;
-        temperature[cell] = temperature[cell]! + change;
+        const here = temperature[cell]!;
+        let next = here + change;
+        // the capacity jumps at the freezing point: an iterate that would leap over it stops just beyond and is solved again
+        if (freezingC !== null && (here - freezingC) * (next - freezingC) < 0) {
+          const beyond = freezingC + (change > 0 ? CROSSING_K : -CROSSING_K);
+          if (Math.abs(next - freezingC) > CROSSING_K) next = beyond;
+        }
+        temperature[cell] = next;
         const size = change < 0 ? -change : change;
         if (size > largest) largest = size;
         if (cell === last) boundary += outerSlope * change;

@@ -6,8 +6,15 @@ export const PROPERTY_RANGE_C = [-40, 150] as const;
 const FIRST_C = PROPERTY_RANGE_C[0];
 const LAST_INDEX = PROPERTY_RANGE_C[1] - FIRST_C;
 
-/** Properties on a 1 K table: conductivity and volumetric heat capacity linear between entries, enthalpy their exact integral. */
+/**
+ * Properties on an even table. Unfrozen (`freezingC` null): conductivity and volumetric heat capacity linear between entries, enthalpy
+ * their exact integral. Freezing: enthalpy linear between entries and the capacity of an entry its slope up to the next.
+ */
 export type Material = {
+  readonly firstC: number;
+  readonly stepK: number;
+  /** Where the capacity jumps; always an entry of the table. */
+  readonly freezingC: number | null;
   readonly conductivityWPerMK: Float64Array;
   readonly heatCapacityJPerM3K: Float64Array;
   readonly enthalpyJPerM3: Float64Array;
@@ -27,7 +34,7 @@ function tabulate(propertiesAt: (pointC: number) => ThermalProperties): Material
       enthalpyJPerM3[index] = enthalpyJPerM3[index - 1]! + mean;
     }
   }
-  return { conductivityWPerMK, heatCapacityJPerM3K, enthalpyJPerM3 };
+  return { firstC: FIRST_C, stepK: 1, freezingC: null, conductivityWPerMK, heatCapacityJPerM3K, enthalpyJPerM3 };
 }
 
 export const materialOf = (composition: Composition): Material =>
@@ -35,16 +42,18 @@ export const materialOf = (composition: Composition): Material =>
 
 export const constantMaterial = (properties: ThermalProperties): Material => tabulate(() => properties);
 
-/** J/m³ above -40 °C: the exact integral of the tabulated heat capacity. */
+/** J/m³ above the first entry; past either end the end's capacity carries on. */
 export function enthalpyAt(material: Material, pointC: number): number {
-  const { heatCapacityJPerM3K: capacity, enthalpyJPerM3: enthalpy } = material;
-  const place = pointC - FIRST_C;
-  if (place <= 0) return capacity[0]! * place;
-  if (place >= LAST_INDEX) return enthalpy[LAST_INDEX]! + capacity[LAST_INDEX]! * (place - LAST_INDEX);
+  const { heatCapacityJPerM3K: capacity, enthalpyJPerM3: enthalpy, firstC, stepK, freezingC } = material;
+  const lastIndex = capacity.length - 1;
+  const place = (pointC - firstC) / stepK;
+  if (place <= 0) return enthalpy[0]! + capacity[0]! * place * stepK;
+  if (place >= lastIndex) return enthalpy[lastIndex]! + capacity[lastIndex]! * (place - lastIndex) * stepK;
   const index = Math.floor(place);
   const part = place - index;
   const low = capacity[index]!;
-  return enthalpy[index]! + part * (low + ((capacity[index + 1]! - low) * part) / 2);
+  const rise = freezingC === null ? ((capacity[index + 1]! - low) * part) / 2 : 0;
+  return enthalpy[index]! + part * stepK * (low + rise);
 }
 
 /** Conductivity and heat capacity at every temperature of a column, written into the caller's arrays (hot loop). */
@@ -55,21 +64,24 @@ export function readProperties(
   capacity: Float64Array,
   enthalpy: Float64Array,
 ): void {
-  const { conductivityWPerMK, heatCapacityJPerM3K, enthalpyJPerM3 } = material;
+  const { conductivityWPerMK, heatCapacityJPerM3K, enthalpyJPerM3, firstC, stepK, freezingC } = material;
   const count = temperatureC.length;
+  const lastIndex = conductivityWPerMK.length - 1;
+  const perStep = 1 / stepK;
+  const bend = freezingC === null ? 1 : 0;
   for (let cell = 0; cell < count; cell++) {
-    const place = temperatureC[cell]! - FIRST_C;
-    if (place > 0 && place < LAST_INDEX) {
+    const place = (temperatureC[cell]! - firstC) * perStep;
+    if (place > 0 && place < lastIndex) {
       const index = place | 0;
       const part = place - index;
       const low = heatCapacityJPerM3K[index]!;
-      const rise = (heatCapacityJPerM3K[index + 1]! - low) * part;
+      const rise = bend * (heatCapacityJPerM3K[index + 1]! - low) * part;
       const lowK = conductivityWPerMK[index]!;
       conductivity[cell] = lowK + (conductivityWPerMK[index + 1]! - lowK) * part;
       capacity[cell] = low + rise;
-      enthalpy[cell] = enthalpyJPerM3[index]! + part * (low + rise / 2);
+      enthalpy[cell] = enthalpyJPerM3[index]! + part * stepK * (low + rise / 2);
     } else {
-      const index = place > 0 ? LAST_INDEX : 0;
+      const index = place > 0 ? lastIndex : 0;
       conductivity[cell] = conductivityWPerMK[index]!;
       capacity[cell] = heatCapacityJPerM3K[index]!;
       enthalpy[cell] = enthalpyAt(material, temperatureC[cell]!);

@@ -40,6 +40,16 @@ export const COMPONENTS = {
   },
 } as const satisfies Record<string, ComponentProperties>;
 
+/** Ice, -40 to 0 °C, same source. */
+export const ICE = {
+  conductivityWPerMK: [2.2196, -6.2489e-3, 1.0154e-4],
+  densityKgPerM3: [916.89, -0.13071, 0],
+  heatCapacityKJPerKgK: [2.0623, 6.0769e-3, 0],
+} as const satisfies ComponentProperties;
+
+/** Water that stays liquid below 0 °C, same source. */
+export const WATER_BELOW_ZERO_KJ_PER_KG_K: Polynomial = [4.0817, -5.3062e-3, 9.9516e-4];
+
 export type ComponentId = keyof typeof COMPONENTS;
 export const COMPONENT_IDS = ["water", "protein", "fat", "carbohydrate", "ash"] as const;
 

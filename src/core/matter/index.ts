@@ -1,2 +1,3 @@
 export { COMPONENTS, COMPONENT_IDS, evaluate, type ComponentId } from "./choiOkos";
+export { iceFraction, LATENT_ICE_J_PER_KG, partlyFrozen } from "./freezing";
 export { massFractions, propertiesOf, type Composition, type ThermalProperties } from "./properties";
