@@ -1,17 +1,16 @@
 "use server";
-import { revalidatePath } from "next/cache";
 import { judgeAtDoor, schemeFor, type DoorVerdict } from "@/core/freshness";
 import type { RuleSetId } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
 import { daysBetween } from "@/core/units";
 import { db } from "@/db/connection";
-import { findHouse } from "@/db/house";
 import { lastLotsOf, receiveDelivery, type JudgedLot } from "@/db/lots";
 import { listPlaces } from "@/db/places";
 import { speciesOf } from "@/db/species";
 import { dayStamp } from "@/ui/format";
-import { FOREIGN, invalidInput, refused, type ActionError } from "../actionError";
-import { cookAtStation, fromThisHouse } from "../request";
+import { refused, type ActionError } from "../actionError";
+import { houseAction } from "../houseAction";
+import { fromThisHouse } from "../request";
 import { NewDelivery, type NewLotInput } from "./schema";
 
 export type Received = { readonly lotId: string; readonly code: string; readonly verdict: DoorVerdict };
@@ -48,25 +47,17 @@ const withoutGaps = (provenance: NewLotInput["provenance"]) =>
   ) as JudgedLot["lot"]["provenance"];
 
 /** Judges every lot of a delivery once more on the server, and keeps all of them with their verdicts, refused or not. */
-export async function keepDelivery(input: unknown): Promise<Result<readonly Received[], ActionError>> {
-  if (!(await fromThisHouse())) return err(FOREIGN);
-  const parsed = NewDelivery.safeParse(input);
-  if (!parsed.success) return err(invalidInput(parsed.error));
-  const house = findHouse(db());
-  if (!house) return err(refused("Open the house first."));
-  const nowMs = Date.now();
-  const judged: JudgedLot[] = [];
-  for (const [index, lot] of parsed.data.lots.entries()) {
-    const answer = judge(lot, house.ruleSetId, nowMs);
-    if (!answer.ok)
-      return err(refused(parsed.data.lots.length === 1 ? answer.error : `Lot ${index + 1}: ${answer.error}`));
-    judged.push(answer.value);
-  }
-  const stamp = { atMs: nowMs, who: await cookAtStation(), dayStamp: dayStamp(nowMs, house.timeZone) };
-  const kept = receiveDelivery(db(), parsed.data.supplier, judged, stamp);
-  revalidatePath("/", "layout");
-  return ok(kept.map(({ id, code, verdict }) => ({ lotId: id, code, verdict })));
-}
+export const keepDelivery = async (input: unknown): Promise<Result<readonly Received[], ActionError>> =>
+  houseAction(NewDelivery, input, ({ supplier, lots }, { house, stamp }) => {
+    const judged: JudgedLot[] = [];
+    for (const [index, lot] of lots.entries()) {
+      const answer = judge(lot, house.ruleSetId, stamp.atMs);
+      if (!answer.ok) return err(refused(lots.length === 1 ? answer.error : `Lot ${index + 1}: ${answer.error}`));
+      judged.push(answer.value);
+    }
+    const kept = receiveDelivery(db(), supplier, judged, { ...stamp, dayStamp: dayStamp(stamp.atMs, house.timeZone) });
+    return ok(kept.map(({ id, code, verdict }) => ({ lotId: id, code, verdict })));
+  });
 
 export type LastLot = Pick<
   NewLotInput,

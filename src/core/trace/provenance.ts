@@ -142,7 +142,7 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
       ),
     );
   }
-  if (!us)
+  if (!us && form !== "live")
     wants.push(
       want(
         "defrosted",

@@ -1,18 +1,17 @@
 "use client";
-import { Alert, App, Button, DatePicker, Input, Segmented, Select, Upload } from "antd";
+import { Alert, Button, DatePicker, Input, Segmented, Select, Upload } from "antd";
 import type { Dayjs } from "dayjs";
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { AdviceRating } from "@/core/trace";
 import { Field } from "@/ui/Field";
 import page from "@/ui/page.module.css";
+import { useTell } from "@/ui/useTell";
 import { SpeciesSearch } from "@/ui/SpeciesSearch";
 import { enterAdvice, importAdvice, type AdviceRead } from "./actions";
 
 /** One entry by hand, or a file of them. */
 export function AdviceDesk() {
-  const { message } = App.useApp();
-  const router = useRouter();
+  const tell = useTell();
   const [speciesId, setSpeciesId] = useState<string | null>(null);
   const [production, setProduction] = useState<"wild" | "farmed" | "any">("any");
   const [area, setArea] = useState("");
@@ -21,6 +20,8 @@ export function AdviceDesk() {
   const [rating, setRating] = useState<AdviceRating>("acceptable");
   const [issued, setIssued] = useState<Dayjs | null>(null);
   const [file, setFile] = useState<{ readonly text: string; readonly read: AdviceRead } | null>(null);
+
+  const [cameIn, setCameIn] = useState(0);
 
   const enter = async () => {
     const entry = {
@@ -32,22 +33,13 @@ export function AdviceDesk() {
       rating,
       issuedOn: issued?.format("YYYY-MM-DD"),
     };
-    const entered = await enterAdvice(entry).catch(() => null);
-    if (!entered) return void message.error("The house did not answer: try again.");
-    if (!entered.ok) return void message.error(entered.error.message);
-    message.success("Entered.");
-    setSpeciesId(null);
-    router.refresh();
+    if (await tell(enterAdvice(entry), () => "Entered.")) setSpeciesId(null);
   };
   const take = async (text: string, goodOnly: boolean) => {
-    const read = await importAdvice({ text, goodOnly }).catch(() => null);
-    if (!read) return void message.error("The house did not answer: try again.");
-    if (!read.ok) return void message.error(read.error.message);
-    if (read.value.added > 0) {
-      message.success(`${read.value.added} entries came in.`);
-      setFile(null);
-      router.refresh();
-    } else setFile({ text, read: read.value });
+    const read = await tell(importAdvice({ text, goodOnly }));
+    if (!read) return;
+    setFile(read.value.added > 0 ? null : { text, read: read.value });
+    setCameIn(read.value.added);
   };
   return (
     <div className={page.stack}>
@@ -124,6 +116,7 @@ export function AdviceDesk() {
         >
           <Button>Choose a CSV file</Button>
         </Upload>
+        {cameIn > 0 ? <p>{cameIn} entries came in.</p> : null}
         {file ? (
           <div style={{ marginTop: 10 }}>
             <Alert

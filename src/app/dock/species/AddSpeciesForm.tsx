@@ -1,10 +1,10 @@
 "use client";
-import { App, Button, Input, InputNumber, Select } from "antd";
-import { useRouter } from "next/navigation";
+import { Button, Input, InputNumber, Select } from "antd";
 import { useState } from "react";
 import { findSpecies, SPECIES, type Species } from "@/core/species";
 import { Field } from "@/ui/Field";
 import page from "@/ui/page.module.css";
+import { useTell } from "@/ui/useTell";
 import styles from "../Dock.module.css";
 import { addSpecies } from "./actions";
 
@@ -22,8 +22,7 @@ const RAW = [
 
 /** A species the table does not know: begun from the one it is most like, so that only what differs is asked. */
 export function AddSpeciesForm() {
-  const { message } = App.useApp();
-  const router = useRouter();
+  const tell = useTell();
   const [likeId, setLikeId] = useState<string | null>(null);
   const [name, setName] = useState("");
   const [scientificName, setScientificName] = useState("");
@@ -52,14 +51,10 @@ export function AddSpeciesForm() {
       histamineFormer: histamine,
       rawUse: raw,
     };
-    const added = await addSpecies(facts).catch(() => null);
-    if (!added) return void message.error("The house did not answer: try again.");
-    if (!added.ok) return void message.error(added.error.message);
-    message.success(`${name} can be received now.`);
+    if (!(await tell(addSpecies(facts), () => `${name} can be received now.`))) return;
     setName("");
     setScientificName("");
     setNames("");
-    router.refresh();
   };
   return (
     <>

@@ -1,11 +1,10 @@
 "use server";
-import { revalidatePath } from "next/cache";
 import { err, ok, type Result } from "@/core/shared";
 import { foldName } from "@/core/species";
 import { db } from "@/db/connection";
 import { addOwnSpecies } from "@/db/species";
-import { FOREIGN, invalidInput, refused, type ActionError } from "../../actionError";
-import { cookAtStation, fromThisHouse } from "../../request";
+import { refused, type ActionError } from "../../actionError";
+import { houseAction } from "../../houseAction";
 import { AddSpecies } from "./schema";
 
 /** "sv:gös, da:sandart" or plain names, which count as English. */
@@ -21,14 +20,9 @@ function namesOf(text: string): { language: string; name: string }[] {
 }
 
 /** Adds a species of the house: its own facts, the rest after the nearest one in the table. */
-export async function addSpecies(input: unknown): Promise<Result<string, ActionError>> {
-  if (!(await fromThisHouse())) return err(FOREIGN);
-  const parsed = AddSpecies.safeParse(input);
-  if (!parsed.success) return err(invalidInput(parsed.error));
-  const { names, ...facts } = parsed.data;
-  const id = `own-${foldName(facts.name).replaceAll(" ", "-")}`;
-  const added = addOwnSpecies(db(), { ...facts, id, marketNames: namesOf(names) }, await cookAtStation(), Date.now());
-  if (!added) return err(refused("A species of that name is there already, or its model is not in the table."));
-  revalidatePath("/", "layout");
-  return ok(id);
-}
+export const addSpecies = async (input: unknown): Promise<Result<string, ActionError>> =>
+  houseAction(AddSpecies, input, ({ names, ...facts }, { stamp }) => {
+    const id = `own-${foldName(facts.name).replaceAll(" ", "-")}`;
+    const added = addOwnSpecies(db(), { ...facts, id, marketNames: namesOf(names) }, stamp.who, stamp.atMs);
+    return added ? ok(id) : err(refused("A species of that name is there already, or its model is not in the table."));
+  });

@@ -1,16 +1,14 @@
 "use client";
-import { App, Button, DatePicker, Input, InputNumber, Segmented, Switch } from "antd";
+import { Button, DatePicker, Input, InputNumber, Segmented, Switch } from "antd";
 import dayjs, { type Dayjs } from "dayjs";
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { HOLD_LABELS } from "@/core/coldchain";
-import type { Result } from "@/core/shared";
 import type { LotHold } from "@/db/holds";
-import type { ActionError } from "@/app/actionError";
 import { Field } from "@/ui/Field";
 import { dayText, timeText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
+import { useTell } from "@/ui/useTell";
 import { beginHold, endHold, noteHoldReading, openThawingPack } from "./actions";
 import styles from "../Ice.module.css";
 
@@ -43,21 +41,6 @@ export function HoldCard({ lotId, holds, kinds }: Props) {
       ))}
     </section>
   );
-}
-
-function useTell() {
-  const { message } = App.useApp();
-  const router = useRouter();
-  return async <T,>(run: Promise<Result<T, ActionError>>, done: (value: T) => string): Promise<boolean> => {
-    const answer = await run.catch(() => null);
-    if (!answer) message.error("The house did not answer: try again.");
-    else if (!answer.ok) message.error(answer.error.message);
-    else {
-      message.success(done(answer.value));
-      router.refresh();
-    }
-    return answer?.ok ?? false;
-  };
 }
 
 /** One hold: what is still needed, when it ends, and what can be done about it. */

@@ -1,5 +1,6 @@
 "use client";
-import { App, Button, Input, InputNumber, Segmented, Select } from "antd";
+import { Button, Input, InputNumber, Segmented, Select } from "antd";
+import type { Route } from "next";
 import { useRouter } from "next/navigation";
 import { useState, type ReactNode } from "react";
 import { formsFor, type Form } from "@/core/freshness";
@@ -9,6 +10,7 @@ import type { ActionError } from "@/app/actionError";
 import { moneyText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
+import { useTell } from "@/ui/useTell";
 import { Field } from "@/ui/Field";
 import { moveTo, openThePack, splitOff, takeOffIce, throwAway } from "./actions";
 import { FINISH_REASONS, WASTE_REASONS, type FinishReason } from "./schema";
@@ -42,24 +44,20 @@ export function LotWork(props: Props) {
   );
 }
 
-/** Runs an action and says what came of it. */
+/** Runs an action, says what came of it, and goes on to where it led. */
 function useAct() {
-  const { message } = App.useApp();
+  const tell = useTell();
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const act = async <T,>(
-    run: () => Promise<Result<T, ActionError>>,
+    asked: Promise<Result<T, ActionError>>,
     done: (value: T) => string,
     goTo?: (value: T) => string,
   ) => {
     setBusy(true);
-    const answer = await run().catch(() => null);
+    const answer = await tell(asked, done);
     setBusy(false);
-    if (!answer) return void message.error("The house did not answer: try again.");
-    if (!answer.ok) return void message.error(answer.error.message);
-    message.success(done(answer.value));
-    if (goTo) router.push(goTo(answer.value) as never);
-    else router.refresh();
+    if (answer && goTo) router.push(goTo(answer.value) as Route);
   };
   return { act, busy };
 }
@@ -110,25 +108,12 @@ function MoveWork({ lotId, placeId, places, canOpen }: Props) {
       <Act
         busy={busy}
         disabled={!to}
-        onClick={() =>
-          act(
-            () => moveTo({ lotId, placeId: to }),
-            () => "Moved, and written in the book.",
-          )
-        }
+        onClick={() => act(moveTo({ lotId, placeId: to }), () => "Moved, and written in the book.")}
       >
         Move it
       </Act>
       {canOpen ? (
-        <Act
-          busy={busy}
-          onClick={() =>
-            act(
-              () => openThePack({ lotId }),
-              () => "Opened: today is day 1.",
-            )
-          }
-        >
+        <Act busy={busy} onClick={() => act(openThePack({ lotId }), () => "Opened: today is day 1.")}>
           Open the pack: day 1 is today
         </Act>
       ) : null}
@@ -189,7 +174,7 @@ function SplitWork({ lotId, group, form, leftG, placeId, places }: Props) {
         disabled={!mass || !to}
         onClick={() =>
           act(
-            () => splitOff({ lotId, massG: format.fromBigMass(mass ?? 0), form: as, placeId: to, note }),
+            splitOff({ lotId, massG: format.fromBigMass(mass ?? 0), form: as, placeId: to, note }),
             () => "A lot of its own now.",
             (id) => `/ice/${id}`,
           )
@@ -253,12 +238,7 @@ function WasteWork({ lotId, leftG, priceCentsPerKg }: Props) {
       <Act
         busy={busy}
         disabled={massG <= 0}
-        onClick={() =>
-          act(
-            () => throwAway({ lotId, massG, reason }),
-            (cents) => `Written off: ${moneyText(cents)}.`,
-          )
-        }
+        onClick={() => act(throwAway({ lotId, massG, reason }), (cents) => `Written off: ${moneyText(cents)}.`)}
       >
         Throw {format.mass(massG)} away, {moneyText((massG / 1000) * priceCentsPerKg)} lost
       </Act>
@@ -277,7 +257,7 @@ function FinishWork({ lotId }: Props) {
         busy={busy}
         onClick={() =>
           act(
-            () => takeOffIce({ lotId, reason }),
+            takeOffIce({ lotId, reason }),
             () => "Off the ice.",
             () => "/ice",
           )

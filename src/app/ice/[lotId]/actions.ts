@@ -1,47 +1,18 @@
 "use server";
-import { revalidatePath } from "next/cache";
-import type { z } from "zod";
-import { startOfDayMs, todayIn } from "@/calendar/days";
+import { startOfDayMs } from "@/calendar/days";
 import { keepTagUntil, parasiteRuleOf } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
 import { addDays } from "@/core/units";
 import { db, type Db } from "@/db/connection";
 import type { HoldFacts } from "@/db/holdFacts";
 import { closeHold, openHeldPack, readHold, startHold, type HoldError } from "@/db/holds";
-import { findHouse, type House } from "@/db/house";
+import type { House } from "@/db/house";
 import { findLot, finishLot, type Lot } from "@/db/lots";
 import { speciesOf } from "@/db/species";
 import { moveLot, openPack, splitLot, wasteLot, type MoveError } from "@/db/movements";
-import { FOREIGN, invalidInput, refused, type ActionError } from "../../actionError";
-import { cookAtStation, fromThisHouse } from "../../request";
+import { refused, type ActionError } from "../../actionError";
+import { houseAction, type Acting } from "../../houseAction";
 import { BeginHold, HoldId, HoldReading, Move, OpenPack, SplitOff, TakeOff, Throw } from "./schema";
-
-type Context = {
-  readonly house: House;
-  readonly stamp: { readonly who: string; readonly atMs: number };
-  readonly today: string;
-};
-
-/** Who asks, what for, and then the work; every action of a lot goes through here. */
-async function act<S extends z.ZodType, T>(
-  schema: S,
-  input: unknown,
-  work: (parsed: z.infer<S>, context: Context) => Result<T, ActionError>,
-): Promise<Result<T, ActionError>> {
-  if (!(await fromThisHouse())) return err(FOREIGN);
-  const parsed = schema.safeParse(input);
-  if (!parsed.success) return err(invalidInput(parsed.error));
-  const house = findHouse(db());
-  if (!house) return err(refused("Open the house first."));
-  const atMs = Date.now();
-  const done = work(parsed.data, {
-    house,
-    stamp: { who: await cookAtStation(), atMs },
-    today: todayIn(house.timeZone, atMs),
-  });
-  if (done.ok) revalidatePath("/", "layout");
-  return done;
-}
 
 function moveProblem(error: MoveError): ActionError {
   switch (error.kind) {
@@ -60,7 +31,7 @@ const holdProblem = (error: HoldError): ActionError =>
   refused(error.kind === "refused" ? error.message : "That hold is not in the house.");
 
 /** The tag of live shellfish is kept from the day the last of it went. */
-function keepTag(tx: Db, lot: Lot, { house, stamp, today }: Context): void {
+function keepTag(tx: Db, lot: Lot, { house, stamp, today }: Acting): void {
   const shellfish = speciesOf(tx, lot.speciesId)?.group === "bivalve" && lot.state === "live";
   if (shellfish) startHold(tx, lot.id, tagFacts(house, today), stamp);
 }
@@ -71,7 +42,7 @@ const tagFacts = (house: House, lastServedOn: string): HoldFacts => {
 };
 
 export const takeOffIce = async (input: unknown): Promise<Result<null, ActionError>> =>
-  act(TakeOff, input, ({ lotId, reason }, context) => {
+  houseAction(TakeOff, input, ({ lotId, reason }, context) => {
     const { who, atMs } = context.stamp;
     const done = finishLot(db(), lotId, reason, who, atMs, (tx, lot) => {
       if (reason === "used up") keepTag(tx, lot, context);
@@ -80,30 +51,30 @@ export const takeOffIce = async (input: unknown): Promise<Result<null, ActionErr
   });
 
 export const moveTo = async (input: unknown): Promise<Result<null, ActionError>> =>
-  act(Move, input, ({ lotId, placeId }, { stamp, today }) => {
+  houseAction(Move, input, ({ lotId, placeId }, { stamp, today }) => {
     const moved = moveLot(db(), lotId, placeId, today, stamp);
     return moved.ok ? ok(null) : err(moveProblem(moved.error));
   });
 
 export const splitOff = async (input: unknown): Promise<Result<string, ActionError>> =>
-  act(SplitOff, input, ({ lotId, ...part }, { stamp, today }) => {
+  houseAction(SplitOff, input, ({ lotId, ...part }, { stamp, today }) => {
     const split = splitLot(db(), lotId, part, today, stamp);
     return split.ok ? ok(split.value.id) : err(moveProblem(split.error));
   });
 
 export const openThePack = async (input: unknown): Promise<Result<null, ActionError>> =>
-  act(OpenPack, input, ({ lotId }, { stamp, today }) =>
+  houseAction(OpenPack, input, ({ lotId }, { stamp, today }) =>
     openPack(db(), lotId, today, stamp) ? ok(null) : err(refused("It is open already, or gone.")),
   );
 
 export const throwAway = async (input: unknown): Promise<Result<number, ActionError>> =>
-  act(Throw, input, ({ lotId, ...wasted }, { stamp }) => {
+  houseAction(Throw, input, ({ lotId, ...wasted }, { stamp }) => {
     const done = wasteLot(db(), lotId, wasted, stamp);
     return done.ok ? done : err(moveProblem(done.error));
   });
 
 export const beginHold = async (input: unknown): Promise<Result<string, ActionError>> =>
-  act(BeginHold, input, ({ lotId, ...wanted }, { house, stamp }) => {
+  houseAction(BeginHold, input, ({ lotId, ...wanted }, { house, stamp }) => {
     if (!findLot(db(), lotId)) return err(refused("That lot is not in the house."));
     const facts = ((): HoldFacts => {
       switch (wanted.kind) {
@@ -123,18 +94,18 @@ export const beginHold = async (input: unknown): Promise<Result<string, ActionEr
   });
 
 export const noteHoldReading = async (input: unknown): Promise<Result<string, ActionError>> =>
-  act(HoldReading, input, ({ holdId, celsius }, { stamp }) => {
+  houseAction(HoldReading, input, ({ holdId, celsius }, { stamp }) => {
     const read = readHold(db(), holdId, { atMs: stamp.atMs, celsius }, stamp);
     return read.ok ? ok(read.value.status.needs) : err(holdProblem(read.error));
   });
 
 export const openThawingPack = async (input: unknown): Promise<Result<null, ActionError>> =>
-  act(HoldId, input, ({ holdId }, { stamp }) =>
+  houseAction(HoldId, input, ({ holdId }, { stamp }) =>
     openHeldPack(db(), holdId, stamp) ? ok(null) : err(refused("That pack is not waiting to be opened.")),
   );
 
 export const endHold = async (input: unknown): Promise<Result<string, ActionError>> =>
-  act(HoldId, input, ({ holdId }, { stamp }) => {
+  houseAction(HoldId, input, ({ holdId }, { stamp }) => {
     const closed = closeHold(db(), holdId, stamp);
     return closed.ok ? closed : err(holdProblem(closed.error));
   });

@@ -52,7 +52,9 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
   const shellfish = species.group === "bivalve";
   const kinds = [
     ...(onIce && need.needed ? (["parasite"] as const) : []),
-    ...(onIce && life.state !== "live" && life.state !== "frozen" ? (["cure"] as const) : []),
+    ...(onIce && life.state !== "live" && life.state !== "frozen" && !isReadyToEat(row.form)
+      ? (["cure"] as const)
+      : []),
     ...(onIce && (life.state === "frozen" || life.state === "thawed") ? (["thaw"] as const) : []),
     ...(shellfish ? (["tag"] as const) : []),
   ];

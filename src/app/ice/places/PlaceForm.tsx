@@ -1,19 +1,18 @@
 "use client";
-import { App, Button, Input, InputNumber, Select } from "antd";
-import { useRouter } from "next/navigation";
+import { Button, Input, InputNumber, Select } from "antd";
 import { useState } from "react";
 import { PLACE_KINDS, type PlaceKind } from "@/core/coldchain";
 import type { Place } from "@/db/places";
 import { Field } from "@/ui/Field";
 import { useHouse } from "@/ui/HouseContext";
+import { useTell } from "@/ui/useTell";
 import { savePlace } from "./actions";
 import styles from "../Ice.module.css";
 
 /** A place: what it is, what it is set to, and the house's own limits where they are stricter than the rule's. */
 export function PlaceForm({ place }: { readonly place?: Place }) {
   const { format } = useHouse();
-  const { message } = App.useApp();
-  const router = useRouter();
+  const tell = useTell();
   const shown = (pointC: number | null) =>
     pointC === null ? null : Math.round(format.toTemperature(pointC) * 10) / 10;
   const [name, setName] = useState(place?.name ?? "");
@@ -33,12 +32,8 @@ export function PlaceForm({ place }: { readonly place?: Place }) {
       maxC: core(max),
       everyMin: every,
     };
-    const saved = await savePlace(facts).catch(() => null);
-    if (!saved) return void message.error("The house did not answer: try again.");
-    if (!saved.ok) return void message.error(saved.error.message);
-    message.success(`${name} is set.`);
-    if (!place) setName("");
-    router.refresh();
+    const saved = await tell(savePlace(facts), () => `${name} is set.`);
+    if (saved && !place) setName("");
   };
   const number = (value: number | null, change: (next: number | null) => void, id: string) => (
     <InputNumber id={id} value={value} step={0.5} inputMode="decimal" style={{ width: "100%" }} onChange={change} />

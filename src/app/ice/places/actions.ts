@@ -1,39 +1,19 @@
 "use server";
-import { revalidatePath } from "next/cache";
-import type { z } from "zod";
 import type { RowProblem } from "@/core/coldchain";
 import { err, ok, type Result } from "@/core/shared";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { answerExcursion, watchPlace } from "@/db/excursions";
-import { findHouse, type House } from "@/db/house";
 import { addReadings, findPlace, newDeviceKey, setPlace } from "@/db/places";
 import { readLoggerFile } from "@/exchange/loggerFile";
-import { FOREIGN, invalidInput, refused, type ActionError } from "../../actionError";
-import { cookAtStation, fromThisHouse } from "../../request";
+import { refused, type ActionError } from "../../actionError";
+import { houseAction } from "../../houseAction";
 import { Answer, LoggerFile, PlaceId, SetPlace, TypedReading } from "./schema";
-
-type Stamp = { readonly who: string; readonly atMs: number };
-
-async function act<S extends z.ZodType, T>(
-  schema: S,
-  input: unknown,
-  work: (parsed: z.infer<S>, stamp: Stamp, house: House) => Result<T, ActionError>,
-): Promise<Result<T, ActionError>> {
-  if (!(await fromThisHouse())) return err(FOREIGN);
-  const parsed = schema.safeParse(input);
-  if (!parsed.success) return err(invalidInput(parsed.error));
-  const house = findHouse(db());
-  if (!house) return err(refused("Open the house first."));
-  const done = work(parsed.data, { who: await cookAtStation(), atMs: Date.now() }, house);
-  if (done.ok) revalidatePath("/", "layout");
-  return done;
-}
 
 const NO_PLACE = refused("That place is not in the house.");
 
 export const savePlace = async (input: unknown): Promise<Result<string, ActionError>> =>
-  act(SetPlace, input, ({ id, ...facts }, stamp) => {
+  houseAction(SetPlace, input, ({ id, ...facts }, { stamp }) => {
     if (facts.minC !== null && facts.maxC !== null && facts.minC >= facts.maxC)
       return err(refused("The lower limit must lie below the upper."));
     const place = setPlace(db(), id, facts, stamp);
@@ -41,7 +21,7 @@ export const savePlace = async (input: unknown): Promise<Result<string, ActionEr
   });
 
 export const typeReading = async (input: unknown): Promise<Result<null, ActionError>> =>
-  act(TypedReading, input, ({ placeId, celsius }, stamp) => {
+  houseAction(TypedReading, input, ({ placeId, celsius }, { stamp }) => {
     if (!findPlace(db(), placeId)) return err(NO_PLACE);
     addReadings(db(), placeId, [{ atMs: stamp.atMs, celsius }], "typed", stamp);
     return ok(null);
@@ -63,7 +43,7 @@ export type LoggerAnswer = {
 
 /** Reads a logger's file: first to show what it holds, then to keep it, all of it or its good rows. */
 export const readLogger = async (input: unknown): Promise<Result<LoggerAnswer, ActionError>> =>
-  act(LoggerFile, input, ({ placeId, text, keep, goodOnly }, stamp, house) => {
+  houseAction(LoggerFile, input, ({ placeId, text, keep, goodOnly }, { stamp, house }) => {
     if (!findPlace(db(), placeId)) return err(NO_PLACE);
     const read = readLoggerFile(text, house.timeZone, stamp.atMs);
     if (!read.ok) return err(refused(read.error));
@@ -91,7 +71,7 @@ export const readLogger = async (input: unknown): Promise<Result<LoggerAnswer, A
 const BACK_MS = 60 * DAY_MS;
 
 export const answerTheExcursion = async (input: unknown): Promise<Result<null, ActionError>> =>
-  act(Answer, input, ({ placeId, excursionFromMs, action }, stamp, house) => {
+  houseAction(Answer, input, ({ placeId, excursionFromMs, action }, { stamp, house }) => {
     const place = findPlace(db(), placeId);
     if (!place) return err(NO_PLACE);
     const { excursions } = watchPlace(db(), place, house.ruleSetId, stamp.atMs - BACK_MS, stamp.atMs);
@@ -102,4 +82,6 @@ export const answerTheExcursion = async (input: unknown): Promise<Result<null, A
   });
 
 export const makeDeviceKey = async (input: unknown): Promise<Result<string, ActionError>> =>
-  act(PlaceId, input, ({ placeId }) => (findPlace(db(), placeId) ? ok(newDeviceKey(db(), placeId)) : err(NO_PLACE)));
+  houseAction(PlaceId, input, ({ placeId }) =>
+    findPlace(db(), placeId) ? ok(newDeviceKey(db(), placeId)) : err(NO_PLACE),
+  );

@@ -1,10 +1,10 @@
 "use client";
-import { App, Button, InputNumber, Segmented } from "antd";
-import { useRouter } from "next/navigation";
+import { Button, InputNumber, Segmented } from "antd";
 import { useState } from "react";
 import { findSpecies } from "@/core/species";
 import { Field } from "@/ui/Field";
 import { useHouse } from "@/ui/HouseContext";
+import { useTell } from "@/ui/useTell";
 import { SpeciesSearch } from "@/ui/SpeciesSearch";
 import styles from "../Ice.module.css";
 import { planTheCovers } from "./actions";
@@ -12,21 +12,16 @@ import { planTheCovers } from "./actions";
 /** How many covers of what tomorrow. */
 export function CoversForm({ day }: { readonly day: string }) {
   const { format, ownSpecies } = useHouse();
-  const { message } = App.useApp();
-  const router = useRouter();
+  const tell = useTell();
   const [speciesId, setSpeciesId] = useState<string | null>(null);
   const [use, setUse] = useState<"raw" | "cook">("cook");
   const [covers, setCovers] = useState<number | null>(null);
   const [portion, setPortion] = useState<number | null>(null);
   const save = async () => {
-    const saved = await planTheCovers({ day, speciesId, use, covers, portionG: format.fromMass(portion ?? 0) }).catch(
-      () => null,
-    );
-    if (!saved) return void message.error("The house did not answer: try again.");
-    if (!saved.ok) return void message.error(saved.error.message);
+    const wanted = { day, speciesId, use, covers, portionG: format.fromMass(portion ?? 0) };
+    if (!(await tell(planTheCovers(wanted)))) return;
     setSpeciesId(null);
     setCovers(null);
-    router.refresh();
   };
   return (
     <div className={styles.placeForm}>

@@ -1,20 +1,16 @@
 "use server";
-import { revalidatePath } from "next/cache";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { setCovers } from "@/db/covers";
 import { speciesOf } from "@/db/species";
-import { FOREIGN, invalidInput, refused, type ActionError } from "../../actionError";
-import { cookAtStation, fromThisHouse } from "../../request";
+import { refused, type ActionError } from "../../actionError";
+import { houseAction } from "../../houseAction";
 import { SetCovers } from "./schema";
 
 /** Sets the covers of a day for one species and use. */
-export async function planTheCovers(input: unknown): Promise<Result<null, ActionError>> {
-  if (!(await fromThisHouse())) return err(FOREIGN);
-  const parsed = SetCovers.safeParse(input);
-  if (!parsed.success) return err(invalidInput(parsed.error));
-  if (!speciesOf(db(), parsed.data.speciesId)) return err(refused("That fish is not in the table."));
-  setCovers(db(), parsed.data, await cookAtStation(), Date.now());
-  revalidatePath("/", "layout");
-  return ok(null);
-}
+export const planTheCovers = async (input: unknown): Promise<Result<null, ActionError>> =>
+  houseAction(SetCovers, input, (wanted, { stamp }) => {
+    if (!speciesOf(db(), wanted.speciesId)) return err(refused("That fish is not in the table."));
+    setCovers(db(), wanted, stamp.who, stamp.atMs);
+    return ok(null);
+  });

@@ -1,12 +1,12 @@
 "use client";
-import { App, Button, Input } from "antd";
+import { Button, Input } from "antd";
 import Link from "next/link";
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { HISTAMINE_EXPOSURE } from "@/core/safety";
 import type { PlaceWatch, TouchedLot } from "@/db/excursions";
 import { dayText, hoursText, timeText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
+import { useTell } from "@/ui/useTell";
 import page from "@/ui/page.module.css";
 import styles from "../../Ice.module.css";
 import { answerTheExcursion } from "../actions";
@@ -26,20 +26,16 @@ const USUAL = [
 /** A stretch outside the limits: what lay there, what each lot lost, what the histamine rule says, and what was done. */
 export function ExcursionCard({ placeId, excursion, touched }: Props) {
   const { format, timeZone } = useHouse();
-  const { message } = App.useApp();
-  const router = useRouter();
+  const tell = useTell();
   const [action, setAction] = useState("");
   const [busy, setBusy] = useState(false);
   const when = (atMs: number) => `${dayText(atMs, timeZone)} ${timeText(atMs, timeZone)}`;
   const save = async () => {
     setBusy(true);
-    const saved = await answerTheExcursion({ placeId, excursionFromMs: excursion.fromMs, action }).catch(() => null);
+    const answer = answerTheExcursion({ placeId, excursionFromMs: excursion.fromMs, action });
+    const saved = await tell(answer, () => "In the book, with every lot that lay there.");
     setBusy(false);
-    if (!saved) return void message.error("The house did not answer: try again.");
-    if (!saved.ok) return void message.error(saved.error.message);
-    message.success("In the book, with every lot that lay there.");
-    setAction("");
-    router.refresh();
+    if (saved) setAction("");
   };
   const answered = excursion.answers.length > 0;
   return (

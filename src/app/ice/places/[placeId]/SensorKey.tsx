@@ -1,20 +1,17 @@
 "use client";
-import { App, Button, Typography } from "antd";
-import { useRouter } from "next/navigation";
+import { Button, Typography } from "antd";
 import { useState } from "react";
 import page from "@/ui/page.module.css";
+import { useTell } from "@/ui/useTell";
 import { makeDeviceKey } from "../actions";
 
 /** The key a sensor sends along; shown once, a new one ends the old. */
 export function SensorKey({ placeId, hasKey }: { readonly placeId: string; readonly hasKey: boolean }) {
-  const { message } = App.useApp();
-  const router = useRouter();
+  const tell = useTell();
   const [key, setKey] = useState<string | null>(null);
   const make = async () => {
-    const made = await makeDeviceKey({ placeId }).catch(() => null);
-    if (!made?.ok) return void message.error(made?.error.message ?? "The house did not answer: try again.");
-    setKey(made.value);
-    router.refresh();
+    const made = await tell(makeDeviceKey({ placeId }));
+    if (made) setKey(made.value);
   };
   return (
     <>
