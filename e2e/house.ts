@@ -42,6 +42,9 @@ export function complaintsOf(page: Page): string[] {
   page.on("console", (line) => {
     if (line.type() === "error" || line.type() === "warning") complaints.push(line.text());
   });
+  page.on("response", (answer) => {
+    if (answer.status() >= 400) complaints.push(`${answer.status()} ${answer.request().method()} ${answer.url()}`);
+  });
   page.on("pageerror", (error) => complaints.push(error.message));
   return complaints;
 }

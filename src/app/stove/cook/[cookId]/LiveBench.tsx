@@ -5,7 +5,6 @@ import Link from "next/link";
 import { useRef, useState } from "react";
 import { liveCook, type CookEvent } from "@/core/cooking";
 import type { StoredPlan } from "@/db/storedPlan";
-import { answerWithin } from "@/ui/answerWithin";
 import { clockText, durationText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
@@ -17,6 +16,7 @@ import type { CookTapInput } from "../../schema";
 import styles from "../../Stove.module.css";
 import { CookRecord } from "./CookRecord";
 import { ProbePad } from "./ProbePad";
+import { useOutbox } from "./useOutbox";
 
 type Props = {
   readonly cookId: string;
@@ -37,8 +37,6 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
   const { message, modal } = App.useApp();
   const nowMs = useNow(serverNowMs, 250);
   const [events, setEvents] = useState(loaded);
-  const [unsent, setUnsent] = useState<CookTapInput | null>(null);
-  const [busy, setBusy] = useState(false);
   const probePad = useRef<HTMLDivElement>(null);
 
   const { stages } = plan.answer;
@@ -52,21 +50,12 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
   const due = live.status === "running" && live.remainingS <= 0;
   const { muted, unmute } = useAlarm(due);
 
-  const send = async (tap: CookTapInput) => {
-    setBusy(true);
-    const answer = await answerWithin(tapCook(tap));
-    setBusy(false);
-    if (answer === null) {
-      setUnsent(tap);
-      return;
-    }
-    setUnsent(null);
-    if (answer.ok) {
-      setEvents(answer.value);
-      if (tap.kind === "probed") message.success(`Noted: ${format.temperature(tap.centreC)} in the book.`);
-    } else message.warning(answer.error.message);
-  };
-  const tap = (what: Tap) => void send({ ...what, cookId, requestId: nanoid() } as CookTapInput);
+  const { busy, unsent, add, resend } = useOutbox(tapCook, (tap: CookTapInput, answer) => {
+    if (!answer.ok) return void message.warning(answer.error.message);
+    setEvents(answer.value);
+    if (tap.kind === "probed") message.success(`Noted: ${format.temperature(tap.centreC)} in the book.`);
+  });
+  const tap = (what: Tap) => add({ ...what, cookId, requestId: nanoid() } as CookTapInput);
   const toggle = () => tap({ kind: live.status === "paused" ? "resumed" : "paused" });
   const running = live.status === "running" || live.status === "paused";
 
@@ -97,13 +86,13 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
         </div>
         {muted ? <Button onClick={unmute}>Turn the sound on</Button> : null}
       </header>
-      {unsent ? (
+      {unsent > 0 ? (
         <Alert
           type="error"
           showIcon
-          title="The house did not answer: this tap is not saved yet."
+          title={`The house did not answer: ${unsent === 1 ? "this tap is" : `${unsent} taps are`} not saved yet.`}
           action={
-            <Button size="small" loading={busy} onClick={() => void send(unsent)}>
+            <Button size="small" loading={busy} onClick={resend}>
               Send it again
             </Button>
           }
@@ -142,9 +131,7 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
             <Button type="primary" disabled={busy} onClick={() => tap({ kind: "advanced" })}>
               {next ? `Next: ${next.name.toLowerCase()}` : "Served"}
             </Button>
-            <Button disabled={busy} onClick={() => tap({ kind: "extended", seconds: 10 })}>
-              +10 s
-            </Button>
+            <Button onClick={() => tap({ kind: "extended", seconds: 10 })}>+10 s</Button>
             <Button disabled={busy} onClick={toggle}>
               {live.status === "paused" ? "Go on" : "Pause"}
             </Button>
