@@ -4,7 +4,7 @@ module.exports = {
   roots: ["<rootDir>/src"],
   testMatch: ["**/*.test.ts"],
   transform: {
-    "^.+\\.(ts|tsx)$": [
+    "^.+\\.(ts|tsx|js)$": [
       "@swc/jest",
       {
         module: { type: "commonjs" },
@@ -16,5 +16,7 @@ module.exports = {
       },
     ],
   },
+  // nanoid is published as ES modules only
+  transformIgnorePatterns: ["/node_modules/(?!nanoid/)"],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
 };

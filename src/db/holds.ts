@@ -104,7 +104,14 @@ export function startHold(db: Db, lotId: string, facts: HoldFacts, { who, atMs }
   return db.transaction((tx) => {
     const id = randomUUID();
     tx.insert(holds).values({ id, lotId, kind: facts.kind, startedAtMs: atMs, startedBy: who, facts }).run();
-    appendEntry(tx, { atMs, who, kind: "hold-started", lotId, payload: { hold: HOLD_LABELS[facts.kind], ...facts } });
+    const code = findLots(tx, [lotId])[0]?.code ?? "";
+    appendEntry(tx, {
+      atMs,
+      who,
+      kind: "hold-started",
+      lotId,
+      payload: { code, hold: HOLD_LABELS[facts.kind], ...facts },
+    });
     return id;
   });
 }

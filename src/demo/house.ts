@@ -18,10 +18,10 @@ import { findLot, finishLot, receiveDelivery, type JudgedLot } from "@/db/lots";
 import { wasteLot } from "@/db/movements";
 import { addOwnSpecies } from "@/db/species";
 import { dayStamp } from "@/ui/format";
-import { DELIVERIES, type DemoDelivery } from "./deliveries";
+import { DELIVERIES, type DemoDelivery } from "./data/deliveries";
 import { makePlaces, type DemoPlace } from "./places";
 import { shelfLife } from "./shelfLife";
-import { ADVICE, TOMORROW, TUSK } from "./tables";
+import { ADVICE, TOMORROW, TUSK } from "./data/tables";
 
 const TIME_ZONE = "Europe/Oslo";
 const RULE_SET = "eu-853";

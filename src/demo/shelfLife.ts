@@ -5,7 +5,7 @@ import { addDays, DAY_MS, HOUR_MS } from "@/core/units";
 import type { Db } from "@/db/connection";
 import { readHold, startHold } from "@/db/holds";
 import { moveLot, openPack, splitLot, wasteLot } from "@/db/movements";
-import { DELIVERIES } from "./deliveries";
+import { DELIVERIES } from "./data/deliveries";
 import type { DemoPlace } from "./places";
 
 const TIME_ZONE = "Europe/Oslo";

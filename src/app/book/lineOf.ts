@@ -53,7 +53,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     case "lot-wasted":
       return `${text(payload, "code")}: ${grams(payload, "massG")} thrown away, ${text(payload, "reason")}, ${(Number(payload["costCents"] ?? 0) / 100).toFixed(2)} lost`;
     case "hold-started":
-      return text(payload, "hold");
+      return `${text(payload, "code")}: ${text(payload, "hold").toLowerCase()}${text(payload, "note") ? `, ${text(payload, "note")}` : ""}`;
     case "hold-read":
       return `${text(payload, "code")}: centre ${celsius(payload["celsius"])}`;
     case "hold-closed":

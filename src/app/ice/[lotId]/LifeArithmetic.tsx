@@ -1,22 +1,6 @@
 import { iceDaysPerDay, type LotLife } from "@/core/freshness";
-import { dayText, lifeText, type Format } from "@/ui/format";
+import { dayText, type Format } from "@/ui/format";
 import page from "@/ui/page.module.css";
-
-/** How the life divides between the uses; one that is over is said as what to do instead. */
-export function usesLeft(
-  { leftIceDays, cookDaysLeft, rawDaysLeft, stockDaysLeft, use, state }: LotLife,
-  rawAllowed: boolean,
-  readyToEat: boolean,
-): string {
-  if (use === "over") return "take it off the ice";
-  if (state === "frozen") return `frozen hard; its ${leftIceDays.toFixed(1)} days stand still until it thaws`;
-  if (readyToEat) return cookDaysLeft === 0 ? "serve it at once" : `${lifeText(cookDaysLeft)} at its best`;
-  const raw = rawAllowed && rawDaysLeft !== 0 ? `, ${lifeText(rawDaysLeft)} for raw` : ", not for raw";
-  const stock = stockDaysLeft ? `, bones for stock ${lifeText(stockDaysLeft)}` : "";
-  return cookDaysLeft === 0
-    ? `cook it through at once${raw}${stock}`
-    : `${lifeText(cookDaysLeft)} for any cooked use${raw}${stock}`;
-}
 
 const START_WORDS: Readonly<Record<LotLife["startFrom"], string>> = {
   inspection: "as the inspection read it",

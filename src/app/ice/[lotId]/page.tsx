@@ -20,9 +20,9 @@ import { IceBar } from "@/ui/IceBar";
 import page from "@/ui/page.module.css";
 import { VerdictTag } from "@/ui/VerdictTag";
 import { requireHouse, requestTime } from "../../request";
-import { usableAs } from "../usableAs";
+import { usableAs, usesLeft } from "../usableAs";
 import { HoldCard } from "./HoldCard";
-import { LifeArithmetic, usesLeft } from "./LifeArithmetic";
+import { LifeArithmetic } from "./LifeArithmetic";
 import { LotWork } from "./LotWork";
 import { Papers } from "./Papers";
 

@@ -1,6 +1,6 @@
 import type { Form, Grade } from "@/core/freshness";
 import type { Provenance } from "@/core/trace";
-import type { DemoPlace } from "./places";
+import type { DemoPlace } from "../places";
 
 /** A delivery of the demo house, in hours and days before the moment it is made. All names are invented. */
 export type DemoDelivery = {

@@ -1,0 +1,66 @@
+import { LEDGER_LABELS, type LedgerEntry, type LedgerKind } from "@/core/trace";
+import { openDatabase } from "@/db/connection";
+import { entriesBetween } from "@/db/ledger";
+import { makeDemoHouse } from "@/demo/house";
+import { lineOf } from "./lineOf";
+
+const entry = (kind: LedgerKind, payload: Record<string, unknown>): LedgerEntry => ({
+  seq: 1,
+  atMs: 0,
+  who: "Ylva",
+  kind,
+  lotId: null,
+  batchId: null,
+  cookId: null,
+  correctsSeq: 7,
+  payload,
+  prevHash: "",
+  hash: "abc",
+});
+
+test.each([
+  {
+    kind: "lot-moved",
+    payload: { code: "1-1", from: "Room", to: "Freezer", state: "frozen", was: "chilled" },
+    line: "1-1 from Room to Freezer, now frozen",
+  },
+  {
+    kind: "lot-moved",
+    payload: { code: "1-1", to: "Room", state: "chilled", was: "chilled" },
+    line: "1-1 from nowhere to Room",
+  },
+  {
+    kind: "lot-split",
+    payload: { code: "1-1", child: "1-1.1", massG: 800, place: "Drawer", note: "crudo" },
+    line: "1-1.1 taken from 1-1, 800 g to Drawer: crudo",
+  },
+  {
+    kind: "lot-wasted",
+    payload: { code: "1-1", massG: 350, reason: "dropped", costCents: 412 },
+    line: "1-1: 350 g thrown away, dropped, 4.12 lost",
+  },
+  { kind: "hold-read", payload: { code: "1-1", celsius: -21.5 }, line: "1-1: centre -21.5 °C" },
+  { kind: "reading-typed", payload: { place: "Room", celsius: 1 }, line: "Room at 1.0 °C" },
+  {
+    kind: "excursion-answered",
+    payload: { place: "Room", extremeC: 7.5, action: "shut the door", lots: ["1-1"] },
+    line: "Room reached 7.5 °C: shut the door (1-1)",
+  },
+  { kind: "correction", payload: { note: "weighed again" }, line: "to entry 7: weighed again" },
+] as const)("$kind: $line", ({ kind, payload, line }) => {
+  expect(lineOf(entry(kind, payload))).toMatchObject({ text: line, what: LEDGER_LABELS[kind] });
+});
+
+test("every entry of the demo house says something, and none of it is undefined", () => {
+  const db = openDatabase(":memory:");
+  const nowMs = Date.UTC(2026, 4, 12, 15);
+  makeDemoHouse(db, nowMs);
+  const seen = new Set<LedgerKind>();
+  for (const found of entriesBetween(db, 0, nowMs + 1)) {
+    seen.add(found.kind);
+    const { text } = lineOf(found);
+    expect(text.length).toBeGreaterThan(5);
+    expect(text).not.toMatch(/undefined|NaN|\[object/);
+  }
+  expect(seen.size).toBeGreaterThan(15);
+});
