@@ -212,11 +212,14 @@ async function pages(base: string): Promise<void> {
 }
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));
-heat();
-plan();
-records(folder);
-await served(folder, pages);
-await tenYearPages(path.join(folder, "ten-years"));
+// all of it, or only the parts named: npm run bench -- heat plan records pages years
+const wanted = process.argv.slice(2);
+const has = (part: string) => wanted.length === 0 || wanted.includes(part);
+if (has("heat")) heat();
+if (has("plan")) plan();
+if (has("records") || has("pages")) records(folder);
+if (has("pages")) await served(folder, pages);
+if (has("years")) await tenYearPages(path.join(folder, "ten-years"));
 rmSync(folder, { recursive: true, force: true });
 const widths = rows[0]!.map((_, column) => Math.max(...rows.map((row) => row[column]!.length)));
 for (const row of rows) console.log(row.map((cell, column) => cell.padEnd(widths[column]!)).join("  "));

@@ -163,16 +163,6 @@ export function lastLotsOf(db: Db, supplier: string): LotWithSupplier[] {
     .map(flat);
 }
 
-/** All lots of a supplier that came through the door, newest first. */
-export const lotsOfSupplier = (db: Db, supplier: string, limit = 200): LotWithSupplier[] =>
-  withSupplier(db)
-    .where(eq(suppliers.name, supplier))
-    .orderBy(desc(lots.receivedAtMs))
-    .limit(limit)
-    .all()
-    .map(flat)
-    .filter(({ parentId }) => parentId === null);
-
 /** Takes a lot off the ice: used up or sent back; `then` runs in the same transaction. What is thrown away goes through `wasteLot`. */
 export function finishLot(
   db: Db,

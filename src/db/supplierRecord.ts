@@ -1,5 +1,7 @@
+import { and, asc, eq, gte, isNull } from "drizzle-orm";
 import type { Db } from "./connection";
-import { listSuppliers, lotsOfSupplier, type LotWithSupplier } from "./lots";
+import { listSuppliers, type LotWithSupplier } from "./lots";
+import { lots, suppliers } from "./schema";
 
 export type SupplierRecord = {
   readonly supplier: string;
@@ -21,39 +23,46 @@ export type SupplierRecord = {
   }[];
 };
 
-/** What a supplier has brought: how much of it stayed, how fresh it came, how short it weighed. */
-export function supplierRecord(db: Db, supplier: string): SupplierRecord {
-  const lots = lotsOfSupplier(db, supplier);
-  const count = (verdict: LotWithSupplier["verdict"]) => lots.filter((lot) => lot.verdict === verdict).length;
-  const chilled = lots.filter(({ onceFrozen }) => !onceFrozen);
-  const stated = lots.filter(({ statedMassG }) => statedMassG !== null);
+const COLUMNS = {
+  lotId: lots.id,
+  code: lots.code,
+  atMs: lots.receivedAtMs,
+  speciesId: lots.speciesId,
+  iceDays: lots.impliedIceDays,
+  verdict: lots.verdict,
+  onceFrozen: lots.onceFrozen,
+  massG: lots.massG,
+  statedMassG: lots.statedMassG,
+};
+
+/** What a supplier has brought since a day: how much of it stayed, how fresh it came, how short it weighed. */
+export function supplierRecord(db: Db, supplier: string, sinceMs = 0): SupplierRecord {
+  const rows = db
+    .select(COLUMNS)
+    .from(lots)
+    .innerJoin(suppliers, eq(lots.supplierId, suppliers.id))
+    .where(and(eq(suppliers.name, supplier), gte(lots.receivedAtMs, sinceMs), isNull(lots.parentId)))
+    .orderBy(asc(lots.receivedAtMs))
+    .all();
+  const count = (verdict: LotWithSupplier["verdict"]) => rows.filter((row) => row.verdict === verdict).length;
+  const chilled = rows.filter(({ onceFrozen }) => !onceFrozen);
+  const stated = rows.filter(({ statedMassG }) => statedMassG !== null);
   const statedG = stated.reduce((sum, { statedMassG }) => sum + (statedMassG ?? 0), 0);
   const weighedG = stated.reduce((sum, { massG }) => sum + massG, 0);
+  const iceDays = chilled.reduce((sum, row) => sum + row.iceDays, 0);
   return {
     supplier,
-    lots: lots.length,
+    lots: rows.length,
     accepted: count("accept"),
     cookOnly: count("cook-only"),
     refused: count("refuse"),
-    meanIceDays:
-      chilled.length === 0
-        ? null
-        : chilled.reduce((sum, { impliedIceDays }) => sum + impliedIceDays, 0) / chilled.length,
+    meanIceDays: chilled.length === 0 ? null : iceDays / chilled.length,
     shortPct: statedG === 0 ? null : 100 * (1 - weighedG / statedG),
-    arrivals: chilled
-      .map(({ id, code, receivedAtMs, speciesId, impliedIceDays, verdict }) => ({
-        lotId: id,
-        code,
-        atMs: receivedAtMs,
-        speciesId,
-        iceDays: impliedIceDays,
-        verdict,
-      }))
-      .reverse(),
+    arrivals: chilled,
   };
 }
 
-export const supplierRecords = (db: Db): SupplierRecord[] =>
+export const supplierRecords = (db: Db, sinceMs: number): SupplierRecord[] =>
   listSuppliers(db)
-    .map((supplier) => supplierRecord(db, supplier))
-    .filter(({ lots }) => lots > 0);
+    .map((supplier) => supplierRecord(db, supplier, sinceMs))
+    .filter(({ lots: brought }) => brought > 0);

@@ -1,21 +1,31 @@
 import type { Metadata } from "next";
 import Link from "next/link";
+import { findSpecies, shortName } from "@/core/species";
+import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
+import { listOwnSpecies } from "@/db/species";
 import { supplierRecords } from "@/db/supplierRecord";
 import page from "@/ui/page.module.css";
 import { SubNav } from "@/ui/SubNav";
 import { requestTime, requireHouse } from "../../request";
-import { speciesName } from "../../stove/clockOf";
 import styles from "../Dock.module.css";
 import { DOCK_VIEWS } from "../subViews";
 import { ArrivalChart } from "./ArrivalChart";
 
 export const metadata: Metadata = { title: "Suppliers" };
 
+/** Arrivals a chart can show apart. */
+const SHOWN = 60;
+
 export default async function SuppliersPage() {
-  await requestTime();
+  const nowMs = await requestTime();
   requireHouse();
-  const records = supplierRecords(db());
+  const own = listOwnSpecies(db());
+  const nameOf = (id: string) => {
+    const species = findSpecies(id, own);
+    return species ? shortName(species) : id;
+  };
+  const records = supplierRecords(db(), nowMs - 365 * DAY_MS);
   const freshest = [...records]
     .filter(({ meanIceDays }) => meanIceDays !== null)
     .sort((a, b) => a.meanIceDays! - b.meanIceDays!)[0];
@@ -25,7 +35,8 @@ export default async function SuppliersPage() {
         <div>
           <h1>{freshest ? `${freshest.supplier} brings the freshest` : "No supplier yet"}</h1>
           <p className={page.asks}>
-            What stayed, what went back, how fresh it came and how short it weighed. Written by receiving.
+            The last year: what stayed, what went back, how fresh it came and how short it weighed. Written by
+            receiving.
           </p>
         </div>
       </header>
@@ -66,7 +77,15 @@ export default async function SuppliersPage() {
               </dl>
               {record.arrivals.length > 1 ? (
                 <ArrivalChart
-                  arrivals={record.arrivals.slice(-60).map((one) => ({ ...one, name: speciesName(one.speciesId) }))}
+                  arrivals={record.arrivals
+                    .slice(-SHOWN)
+                    .map(({ code, atMs, iceDays, verdict, speciesId }) => ({
+                      code,
+                      atMs,
+                      iceDays,
+                      verdict,
+                      name: nameOf(speciesId),
+                    }))}
                 />
               ) : (
                 <p className="muted">One lot so far: the line begins with the second.</p>
