@@ -77,15 +77,13 @@ export default async function SuppliersPage() {
               </dl>
               {record.arrivals.length > 1 ? (
                 <ArrivalChart
-                  arrivals={record.arrivals
-                    .slice(-SHOWN)
-                    .map(({ code, atMs, iceDays, verdict, speciesId }) => ({
-                      code,
-                      atMs,
-                      iceDays,
-                      verdict,
-                      name: nameOf(speciesId),
-                    }))}
+                  arrivals={record.arrivals.slice(-SHOWN).map(({ code, atMs, iceDays, verdict, speciesId }) => ({
+                    code,
+                    atMs,
+                    iceDays,
+                    verdict,
+                    name: nameOf(speciesId),
+                  }))}
                 />
               ) : (
                 <p className="muted">One lot so far: the line begins with the second.</p>
