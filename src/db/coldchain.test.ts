@@ -202,6 +202,28 @@ test("an excursion: found, its lots named with what they lost, answered once for
   expect(checkLedger(db).kind).toBe("whole");
 });
 
+test("splitting never sets the histamine clock back, before or after the warm spell", () => {
+  const { db, room } = house();
+  const mackerel = take(db, room, 30, { speciesId: "mackerel", form: "whole-ungutted" });
+  const warm = Array.from({ length: 31 }, (_, index) => ({
+    atMs: at(30 - index),
+    celsius: index > 4 && index < 20 ? 9 : 1,
+  }));
+  addReadings(db, room, warm, "sensor", null);
+  const part = { massG: 500, form: "fillet", placeId: room, note: "" } as const;
+  const during = splitLot(db, mackerel.id, part, DAY, stamp(14));
+  const after = splitLot(db, mackerel.id, part, DAY, stamp(2));
+  if (!during.ok || !after.ok) throw new Error("not split");
+  const [spell] = watchPlace(db, findPlace(db, room)!, "fda-2022", at(40), NOW).excursions;
+  const touched = lotsThrough(db, room, spell!, NOW);
+  const hours = [mackerel.id, during.value.id, after.value.id].map(
+    (id) => touched.find(({ lot }) => lot.id === id)!.effect.histamine!.hoursAbove,
+  );
+  expect(hours[1]).toBeCloseTo(hours[0]!, 6);
+  expect(hours[2]).toBeCloseTo(hours[0]!, 6);
+  expect(hours[0]).toBeGreaterThan(8);
+});
+
 test("a freezing hold from first reading to the record that proves it", () => {
   const { db, freezer } = house();
   const lot = take(db, freezer, 200);

@@ -8,16 +8,16 @@ import {
   type ExcursionEffect,
   type Gap,
   type PlaceReading,
+  type Stay,
 } from "@/core/coldchain";
 import type { RuleSetId } from "@/core/safety";
-import { shortName } from "@/core/species";
-import { findSpecies } from "@/core/species";
+import { findSpecies, shortName } from "@/core/species";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
-import { findLots, type LotWithSupplier } from "./lots";
+import { childLots, findLots, type LotWithSupplier } from "./lots";
 import { readingsSince, type Place } from "./places";
 import { correctiveActions, lotStays } from "./schema";
-import { stockRoom } from "./stock";
+import { stockRoom, type StockRoom } from "./stock";
 
 export type Answered = typeof correctiveActions.$inferSelect;
 
@@ -51,6 +51,42 @@ export function watchPlace(db: Db, place: Place, ruleSetId: RuleSetId, fromMs: n
 
 export type TouchedLot = { readonly lot: LotWithSupplier; readonly title: string; readonly effect: ExcursionEffect };
 
+/** These lots and every part split off them since: what was warm in the whole was warm in the part. */
+function withParts(db: Db, ids: readonly string[]): LotWithSupplier[] {
+  const found = new Map(findLots(db, ids).map((lot) => [lot.id, lot]));
+  for (let wave = [...found.values()]; wave.length > 0;) {
+    wave = wave.flatMap(({ id }) => childLots(db, id)).filter(({ id }) => !found.has(id));
+    for (const part of wave) found.set(part.id, part);
+  }
+  return [...found.values()];
+}
+
+/** These lots and every whole they were split off, by id. */
+function withWholes(db: Db, parts: readonly LotWithSupplier[]): ReadonlyMap<string, LotWithSupplier> {
+  const found = new Map(parts.map((lot) => [lot.id, lot]));
+  for (let wave = [...parts]; wave.length > 0;) {
+    const missing = wave.flatMap(({ parentId }) => (parentId && !found.has(parentId) ? [parentId] : []));
+    wave = findLots(db, [...new Set(missing)]);
+    for (const whole of wave) found.set(whole.id, whole);
+  }
+  return found;
+}
+
+/** Where a lot lay since the door, as part of its whole before it was split off: splitting never sets the histamine clock back. */
+function staysSinceDoor(
+  lot: LotWithSupplier,
+  family: ReadonlyMap<string, LotWithSupplier>,
+  room: StockRoom,
+): readonly Stay[] {
+  const own = room.staysOf(lot.id);
+  const whole = lot.parentId ? family.get(lot.parentId) : undefined;
+  if (!whole) return own;
+  const before = staysSinceDoor(whole, family, room)
+    .filter(({ fromMs }) => fromMs < lot.receivedAtMs)
+    .map((stay) => ({ ...stay, toMs: Math.min(stay.toMs ?? Infinity, lot.receivedAtMs) }));
+  return [...before, ...own];
+}
+
 /** The lots that lay through an excursion and what it did to each, the worst first. */
 export function lotsThrough(db: Db, placeId: string, excursion: Excursion, nowMs: number): readonly TouchedLot[] {
   const there = db
@@ -64,13 +100,14 @@ export function lotsThrough(db: Db, placeId: string, excursion: Excursion, nowMs
       ),
     )
     .all();
-  const ids = [...new Set(there.map(({ lotId }) => lotId))];
-  const room = stockRoom(db, ids, nowMs);
-  return findLots(db, ids)
+  const touched = withParts(db, [...new Set(there.map(({ lotId }) => lotId))]);
+  const family = withWholes(db, touched);
+  const room = stockRoom(db, [...family.keys()], nowMs);
+  return touched
     .flatMap((lot) => {
       const species = findSpecies(lot.speciesId, room.own);
-      const effect =
-        species && excursionEffect(excursion, room.staysOf(lot.id), room.historyOf, species, lot.onceFrozen);
+      const stays = staysSinceDoor(lot, family, room);
+      const effect = species && excursionEffect(excursion, stays, room.historyOf, species, lot.onceFrozen);
       return species && effect ? [{ lot, title: shortName(species), effect }] : [];
     })
     .sort((a, b) => b.effect.lostIceDays - a.effect.lostIceDays);
