@@ -33,13 +33,16 @@ function demo(): Db {
   copyFileSync(first, copy);
   return openDatabase(copy);
 }
-/** What SQLite itself said; Drizzle wraps it. */
+/**
+ * What SQLite itself said; Drizzle wraps it. Not by `instanceof`: the native module keeps the error class
+ * of whichever test file of a worker loaded it first.
+ */
 function reason(run: () => unknown): string {
   try {
     run();
     return "it was done";
   } catch (error) {
-    return error instanceof Error && error.cause instanceof Error ? error.cause.message : String(error);
+    return String((error as { cause?: unknown }).cause ?? error);
   }
 }
 const stamp = (requestId: string, atMs = NOW) => ({ who: "Ylva", atMs, requestId });
