@@ -8,8 +8,10 @@ const SUBJECTS = [
   "safety",
   "freshness",
   "coldchain",
+  "cure",
   "block",
   "cooking",
+  "raw",
   "line",
   "trace",
 ];

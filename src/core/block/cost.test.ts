@@ -1,6 +1,8 @@
 import { FORMS, formsFor } from "@/core/freshness";
 import { findSpecies, SPECIES } from "@/core/species";
-import { edibleCost, edibleShare } from "./cost";
+import fc from "fast-check";
+import { PART_USE_IDS } from "./anatomy";
+import { allocateBill, edibleCost, edibleShare, portionCost } from "./cost";
 
 test.each([
   // Torry Advisory Note 17 and FAO Fisheries Technical Paper 309 (memory, high), Crapo et al. 1993 (memory, high)
@@ -16,7 +18,7 @@ test.each([
 });
 
 test("cost of an edible kilo is price over yield: cod at 11.50 and 45 % is 25.56 (arithmetic)", () => {
-  const cost = edibleCost(findSpecies("cod")!, "whole-gutted", 1150);
+  const cost = edibleCost(findSpecies("cod")!, "whole-gutted", 1150)!;
   expect(cost.centsPerEdibleKg).toBeCloseTo(2555.6, 1);
   expect(cost.centsPerPortion).toBeCloseTo(434.4, 1);
 });
@@ -29,5 +31,44 @@ test("no form yields nothing or more than itself, and cutting never raises the s
       expect(share).toBeLessThanOrEqual(1);
     }
   }
-  expect(FORMS.every(({ kinds }) => kinds.length > 0)).toBe(true);
+  // only what is cut here never comes through the door
+  expect(FORMS.filter(({ kinds }) => kinds.length === 0).map(({ id }) => id)).toEqual(["by-product"]);
+  expect(edibleCost(SPECIES[0]!, "by-product", 1000)).toBeNull();
+});
+
+test("cod, 6.0 kg gutted at 11.50: the usual worked example of costing (arithmetic; memory, high)", () => {
+  const readyG = 6000 * 0.5 * 0.94;
+  expect(readyG).toBeCloseTo(2820, 6);
+  const cost = portionCost({
+    billCents: 6900,
+    readyG,
+    portions: 16,
+    credits: [
+      { massG: 235.5, centsPerKg: 500 },
+      { massG: 2700, centsPerKg: 80 },
+    ],
+  })!;
+  expect(cost.centsPerReadyKg).toBeCloseTo(2446.8, 1);
+  expect(cost.creditCents).toBeCloseTo(333.75, 2);
+  expect(cost.centsPerPortionWithCredit / 100).toBeCloseTo(4.1, 2);
+  expect(cost.centsPerPortion / 100).toBeCloseTo(4.31, 2);
+  expect(portionCost({ billCents: 1, readyG: 0, portions: 0, credits: [] })).toBeNull();
+});
+
+test("whole against fillet: 11.50 at 47 % and 23.00 at 94 % cost the same (arithmetic)", () => {
+  const perKg = (billCents: number, readyG: number) =>
+    portionCost({ billCents, readyG, portions: 1, credits: [] })!.centsPerReadyKg;
+  expect(perKg(1150, 470)).toBeCloseTo(perKg(2300, 940), 6);
+});
+
+test("a bill shared over parts loses no cent, and nothing used is free", () => {
+  const one = fc.record({ massG: fc.double({ min: 1, max: 9000, noNaN: true }), use: fc.constantFrom(...PART_USE_IDS) });
+  fc.assert(
+    fc.property(fc.array(one, { minLength: 1, maxLength: 8 }), fc.double({ min: 0, max: 1e6, noNaN: true }), (parts, bill) => {
+      const shares = allocateBill(parts, bill);
+      expect(shares.reduce((sum, share) => sum + share, 0)).toBeCloseTo(bill, 3);
+      for (const [index, share] of shares.entries())
+        if (parts[index]!.use !== "waste" && bill > 1) expect(share).toBeGreaterThan(0);
+    }),
+  );
 });

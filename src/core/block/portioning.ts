@@ -1,4 +1,4 @@
-import type { SideShape } from "./side";
+import type { CutShape } from "./shape";
 
 export type Span = { readonly fromMm: number; readonly toMm: number };
 export type Wanted = {
@@ -14,7 +14,7 @@ const EPSILON = 1e-7;
  * As many portions as the side holds. From any point the earliest end of a portion is where it is heavy and long enough; that end never
  * moves back as the start moves on, so always taking the earliest end is optimal (interval scheduling).
  */
-export function greedyPortions(shape: SideShape, wanted: Wanted): Span[] {
+export function greedyPortions(shape: CutShape, wanted: Wanted): Span[] {
   const { lengthMm } = shape.side;
   const portions: Span[] = [];
   let fromMm = 0;
@@ -28,14 +28,14 @@ export function greedyPortions(shape: SideShape, wanted: Wanted): Span[] {
   }
 }
 
-function earliestEnd(shape: SideShape, { lowG, minPieceMm }: Wanted, fromMm: number): number | null {
+function earliestEnd(shape: CutShape, { lowG, minPieceMm }: Wanted, fromMm: number): number | null {
   const heavyEnough = shape.massUpToG(fromMm) + lowG;
   if (heavyEnough > shape.side.massG + EPSILON) return null;
   return Math.max(shape.positionOfMm(heavyEnough), fromMm + minPieceMm);
 }
 
 /** The first start from which the shortest allowed piece is not too heavy. */
-function firstFeasibleStart(shape: SideShape, wanted: Wanted, fromMm: number): number | null {
+function firstFeasibleStart(shape: CutShape, wanted: Wanted, fromMm: number): number | null {
   const { lengthMm } = shape.side;
   const fits = (start: number) => {
     const end = earliestEnd(shape, wanted, start);
@@ -58,9 +58,18 @@ function firstFeasibleStart(shape: SideShape, wanted: Wanted, fromMm: number): n
 }
 
 const TRIM_LEVELS = 120;
+const THICKER_THAN_ANY_MM = 500;
 
-/** Portions of exactly one weight, the trim placed so that the pieces are as even in thickness as can be; null if too short. */
-export function equalPortions(shape: SideShape, wanted: Wanted, count: number): Span[] | null {
+/** Where the trim falls: so that each piece is even in thickness, or so that the pieces come from the thickest part. */
+export type Preference = "even" | "centre";
+
+/** Portions of exactly one weight, the trim placed as preferred; null if too short. */
+export function equalPortions(
+  shape: CutShape,
+  wanted: Wanted,
+  count: number,
+  preference: Preference = "even",
+): Span[] | null {
   const { massG } = shape.side;
   const weightG = Math.min(wanted.portionG, massG / count);
   const trimG = Math.max(0, massG - count * weightG);
@@ -78,11 +87,12 @@ export function equalPortions(shape: SideShape, wanted: Wanted, count: number): 
     for (let level = 0; level <= levels; level++) {
       const [fromMm, toMm] = [starts[level]!, ends[level]!];
       if (toMm - fromMm < wanted.minPieceMm - EPSILON) continue;
-      const { minMm, maxMm } = shape.thicknessBetween(fromMm, toMm);
+      const { minMm, maxMm, meanMm } = shape.thicknessBetween(fromMm, toMm);
+      const uneven = preference === "centre" ? THICKER_THAN_ANY_MM - meanMm : maxMm - minMm;
       for (let earlier = 0; earlier <= level; earlier++) {
         const inner = portion > 0 && earlier < level;
         if (inner && fromMm - starts[earlier]! < wanted.minPieceMm) continue;
-        const cost = best[earlier]! + maxMm - minMm;
+        const cost = best[earlier]! + uneven;
         if (cost < next[level]! - EPSILON) {
           next[level] = cost;
           from[level] = earlier;
@@ -102,29 +112,36 @@ export function equalPortions(shape: SideShape, wanted: Wanted, count: number): 
   return portions;
 }
 
-const GRID_STEPS = 1600;
+const GRID_STEPS = 1200;
 
 /** Portions of unlike weights within tolerance, on a grid along the weight axis; null if the grid cannot hold `count` of them. */
-export function variedPortions(shape: SideShape, wanted: Wanted, count: number): Span[] | null {
+export function variedPortions(shape: CutShape, wanted: Wanted, count: number): Span[] | null {
   const { massG } = shape.side;
   const stepG = massG / GRID_STEPS;
   const places = Array.from({ length: GRID_STEPS + 1 }, (_, index) => shape.positionOfMm(index * stepG));
   const shortest = Math.max(1, Math.ceil(wanted.lowG / stepG - EPSILON));
   const longest = Math.floor(wanted.highG / stepG + EPSILON);
   // spread of weight counts first: a gram of it outweighs any difference of thickness
-  const costOf = (start: number, end: number) => {
+  const window = Math.max(0, longest - shortest + 1);
+  const costs = new Float64Array((GRID_STEPS + 1) * window).fill(-1);
+  const costOf = (start: number, end: number): number => {
+    const at = start * window + end - start - shortest;
+    if (costs[at]! >= 0) return costs[at]!;
+    const short = places[end]! - places[start]! < wanted.minPieceMm - EPSILON;
     const { minMm, maxMm } = shape.thicknessBetween(places[start]!, places[end]!);
-    return ((end - start) * stepG - wanted.portionG) ** 2 + 1e-4 * (maxMm - minMm);
+    costs[at] = short ? Infinity : ((end - start) * stepG - wanted.portionG) ** 2 + 1e-4 * (maxMm - minMm);
+    return costs[at];
   };
   let reach = new Float64Array(GRID_STEPS + 1);
   const chosen: Int32Array[] = [];
   for (let portion = 0; portion < count; portion++) {
     const ended = new Float64Array(GRID_STEPS + 1).fill(Infinity);
     const from = new Int32Array(GRID_STEPS + 1).fill(-1);
-    for (let start = 0; start < GRID_STEPS; start++) {
+    // room must be left for the portions before and after
+    const lastStart = GRID_STEPS - (count - portion) * shortest;
+    for (let start = portion * shortest; start <= lastStart; start++) {
       if (!Number.isFinite(reach[start]!)) continue;
       for (let end = start + shortest; end <= Math.min(start + longest, GRID_STEPS); end++) {
-        if (places[end]! - places[start]! < wanted.minPieceMm - EPSILON) continue;
         const cost = reach[start]! + costOf(start, end);
         if (cost < ended[end]!) {
           ended[end] = cost;

@@ -76,18 +76,28 @@ export class SideShape {
     return this.#scale * (this.#sums[segment]! + this.#segmentSum(segment, atMm - this.#stations[segment]!.atMm));
   }
 
-  /** Where the mass from the first end reaches `massG`. */
+  /** Where the mass from the first end reaches `massG`: Newton's method within the segment, halving where it would leave it. */
   positionOfMm(massG: number): number {
     if (massG <= 0) return 0;
     if (massG >= this.side.massG) return this.side.lengthMm;
+    const wanted = massG / this.#scale;
+    let segment = 0;
+    while (segment < this.#stations.length - 2 && this.#sums[segment + 1]! <= wanted) segment++;
+    const start = this.#stations[segment]!.atMm;
+    const left = wanted - this.#sums[segment]!;
     let low = 0;
-    let high = this.side.lengthMm;
-    for (let iteration = 0; iteration < 60 && high - low > 1e-9; iteration++) {
-      const middle = (low + high) / 2;
-      if (this.massUpToG(middle) < massG) low = middle;
-      else high = middle;
+    let high = this.#stations[segment + 1]!.atMm - start;
+    let spanMm = high / 2;
+    for (let iteration = 0; iteration < 80 && high - low > 1e-10; iteration++) {
+      const over = this.#segmentSum(segment, spanMm) - left;
+      if (over > 0) high = spanMm;
+      else low = spanMm;
+      const slope = this.thicknessAtMm(start + spanMm) * this.widthAtMm(start + spanMm);
+      const newton = spanMm - over / slope;
+      if (Math.abs(newton - spanMm) < 1e-11) break;
+      spanMm = newton > low && newton < high ? newton : (low + high) / 2;
     }
-    return (low + high) / 2;
+    return start + spanMm;
   }
 
   thicknessAtMm(atMm: number): number {
@@ -104,12 +114,18 @@ export class SideShape {
 
   /** Thinnest, thickest and mean (along the length) thickness between two cuts. */
   thicknessBetween(fromMm: number, toMm: number): { minMm: number; maxMm: number; meanMm: number } {
-    const corners = [fromMm, ...this.#stations.map(({ atMm }) => atMm).filter((at) => at > fromMm && at < toMm), toMm];
-    const heights = corners.map((at) => this.thicknessAtMm(at));
-    let area = 0;
-    for (let index = 1; index < corners.length; index++) {
-      area += ((heights[index - 1]! + heights[index]!) / 2) * (corners[index]! - corners[index - 1]!);
-    }
-    return { minMm: Math.min(...heights), maxMm: Math.max(...heights), meanMm: area / (toMm - fromMm) };
+    let before = this.thicknessAtMm(fromMm);
+    let beforeMm = fromMm;
+    let [minMm, maxMm, area] = [before, before, 0];
+    const corner = (atMm: number, height: number) => {
+      if (height < minMm) minMm = height;
+      if (height > maxMm) maxMm = height;
+      area += ((before + height) / 2) * (atMm - beforeMm);
+      before = height;
+      beforeMm = atMm;
+    };
+    for (const { atMm, thicknessMm } of this.#stations) if (atMm > fromMm && atMm < toMm) corner(atMm, thicknessMm);
+    corner(toMm, this.thicknessAtMm(toMm));
+    return { minMm, maxMm, meanMm: area / (toMm - fromMm) };
   }
 }

@@ -49,7 +49,8 @@ export type Form =
   | "cleaned"
   | "tongues"
   | "sacs"
-  | "loose-eggs";
+  | "loose-eggs"
+  | "by-product";
 
 type Kind = "fish" | "crustacean" | "bivalve" | "cephalopod" | "urchin" | "roe";
 
@@ -89,6 +90,8 @@ export const FORMS: readonly FormEntry[] = [
   form("tongues", "Tongues in a tray", ["urchin"], true),
   form("sacs", "Whole sacs", ["roe"]),
   form("loose-eggs", "Loose eggs", ["roe"], true, true),
+  // never comes through the door: bones, shells, trim, ink and the like, cut here
+  form("by-product", "By-product", [], true),
 ];
 
 const entryOf = (id: Form): FormEntry => FORMS.find((entry) => entry.id === id)!;

@@ -181,7 +181,8 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
               ) : null}
               <dt>Price</dt>
               <dd>
-                {moneyText(row.priceCentsPerKg)} a kilo, {moneyText(cost.centsPerEdibleKg)} an edible kilo
+                {moneyText(row.priceCentsPerKg)} a kilo
+                {cost ? `, ${moneyText(cost.centsPerEdibleKg)} an edible kilo` : null}
               </dd>
               <dt>Place</dt>
               <dd>{lot.place?.name ?? "none"}</dd>

@@ -1,0 +1,212 @@
+import { soakInBrine } from "@/core/cure";
+import { materialOf, simulateHeat } from "@/core/heat";
+import { evaporationKgPerM2S, propertiesOf, wetBulbC, type Composition } from "@/core/matter";
+import { err, ok, type Result } from "@/core/shared";
+import type { Species } from "@/core/species";
+import { rollUp } from "./rounds";
+
+/** A piece as it goes to the stove: everything the planner there starts from. */
+export type PreparedPiece = {
+  readonly shape: "slab" | "cylinder";
+  /** Thickness of a slab, diameter of a cylinder. */
+  readonly thicknessMm: number;
+  readonly massG: number;
+  readonly composition: Composition;
+  readonly startC: number;
+  /** Cook it by the rule for stuffed fish. */
+  readonly stuffed: boolean;
+  /** What to say at the stove and on the ticket. */
+  readonly notes: readonly string[];
+};
+
+export type PreparationStep =
+  | { readonly kind: "brined"; readonly brinePct: number; readonly minutes: number }
+  | { readonly kind: "stuffed"; readonly stuffingG: number }
+  | { readonly kind: "rolled"; readonly lengthMm: number; readonly widthMm: number }
+  | { readonly kind: "tied"; readonly widthMm: number }
+  | { readonly kind: "skewered" }
+  | { readonly kind: "breaded"; readonly coatMm: number }
+  | { readonly kind: "dried"; readonly minutes: number }
+  | { readonly kind: "tempered"; readonly roomC: number; readonly minutes: number };
+
+export const PREPARATION_LABELS: Readonly<Record<PreparationStep["kind"], string>> = {
+  brined: "Brined",
+  stuffed: "Stuffed",
+  rolled: "Rolled",
+  tied: "Tied round",
+  skewered: "Skewered straight",
+  breaded: "Breaded",
+  dried: "Dried for the pan",
+  tempered: "Tempered",
+};
+
+/** Crumb with egg, g/mm² and mm of coat (common practice, low). */
+const COAT_G_PER_MM3 = 0.5e-3;
+const REFRIGERATOR_C = 3;
+
+/** A piece just cut, cold from the refrigerator. */
+export const plainPiece = (species: Species, massG: number, thicknessMm: number): PreparedPiece => ({
+  shape: "slab",
+  thicknessMm,
+  massG,
+  composition: species.compositionPct,
+  startC: REFRIGERATOR_C,
+  stuffed: false,
+  notes: [],
+});
+
+/** Carries a piece through its preparations in order. Error: a message in the cook's words. */
+export function prepare(
+  species: Species,
+  piece: PreparedPiece,
+  steps: readonly PreparationStep[],
+): Result<PreparedPiece, string> {
+  let now = piece;
+  for (const one of steps) {
+    const done = after(species, now, one);
+    if (!done.ok) return done;
+    now = done.value;
+  }
+  return ok(now);
+}
+
+function after(species: Species, piece: PreparedPiece, one: PreparationStep): Result<PreparedPiece, string> {
+  const say = (note: string) => [...piece.notes, note];
+  switch (one.kind) {
+    case "brined": {
+      const soaked = soakInBrine(
+        {
+          species,
+          massG: piece.massG,
+          thicknessMm: piece.thicknessMm,
+          skin: false,
+          brineWaterG: 3 * piece.massG,
+          brinePct: one.brinePct,
+          placeC: Math.max(0, piece.startC),
+        },
+        one.minutes,
+      );
+      if (!soaked.ok) return soaked;
+      const { meanPct, weightChangeShare } = soaked.value;
+      return ok({
+        ...piece,
+        massG: piece.massG * (1 + weightChangeShare),
+        composition: salted(piece.composition, meanPct),
+        notes: say(`brined, ${meanPct.toFixed(1)} % salt: season no more`),
+      });
+    }
+    case "stuffed": {
+      if (one.stuffingG > piece.massG) return err("more stuffing than fish: it will not close");
+      const grown = 1 + one.stuffingG / piece.massG;
+      return ok({
+        ...piece,
+        massG: piece.massG + one.stuffingG,
+        thicknessMm: piece.thicknessMm * grown,
+        stuffed: true,
+        notes: say("stuffed: the rule for stuffed fish holds at its centre"),
+      });
+    }
+    case "rolled": {
+      const roll = rollUp(one.lengthMm, one.widthMm, piece.thicknessMm);
+      return ok({ ...piece, shape: "cylinder", thicknessMm: roll.diameterMm, notes: say("rolled, seam down") });
+    }
+    case "tied": {
+      // the same cross-section, pulled round
+      const thicknessMm = Math.sqrt((4 * piece.thicknessMm * one.widthMm) / Math.PI);
+      return ok({ ...piece, shape: "cylinder", thicknessMm, notes: say("tied: string off before it is served") });
+    }
+    case "skewered":
+      return ok({ ...piece, notes: say("skewer inside: draw it before it is served") });
+    case "breaded": {
+      const faceMm2 = piece.massG / (1.05e-3 * piece.thicknessMm);
+      return ok({
+        ...piece,
+        thicknessMm: piece.thicknessMm + 2 * one.coatMm,
+        massG: piece.massG + 2 * one.coatMm * faceMm2 * COAT_G_PER_MM3,
+        notes: say("breaded: gluten, egg"),
+      });
+    }
+    case "dried":
+      return ok({ ...piece, notes: say(`dried ${one.minutes.toFixed(0)} min: skin side last against the air`) });
+    case "tempered": {
+      const tempered = temperAfter(piece, one.roomC, one.minutes);
+      return ok({ ...piece, startC: tempered.meanC, notes: say(`tempered ${one.minutes.toFixed(0)} min`) });
+    }
+  }
+}
+
+/** Salt counts as ash; all parts stay a hundred. */
+function salted(composition: Composition, saltPct: number): Composition {
+  const factor = 100 / (100 + saltPct);
+  const { water, protein, fat, carbohydrate, ash } = composition;
+  return {
+    water: water * factor,
+    protein: protein * factor,
+    fat: fat * factor,
+    carbohydrate: carbohydrate * factor,
+    ash: (ash + saltPct) * factor,
+  };
+}
+
+/** Still air of a kitchen around a piece on a rack, W/m²K (memory). */
+const STILL_AIR_H = 12;
+
+export type Tempering = { readonly meanC: number; readonly centreC: number; readonly surfaceC: number };
+
+/** A piece left out at room temperature on a rack: heat from the air at both faces. */
+export function temperAfter(piece: PreparedPiece, roomC: number, minutes: number): Tempering {
+  if (minutes <= 0) return { meanC: piece.startC, centreC: piece.startC, surfaceC: piece.startC };
+  const air = { kind: "convection", hWPerM2K: STILL_AIR_H, ambientC: roomC } as const;
+  const shape =
+    piece.shape === "slab"
+      ? ({ kind: "slab", thicknessMm: piece.thicknessMm } as const)
+      : ({ kind: "cylinder", diameterMm: piece.thicknessMm } as const);
+  const trace = simulateHeat({
+    shape,
+    material: materialOf(piece.composition),
+    startC: piece.startC,
+    stages: [{ seconds: minutes * 60, bottom: air, outer: air }],
+    sampleEveryS: minutes * 60,
+    cells: 41,
+  });
+  return { meanC: trace.meanC.at(-1)!, centreC: trace.centreC.at(-1)!, surfaceC: trace.outerSurfaceC.at(-1)! };
+}
+
+/** No more than this out of the cold before it goes back or into the pan (common practice, medium). */
+export const LONGEST_TEMPER_MIN = 30;
+
+/** Minutes until the piece is `wantedC` on average; null when it takes longer than two hours. */
+export function temperTime(piece: PreparedPiece, roomC: number, wantedC: number): number | null {
+  if (wantedC <= piece.startC) return 0;
+  const longest = 120;
+  if (temperAfter(piece, roomC, longest).meanC < wantedC) return null;
+  let [low, high] = [0, longest];
+  for (let halving = 0; halving < 12; halving++) {
+    const middle = (low + high) / 2;
+    if (temperAfter(piece, roomC, middle).meanC < wantedC) low = middle;
+    else high = middle;
+  }
+  return high;
+}
+
+/** Water clinging to a face after rinsing, and after a cloth, g/m² (estimate: films of 0.1 and 0.03 mm). */
+export const FILM_G_PER_M2 = { rinsed: 100, patted: 30 } as const;
+
+/** Convection over an open tray, W/m²K (memory): still refrigerator, fan-cooled, in front of a table fan. */
+export const DRYING_AIR = {
+  still: { label: "Refrigerator, still air", hWPerM2K: 5, airC: 3, humidity: 0.8 },
+  fan: { label: "Refrigerator with a fan", hWPerM2K: 15, airC: 3, humidity: 0.75 },
+  room: { label: "Room, by a table fan", hWPerM2K: 20, airC: 20, humidity: 0.55 },
+} as const;
+export type DryingAir = keyof typeof DRYING_AIR;
+
+/** Minutes of air until a face has lost its film of water; the face lies at the wet bulb meanwhile. */
+export function airDryMin(film: keyof typeof FILM_G_PER_M2, air: DryingAir): number {
+  const { hWPerM2K, airC, humidity } = DRYING_AIR[air];
+  const rate = evaporationKgPerM2S({ faceC: wetBulbC(airC, humidity), airC, humidity, hWPerM2K });
+  return FILM_G_PER_M2[film] / 1000 / rate / 60;
+}
+
+/** Density for turning grams into a face (Choi and Okos). */
+export const faceM2 = (piece: PreparedPiece): number =>
+  piece.massG / 1000 / (propertiesOf(piece.composition, 20).densityKgPerM3 * (piece.thicknessMm / 1000));

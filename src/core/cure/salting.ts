@@ -1,0 +1,245 @@
+import { propertiesOf } from "@/core/matter";
+import { err, ok, type Result } from "@/core/shared";
+import type { Species } from "@/core/species";
+import { saltDiffusivity, sugarDiffusivity } from "./diffusivity";
+import { SoluteSlab, type Bath } from "./slab";
+
+export type CureMethod = "dry" | "brine" | "equilibrium";
+
+export type CureRequest = {
+  readonly species: Species;
+  readonly massG: number;
+  readonly thicknessMm: number;
+  /** Skin shuts one face. */
+  readonly skin: boolean;
+  readonly method: CureMethod;
+  /** Wanted in the flesh once even, g salt per 100 g of fish. */
+  readonly targetSaltPct: number;
+  /** Dry cure: all the salt laid on. */
+  readonly saltG: number;
+  readonly sugarG: number;
+  /** Brines: water of the brine, and its salt in g per 100 g of brine (equilibrium: worked out). */
+  readonly brineWaterG: number;
+  readonly brinePct: number;
+  readonly placeC: number;
+};
+
+export type CureSample = {
+  readonly atH: number;
+  readonly meanPct: number;
+  readonly deepestPct: number;
+  readonly nearFacePct: number;
+  /** Salt through the slice from the deepest point to the face, g per 100 g. */
+  readonly layersPct: readonly number[];
+  readonly phase: "cure" | "rest";
+};
+
+export type CurePlan = {
+  /** When the mean reaches the target and it comes out. */
+  readonly stopH: number;
+  /** Rest after that, until the deepest point has `EVEN_SHARE` of the mean. */
+  readonly restH: number;
+  readonly samples: readonly CureSample[];
+  readonly meanPct: number;
+  readonly evenness: number;
+  /** Salt the whole needs: laid on, or dissolved in the water of the brine. */
+  readonly saltNeededG: number;
+  readonly sugarPct: number;
+  readonly weightLossShare: number;
+  /** Salt in the water of the flesh, %, after the loss. */
+  readonly waterPhasePct: number;
+  readonly keepDays: number;
+  readonly warnings: readonly string[];
+};
+
+/** Saturated brine, g salt per g water (handbooks; memory, high). */
+export const SATURATED = 0.36;
+/** Even enough to slice: the deepest point has nine tenths of the mean. */
+export const EVEN_SHARE = 0.9;
+const LAYERS = 24;
+const LONGEST_H = 24 * 14;
+const STEPS_A_RUN = 900;
+const SAMPLES = 120;
+
+/**
+ * Water that leaves for each gram of salt that enters: 3.5 g in dry salt or strong brine, none in a brine of 6 % or less, straight between
+ * (read off the usual 12 % loss of a 24-48 h cure at about 3.5 % salt; common practice, low).
+ */
+const WATER_PER_SALT = 3.5;
+const MILD_BRINE_PCT = 6;
+const SATURATED_PCT = 26.4;
+
+export function waterLostPerSalt(method: CureMethod, brinePct: number): number {
+  if (method === "dry") return WATER_PER_SALT;
+  const strength = (brinePct - MILD_BRINE_PCT) / (SATURATED_PCT - MILD_BRINE_PCT);
+  return WATER_PER_SALT * Math.min(1, Math.max(0, strength));
+}
+
+/** Salt of a brine that ends even with the fish: target × (fish + water), all in one (common practice, high). */
+export const equilibriumSaltG = (targetPct: number, fishG: number, waterG: number): number =>
+  (targetPct / 100) * (fishG + waterG);
+
+/** Salt in the water phase, %: salt / (salt + water) × 100 (FDA hazards guidance, ch. 13; memory, high). */
+export const waterPhaseSaltPct = (saltPct: number, waterPct: number): number => (100 * saltPct) / (saltPct + waterPct);
+
+/** Days in the refrigerator by water-phase salt (common practice, low): the date mark of the rule set still ends it. */
+export function keepingDays(waterPhasePct: number): number {
+  if (waterPhasePct >= 5) return 7;
+  return waterPhasePct >= 3.5 ? 5 : 3;
+}
+
+type Set = {
+  readonly salt: SoluteSlab;
+  readonly sugar: SoluteSlab | null;
+  readonly waterShare: number;
+  readonly saltNeededG: number;
+  /** Where the fish ends if it lies for ever, %. */
+  readonly endPct: number;
+};
+
+function setUp(request: CureRequest): Result<Set, string> {
+  const { species, massG, thicknessMm, skin, method, targetSaltPct, placeC } = request;
+  const waterShare = species.compositionPct.water / 100;
+  const density = propertiesOf(species.compositionPct, Math.max(0, placeC)).densityKgPerM3;
+  const faces = skin ? 1 : 2;
+  const areaM2 = (faces * (massG / 1000)) / (density * (thicknessMm / 1000));
+  const waterKgPerM3 = waterShare * density;
+  const targetG = (targetSaltPct / 100) * massG;
+  const slab = { thicknessMm, faces, waterKgPerM3 } as const;
+  const perM2 = (grams: number) => grams / 1000 / areaM2;
+  let bath: Bath;
+  let saltNeededG: number;
+  // even at last: the same salt in the water of the fish and in that of the brine
+  const evenPct = (grams: number) => (100 * grams * waterShare) / (request.brineWaterG + massG * waterShare);
+  if (method === "dry") {
+    if (request.saltG < targetG)
+      return err(`${request.saltG.toFixed(0)} g of salt cannot give ${targetSaltPct} %: it takes ${targetG.toFixed(0)} g at least`);
+    saltNeededG = request.saltG;
+    bath = { kind: "supply", concentration: SATURATED, soluteKgPerM2: perM2(request.saltG) };
+  } else if (method === "equilibrium") {
+    saltNeededG = equilibriumSaltG(targetSaltPct, massG, request.brineWaterG);
+    const concentration = saltNeededG / request.brineWaterG;
+    if (concentration > SATURATED) return err("that much salt does not dissolve in so little water: take more water");
+    bath = { kind: "finite", concentration, waterKgPerM2: perM2(request.brineWaterG) };
+  } else {
+    const concentration = request.brinePct / (100 - request.brinePct);
+    if (concentration > SATURATED) return err("a brine cannot hold more than 26 % of salt");
+    saltNeededG = concentration * request.brineWaterG;
+    if (evenPct(saltNeededG) < targetSaltPct)
+      return err(
+        `this brine ends at ${evenPct(saltNeededG).toFixed(1)} % in the fish however long it lies: make it stronger, or more of it`,
+      );
+    bath = { kind: "finite", concentration, waterKgPerM2: perM2(request.brineWaterG) };
+  }
+  const salt = new SoluteSlab({ ...slab, diffusivityM2PerS: saltDiffusivity(species, placeC) }, bath);
+  const sugarBath: Bath | null =
+    request.sugarG <= 0
+      ? null
+      : method === "dry"
+        ? { kind: "supply", concentration: 2, soluteKgPerM2: perM2(request.sugarG) }
+        : {
+            kind: "finite",
+            concentration: request.sugarG / request.brineWaterG,
+            waterKgPerM2: perM2(request.brineWaterG),
+          };
+  const sugar = sugarBath && new SoluteSlab({ ...slab, diffusivityM2PerS: sugarDiffusivity(species, placeC) }, sugarBath);
+  const endPct = method === "equilibrium" ? evenPct(saltNeededG) : targetSaltPct;
+  return ok({ salt, sugar, waterShare, saltNeededG, endPct });
+}
+
+/**
+ * Follows salt (and sugar) into a slab until the mean is at the target, then through the rest until it is even. An equilibrium brine may
+ * stay in: it comes out when it holds 95 % of what it can, and it cannot pass that. Its target is of fish and water together, as kitchens
+ * reckon it; the fish alone ends a little below. Error: a message in the cook's words.
+ */
+export function planCure(request: CureRequest): Result<CurePlan, string> {
+  const set = setUp(request);
+  if (!set.ok) return set;
+  const { salt, sugar, waterShare, saltNeededG, endPct } = set.value;
+  const pctOf = (concentration: number) => concentration * waterShare * 100;
+  const stopPct = request.method === "equilibrium" ? 0.95 * endPct : request.targetSaltPct;
+  const samples: CureSample[] = [];
+  const sample = (atS: number, phase: CureSample["phase"]) => {
+    const cells = salt.concentration;
+    samples.push({
+      atH: atS / 3600,
+      meanPct: pctOf(salt.meanConcentration),
+      deepestPct: pctOf(salt.deepest),
+      nearFacePct: pctOf(salt.nearFace),
+      layersPct: Array.from({ length: LAYERS }, (_, index) =>
+        pctOf(cells[Math.floor(((index + 0.5) / LAYERS) * cells.length)]!),
+      ),
+      phase,
+    });
+  };
+  const depthM = request.thicknessMm / 1000 / (request.skin ? 1 : 2);
+  const evenS = (depthM * depthM) / salt.slab.diffusivityM2PerS;
+  const stepS = evenS / STEPS_A_RUN;
+  let nowS = 0;
+  let sampleS = 0;
+  const advance = (phase: CureSample["phase"]) => {
+    // short steps while the face is steep, as long as the thickness allows later
+    const step = Math.min(stepS, Math.max(1, 0.02 * nowS));
+    salt.step(step);
+    sugar?.step(step);
+    nowS += step;
+    if (nowS >= sampleS) {
+      sample(nowS, phase);
+      sampleS = nowS + (phase === "cure" ? Math.max(0.04 * nowS, evenS / 2000) : evenS / SAMPLES);
+    }
+  };
+  sample(0, "cure");
+  while (pctOf(salt.meanConcentration) < stopPct) {
+    if (nowS > LONGEST_H * 3600)
+      return err(`after ${LONGEST_H / 24} days it is still at ${pctOf(salt.meanConcentration).toFixed(1)} %: cut it thinner`);
+    advance("cure");
+  }
+  const stopS = nowS;
+  sample(stopS, "cure");
+  salt.lift();
+  sugar?.lift();
+  while (salt.deepest < EVEN_SHARE * salt.meanConcentration && nowS - stopS < 3 * evenS) advance("rest");
+  const restS = nowS - stopS;
+  sample(nowS, "rest");
+  const meanPct = pctOf(salt.meanConcentration);
+  const lost = (meanPct / 100) * waterLostPerSalt(request.method, request.brinePct);
+  const waterPct = 100 * (waterShare - lost);
+  const waterPhasePct = waterPhaseSaltPct(meanPct, waterPct);
+  return ok({
+    stopH: stopS / 3600,
+    restH: restS / 3600,
+    samples,
+    meanPct,
+    evenness: salt.deepest / salt.meanConcentration,
+    saltNeededG,
+    sugarPct: sugar ? pctOf(sugar.meanConcentration) : 0,
+    weightLossShare: lost - meanPct / 100 > 0 ? lost - meanPct / 100 : 0,
+    waterPhasePct,
+    keepDays: keepingDays(waterPhasePct),
+    warnings: warningsOf(request, waterPhasePct, stopS / 3600),
+  });
+}
+
+export type Soaked = { readonly meanPct: number; readonly deepestPct: number; readonly nearFacePct: number; readonly weightChangeShare: number };
+
+/** What a brine of this strength has done after `minutes`, the piece lifted out and not yet even. */
+export function soakInBrine(request: Omit<CureRequest, "method" | "targetSaltPct" | "saltG" | "sugarG">, minutes: number): Result<Soaked, string> {
+  const set = setUp({ ...request, method: "brine", targetSaltPct: 0, saltG: 0, sugarG: 0 });
+  if (!set.ok) return set;
+  const { salt, waterShare } = set.value;
+  const steps = 600;
+  for (let step = 0; step < steps; step++) salt.step((minutes * 60) / steps);
+  const pctOf = (concentration: number) => concentration * waterShare * 100;
+  const meanPct = pctOf(salt.meanConcentration);
+  const lost = (meanPct / 100) * waterLostPerSalt("brine", request.brinePct);
+  return ok({ meanPct, deepestPct: pctOf(salt.deepest), nearFacePct: pctOf(salt.nearFace), weightChangeShare: meanPct / 100 - lost });
+}
+
+function warningsOf({ placeC, thicknessMm }: CureRequest, waterPhasePct: number, stopH: number): string[] {
+  const warnings = ["Salt, sugar and acid do not kill parasites: the raw rule of the house stays."];
+  if (placeC > 5) warnings.push(`Cure at 5 °C or below: at ${placeC.toFixed(0)} °C bacteria grow faster than salt moves.`);
+  if (waterPhasePct < 3.5)
+    warnings.push("Less than 3.5 % salt in the water: never in a vacuum pack above 3 °C (botulism), and treat it as raw fish.");
+  if (stopH > 72) warnings.push(`Over three days at ${thicknessMm.toFixed(0)} mm: cut it thinner or take the skin off.`);
+  return warnings;
+}

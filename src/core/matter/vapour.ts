@@ -1,0 +1,43 @@
+/** Saturation pressure over water, Pa: Magnus form of Alduchov and Eskridge 1996, -40 to 50 °C to 0.4 %, to 100 °C within 4 %. */
+export const saturationPa = (pointC: number): number => 610.94 * Math.exp((17.625 * pointC) / (pointC + 243.04));
+
+/** Gas constant of water vapour, J/kgK. */
+const VAPOUR_GAS_CONSTANT = 461.5;
+/** Volumetric heat capacity of air, J/m³K: turns a convection coefficient into a mass-transfer velocity (Lewis relation). */
+const AIR_CAPACITY = 1180;
+const ZERO_C_IN_K = 273.15;
+
+const vapourKgPerM3 = (pressurePa: number, pointC: number) => pressurePa / (VAPOUR_GAS_CONSTANT * (pointC + ZERO_C_IN_K));
+
+/** Air and the wet face in it. */
+export type WetFace = {
+  readonly faceC: number;
+  readonly airC: number;
+  /** Relative humidity of the air, 0 to 1. */
+  readonly humidity: number;
+  /** Convective coefficient without radiation, W/m²K. */
+  readonly hWPerM2K: number;
+};
+
+/** Water a wet face gives to the air, kg/m²s: Lewis relation between heat and mass transfer. Never below 0: dew is left out. */
+export function evaporationKgPerM2S({ faceC, airC, humidity, hWPerM2K }: WetFace): number {
+  const air = vapourKgPerM3(humidity * saturationPa(airC), airC);
+  const face = vapourKgPerM3(saturationPa(faceC), faceC);
+  return Math.max(0, (hWPerM2K / AIR_CAPACITY) * (face - air));
+}
+
+/** Latent heat of vaporisation near room temperature, J/kg (steam tables; memory, high). */
+const LATENT_J_PER_KG = 2.45e6;
+
+/** Where a wet face settles when the air's heat just evaporates its water, °C (wet-bulb of the Lewis relation). */
+export function wetBulbC(airC: number, humidity: number): number {
+  let [low, high] = [airC - 40, airC];
+  for (let halving = 0; halving < 50; halving++) {
+    const faceC = (low + high) / 2;
+    const gained = airC - faceC;
+    const spent = evaporationKgPerM2S({ faceC, airC, humidity, hWPerM2K: 1 }) * LATENT_J_PER_KG;
+    if (spent > gained) high = faceC;
+    else low = faceC;
+  }
+  return (low + high) / 2;
+}
