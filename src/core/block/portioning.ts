@@ -112,7 +112,7 @@ export function equalPortions(
   return portions;
 }
 
-const GRID_STEPS = 1200;
+const GRID_STEPS = 900;
 
 /** Portions of unlike weights within tolerance, on a grid along the weight axis; null if the grid cannot hold `count` of them. */
 export function variedPortions(shape: CutShape, wanted: Wanted, count: number): Span[] | null {

@@ -1,0 +1,16 @@
+export { rawAdvisory, type Advisory } from "./advisory";
+export { clearRaw, type Check, type Clearance, type HistoryFacts, type RawFacts } from "./clearance";
+export {
+  compareStacks,
+  FREEZERS,
+  FREEZER_IDS,
+  planFreezing,
+  WRAPS,
+  WRAP_IDS,
+  type FreezePlan,
+  type FreezeRequest,
+  type FreezerId,
+  type WrapId,
+} from "./packFreezing";
+export { dressedHoldMin, planBatch, planSlices, plateHoldMin, SLICE_MM } from "./plates";
+export { type ShellfishFacts } from "./shellfish";
