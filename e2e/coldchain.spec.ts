@@ -78,7 +78,7 @@ test("a van of six lots: judged one by one, five on ice, one back, figures as th
     await expect(panel).toContainText(words[judged.verdict]);
     await expect(page.getByTestId("reads-days")).toHaveText(String(Math.round(judged.reading.impliedIceDays)));
     await expect(page.getByTestId("edible-cost")).toHaveText(
-      moneyText(edibleCost(species, form, lot.price * 100).centsPerEdibleKg),
+      moneyText(edibleCost(species, form, lot.price * 100)!.centsPerEdibleKg),
     );
     for (const { text } of judged.reasons.slice(0, 2)) await expect(panel).toContainText(text);
   }

@@ -26,7 +26,8 @@ export default async function TodayPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units);
-  const stock = stockOnIce(db(), nowMs);
+  const everything = stockOnIce(db(), nowMs);
+  const stock = everything.filter(({ byProduct }) => !byProduct);
   const cooks = openCooks(db()).map(clockOf);
   const batches = batchesToCook(db(), nowMs - 3 * DAY_MS);
   const arrived = lotsReceivedSince(db(), nowMs - DAY_MS);
@@ -92,7 +93,7 @@ export default async function TodayPage() {
           )}
           {stock.length > SHOWN ? (
             <p style={{ marginTop: 8 }}>
-              <Link href="/ice">All {stock.length} lots on ice</Link>
+              <Link href="/ice">All {everything.length} lots on ice</Link>
             </p>
           ) : null}
         </section>

@@ -1,11 +1,13 @@
 import { randomUUID } from "node:crypto";
 import { and, asc, desc, eq, gte, inArray } from "drizzle-orm";
-import type { CutPlan, Side, TrimUseId } from "@/core/block";
+import type { PartUse, Side, SidesPlan, TrimUseId } from "@/core/block";
 import { err, ok, type Result } from "@/core/shared";
+import { makeChild, takeFrom } from "./childLot";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
-import { leaveIce } from "./lots";
-import { batches, lots, portions } from "./schema";
+import { findPlace } from "./places";
+import { batches, lots, portions, type StoredPreparation } from "./schema";
+import { lotInHand } from "./stock";
 
 export type Batch = typeof batches.$inferSelect;
 export type Portion = typeof portions.$inferSelect;
@@ -17,10 +19,11 @@ export type BatchWithPortions = Batch & {
 
 export type NewBatch = {
   readonly lotId: string;
-  readonly side: Side;
+  readonly sides: readonly Side[];
   readonly portionG: number;
   readonly toleranceG: number;
-  readonly plan: CutPlan;
+  readonly leanDeg: number;
+  readonly plan: SidesPlan;
   readonly trimUse: TrimUseId;
 };
 
@@ -29,17 +32,34 @@ export type CutError =
   | { readonly kind: "moreThanLeft"; readonly leftG: number }
   | { readonly kind: "noPortions" };
 
-/** Cuts a side of a lot into a batch: portions kept, trim written off to its use, the lot lighter by the side. */
-export function cutBatch(db: Db, wanted: NewBatch, who: string, atMs: number): Result<Batch, CutError> {
+/** What trim is kept for; waste is not. */
+const TRIM_PART_USE: Readonly<Record<TrimUseId, PartUse>> = {
+  cakes: "cakes",
+  tartare: "raw",
+  stock: "stock",
+  staff: "grill",
+  waste: "waste",
+};
+/** Less trim than this is not worth a box of its own. */
+const KEPT_TRIM_G = 20;
+
+/** Cuts sides of a lot into a batch: portions kept, trim a lot of its own for its use, the lot lighter by the sides. */
+export function cutBatch(
+  db: Db,
+  wanted: NewBatch,
+  { who, atMs, day }: { readonly who: string; readonly atMs: number; readonly day: string },
+): Result<Batch, CutError> {
+  const whole = lotInHand(db, wanted.lotId, atMs);
   return db.transaction((tx) => {
-    const { lotId, side, portionG, toleranceG, plan, trimUse } = wanted;
+    const { lotId, sides, portionG, toleranceG, leanDeg, plan, trimUse } = wanted;
     const lot = tx
       .select()
       .from(lots)
       .where(and(eq(lots.id, lotId), eq(lots.status, "on-ice")))
       .get();
-    if (!lot) return err({ kind: "lotNotOnIce" });
-    if (side.massG > lot.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: lot.remainingG });
+    if (!lot || !whole) return err({ kind: "lotNotOnIce" });
+    const sidesG = sides.reduce((sum, { massG }) => sum + massG, 0);
+    if (sidesG > lot.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: lot.remainingG });
     if (plan.portions === 0) return err({ kind: "noPortions" });
     const count = tx.select({ id: batches.id }).from(batches).where(eq(batches.lotId, lotId)).all().length;
     const code = `${lot.code}/${String.fromCharCode(65 + (count % 26))}${count >= 26 ? Math.floor(count / 26) : ""}`;
@@ -51,7 +71,9 @@ export function cutBatch(db: Db, wanted: NewBatch, who: string, atMs: number): R
         lotId,
         cutAtMs: atMs,
         cutBy: who,
-        side,
+        side: sides[0]!,
+        sides: sides.length > 1 ? sides : null,
+        leanDeg,
         portionG,
         toleranceG,
         trimG: plan.trimG,
@@ -59,15 +81,36 @@ export function cutBatch(db: Db, wanted: NewBatch, who: string, atMs: number): R
       })
       .returning()
       .get();
-    const kept = plan.pieces.filter(({ role }) => role === "portion");
-    for (const [position, { fromMm, toMm, massG, meanThicknessMm, maxThicknessMm }] of kept.entries()) {
+    const kept = plan.pieces.filter(({ role }) => role !== "trim");
+    for (const [position, piece] of kept.entries()) {
+      const { fromMm, toMm, massG, meanThicknessMm, maxThicknessMm, cookThicknessMm, side, role } = piece;
       tx.insert(portions)
-        .values({ batchId: batch.id, position, fromMm, toMm, massG, meanThicknessMm, maxThicknessMm })
+        .values({
+          batchId: batch.id,
+          position,
+          fromMm,
+          toMm,
+          massG,
+          meanThicknessMm,
+          maxThicknessMm,
+          sideIndex: side,
+          role: role === "trim" ? "portion" : role,
+          cookThicknessMm: role === "portion" ? null : cookThicknessMm,
+        })
         .run();
     }
-    const remainingG = Math.max(0, lot.remainingG - side.massG);
-    if (remainingG < 1) leaveIce(tx, lotId, atMs);
-    else tx.update(lots).set({ remainingG }).where(eq(lots.id, lotId)).run();
+    const place = lot.placeId === null ? null : findPlace(tx, lot.placeId);
+    const use = TRIM_PART_USE[trimUse];
+    const trim =
+      place && use !== "waste" && plan.trimG >= KEPT_TRIM_G
+        ? makeChild(
+            tx,
+            { lot, species: whole.species, life: whole.life, atMs, who, day },
+            { massG: plan.trimG, form: "by-product", label: "Trim", use },
+            place,
+          )
+        : null;
+    const remainingG = takeFrom(tx, lot, sidesG, atMs);
     appendEntry(tx, {
       atMs,
       who,
@@ -76,15 +119,39 @@ export function cutBatch(db: Db, wanted: NewBatch, who: string, atMs: number): R
       batchId: batch.id,
       payload: {
         code,
-        sideG: side.massG,
+        sides: sides.length,
+        sideG: sidesG,
         portions: kept.length,
         portionG,
         trimG: plan.trimG,
         trimUse,
+        trimLot: trim?.code ?? null,
         leftG: remainingG,
       },
     });
     return ok(batch);
+  });
+}
+
+/** Notes what was done to the portions of a batch before the stove; the last note stands. */
+export function prepareBatch(
+  db: Db,
+  batchId: string,
+  prepared: StoredPreparation,
+  { who, atMs }: { readonly who: string; readonly atMs: number },
+): boolean {
+  return db.transaction((tx) => {
+    const batch = tx.update(batches).set({ prepared }).where(eq(batches.id, batchId)).returning().get();
+    if (!batch) return false;
+    const { steps, piece } = prepared;
+    const payload = {
+      code: batch.code,
+      steps: steps.map(({ kind }) => kind),
+      notes: piece.notes,
+      startC: piece.startC,
+    };
+    appendEntry(tx, { atMs, who, kind: "batch-prepared", lotId: batch.lotId, batchId, payload });
+    return true;
   });
 }
 

@@ -2,8 +2,9 @@ import { copyFileSync, existsSync, mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { sql } from "drizzle-orm";
+import { planSides, type SidesRequest } from "@/core/block";
 import { makeDemoHouse } from "@/demo/house";
-import { batchesToCook, cutBatch } from "./batches";
+import { batchesToCook, cutBatch, findBatch } from "./batches";
 import { openDatabase, type Db } from "./connection";
 import { addCookEvent, cooksOfBatches, findCook, openCooks, startCook } from "./cooks";
 import { findHouse, openHouse } from "./house";
@@ -107,30 +108,52 @@ describe("cutting", () => {
       { atMm: 400, thicknessMm: 20, widthMm: 100 },
     ],
   };
-  const plan = {
-    cutsMm: [],
-    pieces: [{ fromMm: 0, toMm: 400, massG: 900, meanThicknessMm: 20, maxThicknessMm: 20, role: "portion" as const }],
-    portions: 1,
-    trimG: 0,
-    spreadG: 0,
+  const ask = {
+    sides: [side],
+    portionG: 150,
+    toleranceG: 10,
+    minPieceMm: 25,
+    covers: null,
+    preference: "even",
+    leanDeg: 0,
+    tails: "as-cut",
+    trimUse: "cakes",
+  } as const;
+  const wanted = (lotId: string, part: Partial<SidesRequest> = {}) => {
+    const request = { ...ask, ...part };
+    return { ...request, lotId, plan: planSides(request) };
   };
-  const wanted = (lotId: string) => ({ lotId, side, portionG: 900, toleranceG: 10, plan, trimUse: "cakes" as const });
+  const stamp = { who: "Ylva", atMs: NOW, day: "2026-05-12" };
+  const heavy = (db: Db) => lotsOnIce(db).find(({ remainingG, form }) => remainingG > 2500 && form === "whole-gutted")!;
   test("takes the side off the lot, to the gram, and writes it down", () => {
     const db = demo();
-    const lot = lotsOnIce(db).at(-1)!;
-    expect(cutBatch(db, wanted(lot.id), "Ylva", NOW).ok).toBe(true);
+    const lot = heavy(db);
+    expect(cutBatch(db, wanted(lot.id), stamp).ok).toBe(true);
     expect(lotsOnIce(db).find(({ id }) => id === lot.id)!.remainingG).toBeCloseTo(lot.remainingG - 900, 6);
-    expect(entriesOfLot(db, lot.id).at(-1)).toMatchObject({ kind: "batch-cut", payload: { sideG: 900, portions: 1 } });
+    expect(entriesOfLot(db, lot.id).at(-1)).toMatchObject({ kind: "batch-cut", payload: { sideG: 900, portions: 6 } });
+  });
+  test("two sides in one batch, and trim worth keeping is a lot of its own with its use and life", () => {
+    const db = demo();
+    const lot = heavy(db);
+    const cut = cutBatch(db, wanted(lot.id, { sides: [side, { ...side, massG: 830 }], covers: 9 }), stamp);
+    if (!cut.ok) throw new Error(cut.error.kind);
+    const batch = findBatch(db, cut.value.id)!;
+    expect(batch.portions).toHaveLength(9);
+    expect(new Set(batch.portions.map(({ sideIndex }) => sideIndex))).toEqual(new Set([0, 1]));
+    const trim = stockOnIce(db, NOW).find(({ row }) => row.parentId === lot.id && row.partLabel === "Trim")!;
+    expect(trim).toMatchObject({ byProduct: true, row: { partUse: "cakes", form: "by-product" } });
+    expect(trim.massG + batch.portions.reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(1730, 3);
+    expect(trim.life.daysLeft).toBeGreaterThan(0);
   });
   test("never more than is left, never from a lot off the ice; a refusal leaves no trace", () => {
     const db = demo();
-    const lot = lotsOnIce(db)[0]!;
+    const lot = heavy(db);
     const before = checkLedger(db);
-    expect(cutBatch(db, { ...wanted(lot.id), side: { ...side, massG: 90_000 } }, "Ylva", NOW)).toMatchObject({
+    expect(cutBatch(db, wanted(lot.id, { sides: [{ ...side, massG: 90_000 }] }), stamp)).toMatchObject({
       error: { kind: "moreThanLeft" },
     });
     const refused = lotsReceivedSince(db, 0).find(({ status }) => status === "refused")!;
-    expect(cutBatch(db, wanted(refused.id), "Ylva", NOW)).toMatchObject({ error: { kind: "lotNotOnIce" } });
+    expect(cutBatch(db, wanted(refused.id), stamp)).toMatchObject({ error: { kind: "lotNotOnIce" } });
     expect(checkLedger(db)).toEqual(before);
   });
 });

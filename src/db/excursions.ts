@@ -62,7 +62,7 @@ function withParts(db: Db, ids: readonly string[]): LotWithSupplier[] {
 }
 
 /** These lots and every whole they were split off, by id. */
-function withWholes(db: Db, parts: readonly LotWithSupplier[]): ReadonlyMap<string, LotWithSupplier> {
+export function withWholes(db: Db, parts: readonly LotWithSupplier[]): ReadonlyMap<string, LotWithSupplier> {
   const found = new Map(parts.map((lot) => [lot.id, lot]));
   for (let wave = [...parts]; wave.length > 0;) {
     const missing = wave.flatMap(({ parentId }) => (parentId && !found.has(parentId) ? [parentId] : []));
@@ -73,7 +73,7 @@ function withWholes(db: Db, parts: readonly LotWithSupplier[]): ReadonlyMap<stri
 }
 
 /** Where a lot lay since the door, as part of its whole before it was split off: splitting never sets the histamine clock back. */
-function staysSinceDoor(
+export function staysSinceDoor(
   lot: LotWithSupplier,
   family: ReadonlyMap<string, LotWithSupplier>,
   room: StockRoom,

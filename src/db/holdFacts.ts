@@ -6,6 +6,8 @@ export type HoldFacts =
       readonly kind: "parasite";
       readonly ruleId: ParasiteRuleId;
       readonly stated: { readonly atMs: number; readonly celsius: number } | null;
+      /** By the freezing planner. */
+      readonly expected?: { readonly atMs: number; readonly celsius: number } | null;
     }
   | { readonly kind: "cure"; readonly plannedH: number; readonly note: string }
   | { readonly kind: "thaw"; readonly plannedH: number; readonly vacuumPack: boolean; readonly packOpened: boolean }

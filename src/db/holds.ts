@@ -29,7 +29,14 @@ function holdOf(
 ): Hold {
   switch (facts.kind) {
     case "parasite":
-      return { kind: "parasite", ruleId: facts.ruleId, startedAtMs, readings, stated: facts.stated };
+      return {
+        kind: "parasite",
+        ruleId: facts.ruleId,
+        startedAtMs,
+        readings,
+        stated: facts.stated,
+        expected: facts.expected ?? null,
+      };
     case "cure":
       return { kind: "cure", startedAtMs, plannedH: facts.plannedH };
     case "thaw":

@@ -1,7 +1,7 @@
-import { randomUUID } from "node:crypto";
 import { and, eq } from "drizzle-orm";
-import { goneAfterCut, type Form, type LotState } from "@/core/freshness";
+import type { Form } from "@/core/freshness";
 import { err, ok, type Result } from "@/core/shared";
+import { makeChild, stateIn, takeFrom } from "./childLot";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
 import { endStay, leaveIce, type Lot } from "./lots";
@@ -23,12 +23,6 @@ const onIce = (db: Db, id: string): Lot | undefined =>
     .from(lots)
     .where(and(eq(lots.id, id), eq(lots.status, "on-ice")))
     .get();
-
-/** What lying in a place of this kind makes of a lot: a freezer freezes, a refrigerator thaws what was frozen. */
-function stateIn(lot: Lot, kind: string): LotState {
-  if (kind === "freezer") return "frozen";
-  return lot.state === "frozen" ? "thawed" : lot.state;
-}
 
 /** Moves a lot; into a freezer it is frozen from now on, out of it it thaws. `day` is the house's today. */
 export function moveLot(
@@ -84,38 +78,15 @@ export function splitLot(
     if (!place) return err({ kind: "noSuchPlace" });
     if (part.massG > lot.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: lot.remainingG });
     const massG = Math.min(part.massG, lot.remainingG);
-    const siblings = tx.select({ id: lots.id }).from(lots).where(eq(lots.parentId, lotId)).all().length;
-    const gone = parent.life.startIceDays + parent.life.usedIceDays;
-    const state = stateIn(lot, place.kind);
-    const thawed = state === "thawed" && lot.state === "frozen";
-    const { id: _id, code, ...inherited } = lot;
-    const child = tx
-      .insert(lots)
-      .values({
-        ...inherited,
-        id: randomUUID(),
-        code: `${code}.${siblings + 1}`,
-        parentId: lotId,
-        form: part.form,
-        massG,
-        remainingG: massG,
-        statedMassG: null,
-        inheritedIceDays: goneAfterCut(gone, parent.species, lot.form, part.form),
-        receivedAtMs: atMs,
-        receivedBy: who,
-        placeId: part.placeId,
-        state,
-        onceFrozen: lot.onceFrozen || state === "frozen",
-        thawedOn: thawed ? day : lot.thawedOn,
-      })
-      .returning()
-      .get();
-    tx.insert(lotStays).values({ lotId: child.id, placeId: part.placeId, fromMs: atMs }).run();
-    const remainingG = lot.remainingG - massG;
-    if (remainingG < 1) leaveIce(tx, lotId, atMs);
-    else tx.update(lots).set({ remainingG }).where(eq(lots.id, lotId)).run();
+    const child = makeChild(
+      tx,
+      { lot, species: parent.species, life: parent.life, atMs, who, day },
+      { ...part, massG },
+      place,
+    );
+    const remainingG = takeFrom(tx, lot, massG, atMs);
     const payload = {
-      code,
+      code: lot.code,
       child: child.code,
       childId: child.id,
       massG,

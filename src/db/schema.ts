@@ -10,7 +10,7 @@ import {
   uniqueIndex,
   type AnySQLiteColumn,
 } from "drizzle-orm/sqlite-core";
-import type { Side } from "@/core/block";
+import type { PartUse, Preparation, PreparationStep, Side } from "@/core/block";
 import type { DoorVerdict, Form, Grades, LotState, Reason } from "@/core/freshness";
 import type { PlaceKind } from "@/core/coldchain";
 import type { HouseSpecies } from "@/core/species";
@@ -124,6 +124,9 @@ export const lots = sqliteTable(
     provenance: text("provenance", { mode: "json" }).$type<Provenance>().notNull().default({}),
     openedOn: text("opened_on"),
     thawedOn: text("thawed_on"),
+    /** What part of the animal it is and what it is for, when it was broken down here. */
+    partLabel: text("part_label"),
+    partUse: text("part_use").$type<PartUse>(),
   },
   (table) => [
     index("lots_by_status").on(table.status),
@@ -273,6 +276,9 @@ export const correctiveActions = sqliteTable(
   (table) => [index("corrective_actions_by_place").on(table.placeId, table.excursionFromMs)],
 );
 
+/** What was done to the portions of a batch, and the piece that came of it. */
+export type StoredPreparation = Preparation & { readonly steps: readonly PreparationStep[] };
+
 export const batches = sqliteTable(
   "batches",
   {
@@ -288,6 +294,10 @@ export const batches = sqliteTable(
     toleranceG: real("tolerance_g").notNull(),
     trimG: real("trim_g").notNull(),
     trimUse: text("trim_use").notNull(),
+    /** All the sides of the batch when there was more than one; `side` is the first. */
+    sides: text("sides", { mode: "json" }).$type<readonly Side[]>(),
+    leanDeg: real("lean_deg").notNull().default(0),
+    prepared: text("prepared", { mode: "json" }).$type<StoredPreparation>(),
   },
   (table) => [index("batches_by_lot").on(table.lotId), index("batches_by_cut").on(table.cutAtMs)],
 );
@@ -321,6 +331,12 @@ export const portions = sqliteTable(
     massG: real("mass_g").notNull(),
     meanThicknessMm: real("mean_thickness_mm").notNull(),
     maxThicknessMm: real("max_thickness_mm").notNull(),
+    sideIndex: integer("side_index").notNull().default(0),
+    role: text("role", { enum: ["portion", "folded", "paired"] })
+      .notNull()
+      .default("portion"),
+    /** What the pan sees when a piece is folded or paired; null: its thickest point. */
+    cookThicknessMm: real("cook_thickness_mm"),
     cookId: text("cook_id").references(() => cooks.id),
   },
   (table) => [index("portions_by_batch").on(table.batchId), index("portions_by_cook").on(table.cookId)],

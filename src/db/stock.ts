@@ -19,6 +19,8 @@ export type StockLot = LotInHand & {
   readonly species: Species;
   readonly place: Place | null;
   readonly rawAllowed: boolean;
+  /** Bones, shells, trim and the like: counted, but never what to use first. */
+  readonly byProduct: boolean;
   readonly stays: readonly Stay[];
 };
 
@@ -72,7 +74,10 @@ export function stockLot(room: StockRoom, row: LotWithSupplier, nowMs: number): 
   const { state, form } = row;
   const zone = room.house?.timeZone ?? "UTC";
   const rawAllowed =
-    row.verdict === "accept" && !isReadyToEat(form) && (species.rawUse === "usual" || species.rawUse === "seldom");
+    row.verdict === "accept" &&
+    !isReadyToEat(form) &&
+    (form !== "by-product" || row.partUse === "raw") &&
+    (species.rawUse === "usual" || species.rawUse === "seldom");
   const life: LotLife = lotLife({
     species,
     form,
@@ -98,9 +103,10 @@ export function stockLot(room: StockRoom, row: LotWithSupplier, nowMs: number): 
   const valueCents = (row.remainingG / 1000) * row.priceCentsPerKg;
   return {
     id: row.id,
-    title: shortName(species),
+    title: row.partLabel ? `${shortName(species)}, ${row.partLabel.toLowerCase()}` : shortName(species),
     massG: row.remainingG,
-    cuttable: isFinfish(species.group) && state !== "frozen",
+    byProduct: form === "by-product",
+    cuttable: isFinfish(species.group) && state !== "frozen" && form !== "by-product",
     valueCents,
     life,
     row,

@@ -1,5 +1,5 @@
 import { shiftDay, todayIn } from "@/calendar/days";
-import { planCuts, startingSide, type TrimUseId } from "@/core/block";
+import { planSides, startingSide, type TrimUseId } from "@/core/block";
 import { loadOf, planSheet, targetCentreC, USUAL_DONENESS } from "@/core/cooking";
 import { judgeAtDoor, schemeFor } from "@/core/freshness";
 import { assert } from "@/core/shared";
@@ -14,10 +14,11 @@ import { setCovers } from "@/db/covers";
 import { answerExcursion, watchPlace } from "@/db/excursions";
 import { findHouse, openHouse } from "@/db/house";
 import { findPlace } from "@/db/places";
-import { findLot, finishLot, receiveDelivery, type JudgedLot } from "@/db/lots";
+import { childLots, findLot, finishLot, receiveDelivery, type JudgedLot } from "@/db/lots";
 import { wasteLot } from "@/db/movements";
 import { addOwnSpecies } from "@/db/species";
 import { dayStamp } from "@/ui/format";
+import { benchWork } from "./benchWork";
 import { DELIVERIES, type DemoDelivery } from "./data/deliveries";
 import { makePlaces, type DemoPlace } from "./places";
 import { shelfLife } from "./shelfLife";
@@ -143,6 +144,7 @@ export function makeDemoHouse(db: Db, nowMs: number): void {
   }
   for (const [index, cut] of CUTS.entries()) addCut(db, timed, lotIds, cut, index, nowMs);
   timed.push(...shelfLife(db, lotIds, places, nowMs));
+  timed.push(...benchWork(db, lotIds, places, nowMs, (index) => arrival(DELIVERIES[index]!, nowMs)));
   timed.push({ atMs: nowMs - 49 * HOUR_MS, run: () => answerDoor(db, places.cold, nowMs) });
   timed.push({ atMs: nowMs - 2 * HOUR_MS, run: () => planTomorrow(db, nowMs) });
   for (const { run } of timed.sort((a, b) => a.atMs - b.atMs)) run();
@@ -219,20 +221,35 @@ function addCut(db: Db, timed: Timed[], lotIds: readonly string[], cut: DemoCut,
     atMs: cutMs,
     run: () => {
       const side = startingSide(species, cut.sideG);
-      const plan = planCuts({ side, portionG: species.portion.massG, toleranceG: 10, minPieceMm: 25 });
-      const wanted = {
-        lotId: lotIds[cut.delivery]!,
-        side,
+      const ask = {
+        sides: [side],
         portionG: species.portion.massG,
         toleranceG: 10,
-        plan,
+        minPieceMm: 25,
+        covers: null,
+        preference: "even",
+        leanDeg: 0,
+        tails: "as-cut",
         trimUse: cut.trimUse,
-      };
-      const done = cutBatch(db, wanted, cut.who, cutMs);
+      } as const;
+      const done = cutBatch(
+        db,
+        { ...ask, lotId: lotIds[cut.delivery]!, plan: planSides(ask) },
+        { who: cut.who, atMs: cutMs, day: todayIn(TIME_ZONE, cutMs) },
+      );
       assert(done.ok, `demo cut ${index} failed`);
       batchId = done.value.id;
     },
   });
+  const trimUsedMs = cutMs + 20 * HOUR_MS;
+  if (trimUsedMs < nowMs)
+    timed.push({
+      atMs: trimUsedMs,
+      run: () =>
+        childLots(db, lotIds[cut.delivery]!)
+          .filter(({ status, partLabel }) => status === "on-ice" && partLabel === "Trim")
+          .forEach(({ id }) => finishLot(db, id, "used up", cut.who, trimUsedMs)),
+    });
   for (const [number, wanted] of cut.cooks.entries()) {
     const atMs = cutMs + wanted.hoursAfterCut * HOUR_MS;
     timed.push({ atMs, run: () => cookOff(db, batchId, species.id, wanted, `demo-${index}-${number}`, atMs) });

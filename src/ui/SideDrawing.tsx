@@ -1,7 +1,7 @@
 "use client";
 import { useDrag } from "@use-gesture/react";
 import { useRef, type KeyboardEvent } from "react";
-import type { CutPlan, Side } from "@/core/block";
+import type { PlannedPiece, Side } from "@/core/block";
 import { useHouse } from "./HouseContext";
 import { FLESH } from "./palette";
 import { sideGeometry } from "./sideGeometry";
@@ -9,23 +9,27 @@ import styles from "./SideDrawing.module.css";
 
 type Props = {
   readonly side: Side;
-  readonly plan: CutPlan | null;
+  readonly pieces: readonly PlannedPiece[];
+  readonly cutsMm: readonly number[];
+  /** Lean of the knife from upright. */
+  readonly leanDeg: number;
   readonly flesh: keyof typeof FLESH;
   readonly onThickness: (station: number, thicknessMm: number) => void;
 };
 
 /** One side from above and from its edge: knife lines and weights above, the thickness below with a handle at each station. */
-export function SideDrawing({ side, plan, flesh, onThickness }: Props) {
+export function SideDrawing({ side, pieces, cutsMm, leanDeg, flesh, onThickness }: Props) {
   const svg = useRef<SVGSVGElement>(null);
   const { format } = useHouse();
-  const drawn = sideGeometry(side, plan);
+  const drawn = sideGeometry(side, pieces, cutsMm, leanDeg);
+  const portions = pieces.filter(({ role }) => role !== "trim").length;
   return (
     <svg
       ref={svg}
       className={styles.drawing}
       viewBox={`0 0 ${drawn.width} ${drawn.height}`}
       role="group"
-      aria-label={`The side with ${plan?.portions ?? 0} portions`}
+      aria-label={`The side with ${portions} portions`}
     >
       <defs>
         <pattern id="trim" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -44,7 +48,11 @@ export function SideDrawing({ side, plan, flesh, onThickness }: Props) {
                 {format.mass(piece.massG)}
               </text>
               <text x={piece.middleX} y={drawn.topMiddleY + 16} className={styles.thick}>
-                {piece.role === "trim" ? "trim" : format.length(piece.maxThicknessMm)}
+                {piece.role === "trim"
+                  ? "trim"
+                  : piece.role === "portion"
+                    ? format.length(piece.maxThicknessMm)
+                    : `${piece.role}, ${format.length(piece.cookThicknessMm)}`}
               </text>
             </>
           ) : null}

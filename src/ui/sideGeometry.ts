@@ -1,4 +1,4 @@
-import { SideShape, type CutPlan, type Side } from "@/core/block";
+import { SideShape, type PlannedPiece, type Side } from "@/core/block";
 
 const WIDTH = 900;
 const MARGIN = 34;
@@ -10,9 +10,14 @@ const HEIGHT = BASE_Y + 18;
 const LABEL_ROOM = 58;
 
 /** Paths of a side from above and from its edge in drawing units; the thickness is drawn larger than life so that it can be read. */
-export function sideGeometry(side: Side, plan: CutPlan | null) {
+export function sideGeometry(side: Side, pieces: readonly PlannedPiece[], cutsMm: readonly number[], leanDeg: number) {
   const shape = new SideShape(side);
+  // a leaned knife clears the tail beyond its end
+  const onSide = (atMm: number) => Math.min(atMm, side.lengthMm);
   const toX = (atMm: number) => MARGIN + (atMm / side.lengthMm) * (WIDTH - 2 * MARGIN);
+  const lean = Math.tan((leanDeg * Math.PI) / 180);
+  /** Where a leaned cut that meets the skin at `atMm` comes out on top. */
+  const cutTopMm = (atMm: number) => Math.max(0, atMm - lean * shape.thicknessAtMm(onSide(atMm)));
   const widest = Math.max(...side.profile.map(({ widthMm }) => widthMm), 1);
   const thickest = Math.max(...side.profile.map(({ thicknessMm }) => thicknessMm), 10);
   const mmPerUnitY = (thickest * 1.15) / EDGE_HEIGHT;
@@ -45,19 +50,22 @@ export function sideGeometry(side: Side, plan: CutPlan | null) {
     topOutline: above(0, side.lengthMm),
     edgeOutline: edge(0, side.lengthMm),
     skinLine: `M${toX(0)} ${BASE_Y}H${toX(side.lengthMm)}`,
-    cuts: (plan?.cutsMm ?? []).map((atMm, index) => ({
+    cuts: cutsMm.map(onSide).map((atMm, index) => ({
       key: index,
       path: `M${toX(atMm)} ${middleY - halfAt(atMm) - 8}V${middleY + halfAt(atMm) + 8}`,
-      edgePath: `M${toX(atMm)} ${topAt(atMm) - 6}V${BASE_Y + 6}`,
+      edgePath: `M${toX(cutTopMm(atMm))} ${topAt(cutTopMm(atMm)) - 6}L${toX(atMm)} ${BASE_Y + 6}`,
     })),
-    pieces: (plan?.pieces ?? []).map((piece, index) => ({
-      ...piece,
-      key: index,
-      top: above(piece.fromMm, piece.toMm),
-      edge: edge(piece.fromMm, piece.toMm),
-      middleX: (toX(piece.fromMm) + toX(piece.toMm)) / 2,
-      wide: toX(piece.toMm) - toX(piece.fromMm) > LABEL_ROOM,
-    })),
+    pieces: pieces.map((piece, index) => {
+      const [fromMm, toMm] = [onSide(piece.fromMm), onSide(piece.toMm)];
+      return {
+        ...piece,
+        key: index,
+        top: above(fromMm, toMm),
+        edge: edge(fromMm, toMm),
+        middleX: (toX(fromMm) + toX(toMm)) / 2,
+        wide: toX(toMm) - toX(fromMm) > LABEL_ROOM,
+      };
+    }),
     handles: side.profile.map(({ atMm }) => ({ x: toX(atMm), y: topAt(atMm) })),
   };
 }

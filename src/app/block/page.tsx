@@ -1,23 +1,32 @@
 import type { Metadata } from "next";
-import { inSentence, isFinfish } from "@/core/species";
 import Link from "next/link";
+import { breakdownsFor } from "@/core/block";
+import { isCut } from "@/core/freshness";
+import { inSentence } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { batchesToCook } from "@/db/batches";
 import { db } from "@/db/connection";
-import { stockOnIce } from "@/db/stock";
+import { stockOnIce, type StockLot } from "@/db/stock";
 import { formatFor, lifeText } from "@/ui/format";
 import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
 import { requireHouse, requestTime } from "../request";
 import { speciesName } from "../stove/clockOf";
+import { BLOCK_VIEWS } from "./subViews";
 
 export const metadata: Metadata = { title: "Block" };
+
+/** Whole animals are broken down first; what came cut goes under the knife for portions. */
+const toBreakDown = ({ species, row }: StockLot) =>
+  breakdownsFor(species, row.form).length > 0 && !(isCut(row.form) && row.form !== "loin");
 
 export default async function BlockPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units);
   const lots = stockOnIce(db(), nowMs).filter(
-    ({ life, species }) => life.use !== "over" && life.state !== "frozen" && isFinfish(species.group),
+    (lot) =>
+      lot.life.use !== "over" && lot.life.state !== "frozen" && !lot.byProduct && (lot.cuttable || toBreakDown(lot)),
   );
   const batches = batchesToCook(db(), nowMs - 3 * DAY_MS);
   const first = lots[0];
@@ -25,10 +34,17 @@ export default async function BlockPage() {
     <>
       <header className={page.head}>
         <div>
-          <h1>{first ? `Cut the ${inSentence(first.title)} next` : "Nothing to cut"}</h1>
-          <p className={page.asks}>Choose a lot; measure one side; the knife lines follow.</p>
+          <h1>
+            {first
+              ? `${toBreakDown(first) ? "Break down" : "Cut"} the ${inSentence(first.title)} next`
+              : "Nothing for the knife"}
+          </h1>
+          <p className={page.asks}>
+            Whole animals come apart part by part; sides and loins are cut into even portions.
+          </p>
         </div>
       </header>
+      <SubNav views={BLOCK_VIEWS} here="/block" />
       <div className={page.wideLeft}>
         <section className={page.card}>
           <h2>On ice, what to use first at the top</h2>
@@ -38,23 +54,30 @@ export default async function BlockPage() {
             </p>
           ) : (
             <ul className={page.rows}>
-              {lots.map((lot) => (
-                <li key={lot.id}>
-                  <Link href={`/block/${lot.id}`} className={page.row} data-lot={lot.row.code}>
-                    <span className="figure" style={{ width: 78 }}>
-                      {lot.row.code}
-                    </span>
-                    <span className={page.grow}>
-                      <span className={page.title}>{lot.title}</span>{" "}
-                      <span className={page.sub}>{lot.row.supplier}</span>
-                    </span>
-                    <span className="figure">{format.mass(lot.massG)}</span>
-                    <span className="figure" style={{ width: 72, textAlign: "right" }}>
-                      {lifeText(lot.life.daysLeft)}
-                    </span>
-                  </Link>
-                </li>
-              ))}
+              {lots.map((lot) => {
+                const apart = toBreakDown(lot);
+                return (
+                  <li key={lot.id}>
+                    <Link
+                      href={apart ? `/block/${lot.id}/apart` : `/block/${lot.id}`}
+                      className={page.row}
+                      data-lot={lot.row.code}
+                    >
+                      <span className="figure" style={{ width: 92 }}>
+                        {lot.row.code}
+                      </span>
+                      <span className={page.grow}>
+                        <span className={page.title}>{lot.title}</span>{" "}
+                        <span className={page.sub}>{apart ? "to break down" : "to portion"}</span>
+                      </span>
+                      <span className="figure">{format.mass(lot.massG)}</span>
+                      <span className="figure" style={{ width: 72, textAlign: "right" }}>
+                        {lifeText(lot.life.daysLeft)}
+                      </span>
+                    </Link>
+                  </li>
+                );
+              })}
             </ul>
           )}
         </section>
@@ -66,16 +89,22 @@ export default async function BlockPage() {
             <ul className={page.rows}>
               {batches.map((batch) => (
                 <li key={batch.id}>
-                  <Link href={`/stove/${batch.id}`} className={page.row}>
-                    <span className={page.grow}>
+                  <div className={page.row}>
+                    <Link href={`/stove/${batch.id}`} className={page.grow}>
                       <span className={page.title}>{speciesName(batch.speciesId)}</span>{" "}
                       <span className={`${page.sub} figure`}>{batch.code}</span>
-                    </span>
+                    </Link>
                     <span className="figure">
                       {batch.portions.filter(({ cookId }) => cookId === null).length} ×{" "}
                       {format.mass(batch.portions[0]?.massG ?? 0)}
                     </span>
-                  </Link>
+                    <Link
+                      href={`/block/prepare/${batch.id}`}
+                      style={{ minHeight: 44, display: "grid", alignContent: "center" }}
+                    >
+                      {batch.prepared ? "prepared" : "prepare"}
+                    </Link>
+                  </div>
                 </li>
               ))}
             </ul>

@@ -46,6 +46,44 @@ test.each([
     payload: { place: "Room", extremeC: 7.5, action: "shut the door", lots: ["1-1"] },
     line: "Room reached 7.5 °C: shut the door (1-1)",
   },
+  {
+    kind: "lot-broken-down",
+    payload: {
+      code: "1-1",
+      wholeG: 2000,
+      lossG: 40,
+      parts: [
+        { part: "Sides", massG: 1000 },
+        { part: "Frame", massG: 960 },
+      ],
+    },
+    line: "1-1: 2000 g apart into sides 1000 g, frame 960 g; 40 g lost",
+  },
+  {
+    kind: "batch-prepared",
+    payload: { code: "1-1/A", notes: [], startC: 9.25 },
+    line: "1-1/A: as cut, 9.3 °C at the pan",
+  },
+  { kind: "board-set", payload: { use: "raw-fish", colour: "blue" }, line: "blue for raw fish" },
+  { kind: "board-washed", payload: { colour: "blue" }, line: "blue board washed" },
+  { kind: "scale-set", payload: { name: "Bench", renewed: true }, line: "Bench, new key" },
+  {
+    kind: "lot-noted",
+    payload: { code: "1-1", note: "tapped", amount: 2, outOf: 50 },
+    line: "1-1: 2 of 50 dead at the tap",
+  },
+  {
+    kind: "lot-noted",
+    payload: { code: "1-1", note: "water", amount: 14 },
+    line: "1-1: water 14.0 °C at harvest, says the dealer",
+  },
+  { kind: "lot-noted", payload: { code: "1-1", note: "roe", amount: 0 }, line: "1-1: bare muscle, roe off" },
+  { kind: "lot-noted", payload: { code: "1-1", note: "probed", amount: 2.1 }, line: "1-1: fish probed at 2.1 °C" },
+  {
+    kind: "plates-served",
+    payload: { code: "1-1", covers: 8, gramsPerCover: 70, dish: "raw", rule: "R 1", record: "the log" },
+    line: "1-1: 8 plates of 70 g, raw; R 1, record: the log",
+  },
   { kind: "correction", payload: { note: "weighed again" }, line: "to entry 7: weighed again" },
 ] as const)("$kind: $line", ({ kind, payload, line }) => {
   expect(lineOf(entry(kind, payload))).toMatchObject({ text: line, what: LEDGER_LABELS[kind] });

@@ -18,6 +18,22 @@ const text = (payload: Payload, key: string) => String(payload[key] ?? "");
 const grams = (payload: Payload, key: string) => `${Math.round(Number(payload[key] ?? 0))} g`;
 const celsius = (value: unknown) => `${Number(value).toFixed(1)} °C`;
 
+function noted(payload: Payload): string {
+  const amount = Number(payload["amount"] ?? 0);
+  switch (text(payload, "note")) {
+    case "probed":
+      return `fish probed at ${celsius(amount)}`;
+    case "tapped":
+      return `${amount} of ${text(payload, "outOf")} dead at the tap`;
+    case "water":
+      return `water ${celsius(amount)} at harvest, says the dealer`;
+    case "roe":
+      return amount > 0 ? "roe on" : "bare muscle, roe off";
+    default:
+      return "opened";
+  }
+}
+
 /** What an entry says, in one line; figures stay as recorded, in grams and °C. */
 function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
   switch (kind) {
@@ -78,6 +94,25 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     }
     case "covers-planned":
       return `${text(payload, "covers")} covers of ${speciesName(text(payload, "speciesId"))} on ${text(payload, "day")}`;
+    case "lot-broken-down": {
+      const parts = Array.isArray(payload["parts"]) ? (payload["parts"] as Payload[]) : [];
+      const list = parts.map((part) => `${text(part, "part").toLowerCase()} ${grams(part, "massG")}`).join(", ");
+      return `${text(payload, "code")}: ${grams(payload, "wholeG")} apart into ${list}; ${grams(payload, "lossG")} lost`;
+    }
+    case "batch-prepared": {
+      const notes = Array.isArray(payload["notes"]) ? payload["notes"].join("; ") : "";
+      return `${text(payload, "code")}: ${notes || "as cut"}, ${celsius(payload["startC"])} at the pan`;
+    }
+    case "scale-set":
+      return `${text(payload, "name")}, ${payload["renewed"] === true ? "new key" : "added"}`;
+    case "board-set":
+      return `${text(payload, "colour")} for ${text(payload, "use").replace("-", " ")}`;
+    case "board-washed":
+      return `${text(payload, "colour")} board washed`;
+    case "lot-noted":
+      return `${text(payload, "code")}: ${noted(payload)}`;
+    case "plates-served":
+      return `${text(payload, "code")}: ${text(payload, "covers")} plates of ${grams(payload, "gramsPerCover")}, ${text(payload, "dish")}; ${text(payload, "rule")}, record: ${text(payload, "record")}`;
     case "correction":
       return `to entry ${correctsSeq}: ${text(payload, "note")}`;
   }

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import Link from "next/link";
+import { PART_USES } from "@/core/block";
 import { centsAtRiskPerDay } from "@/core/line";
 import { inSentence } from "@/core/species";
 import { DAY_MS } from "@/core/units";
@@ -29,9 +30,10 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
   const lots = all.filter(({ title, row, place }) =>
     `${title} ${row.code} ${row.supplier} ${place?.name ?? ""}`.toLowerCase().includes(wanted),
   );
-  const first = all[0];
+  const first = all.find(({ byProduct }) => !byProduct);
   const risk = all.reduce((sum, { valueCents, life }) => sum + centsAtRiskPerDay(valueCents, life.daysLeft), 0);
-  const running = lots.filter(({ life }) => life.state !== "frozen");
+  const running = lots.filter(({ life, byProduct }) => life.state !== "frozen" && !byProduct);
+  const byProducts = lots.filter(({ life, byProduct }) => life.state !== "frozen" && byProduct);
   const frozen = lots.filter(({ life }) => life.state === "frozen");
   const cut = wanted === "" ? cutLives(db(), batchesToCook(db(), nowMs - 3 * DAY_MS), nowMs) : [];
   return (
@@ -88,6 +90,30 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
                     </span>
                     <span className="figure" style={{ width: 72, textAlign: "right" }}>
                       {lifeText(life.daysLeft)}
+                    </span>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </section>
+        ) : null}
+        {byProducts.length > 0 ? (
+          <section className={page.card}>
+            <h2>Bones, shells and trim</h2>
+            <ul className={page.rows}>
+              {byProducts.slice(0, SHOWN).map((lot) => (
+                <li key={lot.id}>
+                  <Link href={`/ice/${lot.id}`} className={page.row} data-part={lot.row.code}>
+                    <span className={page.grow}>
+                      <span className={page.title}>{lot.title}</span>{" "}
+                      <span className={`${page.sub} figure`}>{lot.row.code}</span>
+                    </span>
+                    <span className={page.sub}>{lot.row.partUse ? PART_USES[lot.row.partUse].toLowerCase() : ""}</span>
+                    <span className="figure">{format.mass(lot.massG)}</span>
+                    <span className="figure" style={{ width: 72, textAlign: "right" }}>
+                      {lifeText(
+                        lot.row.partUse === "stock" ? (lot.life.stockDaysLeft ?? lot.life.daysLeft) : lot.life.daysLeft,
+                      )}
                     </span>
                   </Link>
                 </li>

@@ -1,5 +1,6 @@
 "use server";
 import { revalidatePath } from "next/cache";
+import { preparedLoad } from "@/core/block";
 import { loadOf, planSheet, type CookEvent } from "@/core/cooking";
 import { err, ok, type Result } from "@/core/shared";
 import { findBatch } from "@/db/batches";
@@ -25,9 +26,11 @@ export async function beginCook(input: unknown): Promise<Result<string, ActionEr
     question.pieces,
   );
   if (!load) return err(refused("Every portion of this batch has been cooked."));
+  const { prepared } = batch;
   const sheet = {
     ...question,
-    ...load,
+    ...(prepared ? preparedLoad(load, prepared) : load),
+    ...(prepared ? { composition: prepared.piece.composition, stuffed: prepared.piece.stuffed } : {}),
     thicknessMm: question.thicknessMm,
     speciesId: batch.speciesId,
     ruleSetId: house.ruleSetId,
@@ -35,7 +38,15 @@ export async function beginCook(input: unknown): Promise<Result<string, ActionEr
   };
   const planned = planSheet(sheet);
   if (!planned.ok) return err(refused(planned.error));
-  const { thinnestMm: _thin, thickestMm: _thick, ruleSetId: _rule, own: _own, ...kept } = sheet;
+  const {
+    thinnestMm: _thin,
+    thickestMm: _thick,
+    ruleSetId: _rule,
+    own: _own,
+    composition: _composition,
+    stuffed: _stuffed,
+    ...kept
+  } = sheet;
   const stamp = { who: await cookAtStation(), atMs: Date.now(), requestId };
   const started = startCook(db(), batchId, { ...kept, answer: planned.value }, stamp);
   if (!started.ok) {

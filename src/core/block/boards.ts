@@ -41,7 +41,12 @@ export function boardUseFor({ group }: Pick<Species, "group">, form: string, ser
   return isFinfish(group) || group === "roe" ? "raw-fish" : "raw-shellfish";
 }
 
-export type BoardWork = { readonly atMs: number; readonly colour: BoardColour; readonly allergen: string | null; readonly what: string };
+export type BoardWork = {
+  readonly atMs: number;
+  readonly colour: BoardColour;
+  readonly allergen: string | null;
+  readonly what: string;
+};
 export type BoardWash = { readonly atMs: number; readonly colour: BoardColour };
 
 export type CrossContact = { readonly allergen: string; readonly what: string; readonly atMs: number };
@@ -52,10 +57,19 @@ export function crossContacts(
   washes: readonly BoardWash[],
   next: { readonly colour: BoardColour; readonly allergen: string | null; readonly atMs: number },
 ): readonly CrossContact[] {
-  const washedMs = Math.max(-Infinity, ...washes.filter(({ colour, atMs }) => colour === next.colour && atMs <= next.atMs).map(({ atMs }) => atMs));
+  const washedMs = Math.max(
+    -Infinity,
+    ...washes.filter(({ colour, atMs }) => colour === next.colour && atMs <= next.atMs).map(({ atMs }) => atMs),
+  );
   const found = new Map<string, CrossContact>();
   for (const { colour, allergen, atMs, what } of work)
-    if (colour === next.colour && atMs > washedMs && atMs <= next.atMs && allergen !== null && allergen !== next.allergen)
+    if (
+      colour === next.colour &&
+      atMs > washedMs &&
+      atMs <= next.atMs &&
+      allergen !== null &&
+      allergen !== next.allergen
+    )
       found.set(allergen, { allergen, what, atMs });
   return [...found.values()];
 }

@@ -62,13 +62,20 @@ test("whole against fillet: 11.50 at 47 % and 23.00 at 94 % cost the same (arith
 });
 
 test("a bill shared over parts loses no cent, and nothing used is free", () => {
-  const one = fc.record({ massG: fc.double({ min: 1, max: 9000, noNaN: true }), use: fc.constantFrom(...PART_USE_IDS) });
+  const one = fc.record({
+    massG: fc.double({ min: 1, max: 9000, noNaN: true }),
+    use: fc.constantFrom(...PART_USE_IDS),
+  });
   fc.assert(
-    fc.property(fc.array(one, { minLength: 1, maxLength: 8 }), fc.double({ min: 0, max: 1e6, noNaN: true }), (parts, bill) => {
-      const shares = allocateBill(parts, bill);
-      expect(shares.reduce((sum, share) => sum + share, 0)).toBeCloseTo(bill, 3);
-      for (const [index, share] of shares.entries())
-        if (parts[index]!.use !== "waste" && bill > 1) expect(share).toBeGreaterThan(0);
-    }),
+    fc.property(
+      fc.array(one, { minLength: 1, maxLength: 8 }),
+      fc.double({ min: 0, max: 1e6, noNaN: true }),
+      (parts, bill) => {
+        const shares = allocateBill(parts, bill);
+        expect(shares.reduce((sum, share) => sum + share, 0)).toBeCloseTo(bill, 3);
+        for (const [index, share] of shares.entries())
+          if (parts[index]!.use !== "waste" && bill > 1) expect(share).toBeGreaterThan(0);
+      },
+    ),
   );
 });

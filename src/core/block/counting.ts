@@ -21,7 +21,10 @@ const G_PER_LB = 453.59237;
 export type CountSize = { readonly piecesPerKg: number; readonly eachG: number };
 
 /** Pieces a kilo and grams each from pieces a pound. */
-export const sizeOfCount = (perPound: number): CountSize => ({ piecesPerKg: perPound * LB_PER_KG, eachG: G_PER_LB / perPound });
+export const sizeOfCount = (perPound: number): CountSize => ({
+  piecesPerKg: perPound * LB_PER_KG,
+  eachG: G_PER_LB / perPound,
+});
 
 export type CountRequest = {
   /** Weight of the pack and what of it is ice. */
@@ -47,7 +50,14 @@ export function planCount({ packG, glazeShare, perPound, peeledShare, perCover }
   const netG = packG * (1 - glazeShare);
   const pieces = Math.floor(netG / size.eachG + 1e-9);
   const peeledEachG = size.eachG * peeledShare;
-  return { ...size, netG, pieces, peeledEachG, covers: Math.floor(pieces / perCover), gramsPerCover: perCover * peeledEachG };
+  return {
+    ...size,
+    netG,
+    pieces,
+    peeledEachG,
+    covers: Math.floor(pieces / perCover),
+    gramsPerCover: perCover * peeledEachG,
+  };
 }
 
 export type PlateSchool = "same-weight" | "same-size";
@@ -93,7 +103,10 @@ function likest(sorted: readonly number[], wanted: number) {
   let from = 0;
   for (let start = 0; start + wanted <= sorted.length; start++)
     if (sorted[start]! - sorted[start + wanted - 1]! < sorted[from]! - sorted[from + wanted - 1]! - 1e-12) from = start;
-  return { used: sorted.slice(from, from + wanted), leftOver: [...sorted.slice(0, from), ...sorted.slice(from + wanted)] };
+  return {
+    used: sorted.slice(from, from + wanted),
+    leftOver: [...sorted.slice(0, from), ...sorted.slice(from + wanted)],
+  };
 }
 
 function dealt(used: readonly number[], count: number, perPlate: number): number[][] {

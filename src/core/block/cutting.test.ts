@@ -47,7 +47,9 @@ test("mass under a slanted knife against summing small cubes", () => {
 
 test("several sides: as many as one by one, and for fewer covers no portion off its weight", () => {
   const most = planSides(request({}));
-  expect(most.portions).toBe(planSides(request({ sides: [side(1000)] })).portions + planSides(request({ sides: [side(900, 26)] })).portions);
+  expect(most.portions).toBe(
+    planSides(request({ sides: [side(1000)] })).portions + planSides(request({ sides: [side(900, 26)] })).portions,
+  );
   const eight = planSides(request({ covers: 8 }));
   expect(eight.portions).toBe(8);
   expect(eight.spreadG).toBeLessThan(1e-6);
@@ -62,13 +64,16 @@ test("counts per side against trying every split (brute force): least deviation,
       pieces.filter(({ role }) => role === "portion").reduce((sum, { massG }) => sum + (massG - 160) ** 2, 0);
     let least = Infinity;
     let reachable = 0;
-    const alone = sides.map((one) => Array.from({ length: 8 }, (_, count) => planSides(request({ sides: [one], covers: count }))));
+    const alone = sides.map((one) =>
+      Array.from({ length: 8 }, (_, count) => planSides(request({ sides: [one], covers: count }))),
+    );
     for (const a of alone[0]!)
       for (const b of alone[1]!)
         for (const c of alone[2]!) {
           const count = a.portions + b.portions + c.portions;
           reachable = Math.max(reachable, Math.min(count, covers));
-          if (count === covers) least = Math.min(least, deviation(a.pieces) + deviation(b.pieces) + deviation(c.pieces));
+          if (count === covers)
+            least = Math.min(least, deviation(a.pieces) + deviation(b.pieces) + deviation(c.pieces));
         }
     expect(plan.portions).toBe(reachable);
     if (Number.isFinite(least)) expect(deviation(plan.pieces)).toBeLessThanOrEqual(least + 1e-6);
@@ -85,7 +90,9 @@ test("centre first takes the thickest part; even takes it where thickness change
 });
 
 test("thin tail portions folded are as thick as two of them; tail ends of two sides make a portion", () => {
-  const folded = planSides(request({ sides: [side(960)], tails: "fold" })).pieces.filter(({ role }) => role === "folded");
+  const folded = planSides(request({ sides: [side(960)], tails: "fold" })).pieces.filter(
+    ({ role }) => role === "folded",
+  );
   for (const one of folded) expect(one.cookThicknessMm).toBeCloseTo(2 * one.meanThicknessMm, 9);
   expect(folded.length).toBeGreaterThan(0);
   const alike = { sides: [side(890), side(890)], covers: null } as const;
@@ -98,10 +105,13 @@ test("thin tail portions folded are as thick as two of them; tail ends of two si
 test("laws: no grams lost over all sides, leaned or not, paired or folded; every portion within tolerance", () => {
   fc.assert(
     fc.property(
-      fc.array(fc.tuple(fc.double({ min: 250, max: 1800, noNaN: true }), fc.double({ min: 12, max: 45, noNaN: true })), {
-        minLength: 1,
-        maxLength: 4,
-      }),
+      fc.array(
+        fc.tuple(fc.double({ min: 250, max: 1800, noNaN: true }), fc.double({ min: 12, max: 45, noNaN: true })),
+        {
+          minLength: 1,
+          maxLength: 4,
+        },
+      ),
       fc.constantFrom("as-cut" as const, "fold" as const, "pair" as const),
       fc.constantFrom(0, 20, 45),
       fc.option(fc.integer({ min: 1, max: 20 }), { nil: null }),
@@ -138,12 +148,17 @@ describe("groups for the pan", () => {
   });
   test("law: every piece in one group, groups do not overlap, at most three", () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 5, max: 60, noNaN: true }), { minLength: 1, maxLength: 14 }), (thicknesses) => {
-        const groups = panGroups(thicknesses, (one) => one);
-        expect(groups.flatMap(({ pieces }) => pieces).sort()).toEqual([...thicknesses].sort());
-        expect(groups.length).toBeLessThanOrEqual(3);
-        groups.slice(1).forEach((group, index) => expect(group.thickestMm).toBeLessThanOrEqual(groups[index]!.thinnestMm));
-      }),
+      fc.property(
+        fc.array(fc.double({ min: 5, max: 60, noNaN: true }), { minLength: 1, maxLength: 14 }),
+        (thicknesses) => {
+          const groups = panGroups(thicknesses, (one) => one);
+          expect(groups.flatMap(({ pieces }) => pieces).sort()).toEqual([...thicknesses].sort());
+          expect(groups.length).toBeLessThanOrEqual(3);
+          groups
+            .slice(1)
+            .forEach((group, index) => expect(group.thickestMm).toBeLessThanOrEqual(groups[index]!.thinnestMm));
+        },
+      ),
     );
   });
 });

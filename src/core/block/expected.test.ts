@@ -16,14 +16,29 @@ test.each([
   // Torry Advisory Note 17 and FAO Fisheries Technical Paper 309 (memory, high)
   { what: "cod, skin-on sides", parts: usual("cod", "whole-gutted"), id: "sides", grams: [6000, 3000, 240] },
   // Crapo, Paust and Babbitt 1993 (memory, medium)
-  { what: "salmon, skinless", parts: usual("atlantic-salmon", "whole-gutted", "salmonid-skinless"), id: "sides", grams: [5000, 2850, 200] },
+  {
+    what: "salmon, skinless",
+    parts: usual("atlantic-salmon", "whole-gutted", "salmonid-skinless"),
+    id: "sides",
+    grams: [5000, 2850, 200],
+  },
   // common practice (medium)
-  { what: "turbot, four skinless fillets", parts: usual("turbot", "whole-gutted"), id: "fillets", grams: [4000, 1440, 200] },
+  {
+    what: "turbot, four skinless fillets",
+    parts: usual("turbot", "whole-gutted"),
+    id: "fillets",
+    grams: [4000, 1440, 200],
+  },
   { what: "monkfish, to loins", parts: usual("monkfish", "whole-gutted"), id: "loins", grams: [8000, 2070, 300] },
   { what: "tuna loin, to blocks", parts: usual("yellowfin-tuna", "loin"), id: "blocks", grams: [4000, 2560, 200] },
   { what: "European lobster, tail", parts: usual("european-lobster", "live"), id: "tail", grams: [600, 84, 12] },
   { what: "king scallops for 10 covers", parts: usual("king-scallop", "live"), id: "muscles", grams: [6430, 900, 170] },
-  { what: "mussels, cooked meat", parts: usual("mussel", "live", "mussel-meat"), id: "meats", grams: [10_000, 2500, 700] },
+  {
+    what: "mussels, cooked meat",
+    parts: usual("mussel", "live", "mussel-meat"),
+    id: "meats",
+    grams: [10_000, 2500, 700],
+  },
   { what: "octopus, cleaned", parts: usual("octopus", "raw-whole"), id: "octopus", grams: [8470, 7200, 900] },
 ])("$what: $grams", ({ parts, id, grams: [whole, expected, room] }) => {
   expect(Math.abs((whole! * pct(parts, id)) / 100 - expected!)).toBeLessThanOrEqual(room!);
@@ -65,7 +80,10 @@ test("for every species and form: low ≤ usual ≤ high, never more than the wh
 test("a headed fish gives no head; an ungutted one gives less of everything and its guts", () => {
   expect(usual("cod", "headed-gutted").some(({ id }) => id === "head" || id === "cheeks")).toBe(false);
   expect(pct(usual("cod", "headed-gutted"), "sides")).toBeGreaterThan(pct(usual("cod", "whole-gutted"), "sides"));
-  expect(pct(usual("cod", "whole-ungutted"), "sides")).toBeCloseTo(0.85 * pct(usual("cod", "whole-gutted"), "sides"), 6);
+  expect(pct(usual("cod", "whole-ungutted"), "sides")).toBeCloseTo(
+    0.85 * pct(usual("cod", "whole-gutted"), "sides"),
+    6,
+  );
   expect(pct(usual("cod", "whole-ungutted"), "guts")).toBeGreaterThan(5);
 });
 

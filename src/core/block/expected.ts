@@ -27,7 +27,14 @@ const GUTS: readonly Part[] = [
     form: "by-product",
     source: "common practice, low: by season",
   },
-  { id: "guts", label: "Guts and gills", pct: [6, 11, 15], use: "waste", form: "by-product", source: "common practice, low" },
+  {
+    id: "guts",
+    label: "Guts and gills",
+    pct: [6, 11, 15],
+    use: "waste",
+    form: "by-product",
+    source: "common practice, low",
+  },
 ];
 
 const scaled = (part: Part, factor: number): Part => ({
@@ -62,10 +69,18 @@ export function expectedParts(breakdown: Breakdown, species: Species, form: Form
 
 function withSpecies(one: Part, species: Species): Part {
   const printed =
-    one.follows === "skin-on" ? species.yield.skinOnFilletPct : one.follows === "skinless" ? species.yield.skinlessPct : null;
+    one.follows === "skin-on"
+      ? species.yield.skinOnFilletPct
+      : one.follows === "skinless"
+        ? species.yield.skinlessPct
+        : null;
   if (printed === null || printed === undefined) return one;
-  const usual = one.form === "side" || one.form === "fillet" ? 100 * shareOfForm(species, printed, "whole-gutted") : printed;
-  return { ...scaled(one, usual / one.pct[1]), source: `${species.name}: species table (memory, ${species.mark.confidence})` };
+  const usual =
+    one.form === "side" || one.form === "fillet" ? 100 * shareOfForm(species, printed, "whole-gutted") : printed;
+  return {
+    ...scaled(one, usual / one.pct[1]),
+    source: `${species.name}: species table (memory, ${species.mark.confidence})`,
+  };
 }
 
 /** The species' figure stands; the other parts share what is left in their old proportions, and what was lost stays lost. */

@@ -2,27 +2,20 @@ export { planCuts, summariseCuts, type CutPlan, type CutRequest, type Piece } fr
 export { checkSide, SideShape, type Side, type Station } from "./side";
 export { startingSide, withLength, withStations } from "./startingSide";
 export { TRIM_USES, TRIM_USE_IDS, type TrimUseId } from "./trim";
-export {
-  allocateBill,
-  edibleCost,
-  edibleShare,
-  portionCost,
-  type EdibleCost,
-  type PortionCost,
-} from "./cost";
-export {
-  PART_USES,
-  PART_USE_IDS,
-  type AnimalId,
-  type Breakdown,
-  type Part,
-  type PartUse,
-} from "./anatomy";
+export { allocateBill, edibleCost, edibleShare, portionCost, type EdibleCost, type PortionCost } from "./cost";
+export { PART_USES, PART_USE_IDS, type AnimalId, type Breakdown, type Part, type PartUse } from "./anatomy";
 export { basisWords, breakdownsFor, expectedParts, findBreakdown } from "./expected";
 export { compareYields, spreadOf, type PartYield, type WeighedPart } from "./yieldRecord";
 export { chanceByWeight, planOrder, type Order, type OrderRequest } from "./order";
 export { panGroups, type PanGroup } from "./panGroups";
-export { planSides, sideOptions, type PlannedPiece, type SideOptions, type SidesPlan, type SidesRequest, type TailWay } from "./sidesPlan";
+export {
+  planSides,
+  sidesPlanner,
+  type PlannedPiece,
+  type SidesPlan,
+  type SidesRequest,
+  type TailWay,
+} from "./sidesPlan";
 export { type Preference } from "./portioning";
 export { planCrust, planRounds, rollUp } from "./rounds";
 export { COUNT_GRADES, dealPlates, planCount, sizeOfCount, type PlateSchool } from "./counting";
@@ -34,9 +27,11 @@ export {
   plainPiece,
   PREPARATION_LABELS,
   prepare,
+  preparedLoad,
   temperAfter,
   temperTime,
   type DryingAir,
+  type Preparation,
   type PreparationStep,
   type PreparedPiece,
 } from "./prepared";
@@ -54,4 +49,5 @@ export {
   type BoardUse,
   type BoardWash,
   type BoardWork,
+  type CrossContact,
 } from "./boards";

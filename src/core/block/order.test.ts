@@ -51,7 +51,10 @@ test("19 of 20 days: the sure weight is enough with 95 %, the usual with half (n
   const needG = 27 * 160;
   expect(chanceByWeight(order.sureG, needG, CHAR.readyShare, CHAR.readySpread)).toBeCloseTo(0.95, 3);
   expect(order.usualChance).toBeCloseTo(0.5, 6);
-  expect(chanceByWeight(7500, needG, 0.589, 0.02)).toBeCloseTo(0.5 * erfc(-(0.589 - needG / 7500) / 0.02 / Math.SQRT2), 12);
+  expect(chanceByWeight(7500, needG, 0.589, 0.02)).toBeCloseTo(
+    0.5 * erfc(-(0.589 - needG / 7500) / 0.02 / Math.SQRT2),
+    12,
+  );
 });
 
 test("chance by cutting against drawing a hundred thousand days (seeded)", () => {
@@ -95,7 +98,9 @@ test("laws: more covers never need less fish, a better yield never more; the sur
         expect(bigger.usualG).toBeGreaterThanOrEqual(one.usualG - 1e-9);
         expect(bigger.sureG).toBeGreaterThanOrEqual(one.sureG - 1e-9);
         expect(bigger.animals!.sure).toBeGreaterThanOrEqual(one.animals!.sure);
-        expect(plan({ covers, readyShare: readyShare * 1.02, readySpread }).usualG).toBeLessThanOrEqual(one.usualG + 1e-9);
+        expect(plan({ covers, readyShare: readyShare * 1.02, readySpread }).usualG).toBeLessThanOrEqual(
+          one.usualG + 1e-9,
+        );
         expect(one.sureG).toBeGreaterThanOrEqual(one.usualG);
         const chances = one.animals!.chances.map(({ chance }) => chance);
         chances.slice(1).forEach((chance, index) => expect(chance).toBeGreaterThanOrEqual(chances[index]! - 1e-9));

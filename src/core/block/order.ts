@@ -111,13 +111,25 @@ function byAnimals(
     sure = animals;
     if (chance >= SURE || animals >= MOST_ANIMALS) break;
   }
-  return { byWeight, byCutting, portionsPerAnimal, tailsG, sure, chances, lighter: lighterPortion(request, animal, wanted) };
+  return {
+    byWeight,
+    byCutting,
+    portionsPerAnimal,
+    tailsG,
+    sure,
+    chances,
+    lighter: lighterPortion(request, animal, wanted),
+  };
 }
 
 /** Up to 8 % lighter (the usual example: 160 less 8 % is 147 g), when that wins another portion from every side. */
 const LIGHTER_SHARE = 0.92;
 
-function lighterPortion({ portionG, toleranceG, readyShare }: OrderRequest, animal: NonNullable<OrderRequest["animal"]>, wanted: number) {
+function lighterPortion(
+  { portionG, toleranceG, readyShare }: OrderRequest,
+  animal: NonNullable<OrderRequest["animal"]>,
+  wanted: number,
+) {
   const sideG = (animal.massG * readyShare) / animal.sides;
   const before = Math.floor(sideG / (portionG - toleranceG) + 1e-9);
   const after = Math.floor(sideG / (portionG * LIGHTER_SHARE) + 1e-9);
@@ -154,7 +166,11 @@ export function* chancesByCutting(
 
 /** One more animal: the sums still short of `wanted`, and the chance that has got there. */
 function addOne(
-  point: { readonly one: readonly { readonly count: number; readonly chance: number }[]; short: number[]; reached: number },
+  point: {
+    readonly one: readonly { readonly count: number; readonly chance: number }[];
+    short: number[];
+    reached: number;
+  },
   wanted: number,
 ): void {
   const next = new Array<number>(point.short.length).fill(0);
@@ -195,6 +211,7 @@ function warningsOf({ lifeDays, daysToLastService, onIceG, portionG, covers, tak
     warnings.push(
       `The last service is ${daysToLastService} days away; half of its ${lifeDays} days on ice is the most to buy for (common practice).`,
     );
-  if (onIceG >= covers * takeShare * portionG && onIceG > 0) warnings.push("What is on the ice covers it: order nothing.");
+  if (onIceG >= covers * takeShare * portionG && onIceG > 0)
+    warnings.push("What is on the ice covers it: order nothing.");
   return warnings;
 }

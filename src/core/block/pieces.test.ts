@@ -9,7 +9,10 @@ describe("rounds, rolls and crusts", () => {
   const loin = { lengthMm: 300, widthMm: 150, thicknessMm: 90, portionG: 170, heightMm: 50 };
   test("a tuna round of 170 g and 50 mm is 64 mm wide (arithmetic: πd²h/4 at 1050 kg/m³)", () => {
     const planned = planRounds(loin);
-    expect(planned).toMatchObject({ ok: true, value: { diameterMm: expect.closeTo(64.2, 1), perSlice: 2, slices: 6, rounds: 12 } });
+    expect(planned).toMatchObject({
+      ok: true,
+      value: { diameterMm: expect.closeTo(64.2, 1), perSlice: 2, slices: 6, rounds: 12 },
+    });
   });
   test("what does not fit is refused with what to change", () => {
     const refused = planRounds({ ...loin, thicknessMm: 60, heightMm: 30 });
@@ -49,7 +52,9 @@ describe("by count", () => {
   test("laws: every scallop on a plate or left over; like sizes are the least uneven; dealing evenly never spreads more", () => {
     fc.assert(
       fc.property(grams, fc.integer({ min: 2, max: 4 }), (weights, perPlate) => {
-        const [size, weight] = (["same-size", "same-weight"] as const).map((school) => dealPlates(weights, perPlate, school));
+        const [size, weight] = (["same-size", "same-weight"] as const).map((school) =>
+          dealPlates(weights, perPlate, school),
+        );
         for (const dealt of [size!, weight!]) {
           expect([...dealt.plates.flat(), ...dealt.leftOver].sort()).toEqual([...weights].sort());
           for (const plate of dealt.plates) expect(plate).toHaveLength(perPlate);

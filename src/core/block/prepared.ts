@@ -1,6 +1,6 @@
 import { soakInBrine } from "@/core/cure";
 import { materialOf, simulateHeat } from "@/core/heat";
-import { evaporationKgPerM2S, propertiesOf, wetBulbC, type Composition } from "@/core/matter";
+import { evaporationKgPerM2S, wetBulbC, type Composition } from "@/core/matter";
 import { err, ok, type Result } from "@/core/shared";
 import type { Species } from "@/core/species";
 import { rollUp } from "./rounds";
@@ -207,6 +207,31 @@ export function airDryMin(film: keyof typeof FILM_G_PER_M2, air: DryingAir): num
   return FILM_G_PER_M2[film] / 1000 / rate / 60;
 }
 
-/** Density for turning grams into a face (Choi and Okos). */
-export const faceM2 = (piece: PreparedPiece): number =>
-  piece.massG / 1000 / (propertiesOf(piece.composition, 20).densityKgPerM3 * (piece.thicknessMm / 1000));
+/**
+ * Thickness of the slab that heats through in the time of this piece. A cylinder gets heat from all round: at equal Fourier number its
+ * slowest mode decays 5.783 / 2.467 times as fast (first roots; Crank 1975), so it is as quick as a slab of 0.65 of its diameter.
+ */
+export const slabThicknessMm = ({ shape, thicknessMm }: PreparedPiece): number =>
+  shape === "slab" ? thicknessMm : thicknessMm * Math.sqrt(2.467 / 5.783);
+
+export type LoadSizes = {
+  readonly pieceG: number;
+  readonly thicknessMm: number;
+  readonly thinnestMm: number;
+  readonly thickestMm: number;
+};
+
+/** A piece before and after its preparations. */
+export type Preparation = { readonly before: PreparedPiece; readonly piece: PreparedPiece };
+
+/** A pan load as its pieces are after preparation: every piece changes in the proportion of the one that was reckoned. */
+export function preparedLoad<T extends LoadSizes>(load: T, { before, piece }: Preparation): T {
+  const thicker = slabThicknessMm(piece) / before.thicknessMm;
+  return {
+    ...load,
+    pieceG: load.pieceG * (piece.massG / before.massG),
+    thicknessMm: load.thicknessMm * thicker,
+    thinnestMm: load.thinnestMm * thicker,
+    thickestMm: load.thickestMm * thicker,
+  };
+}

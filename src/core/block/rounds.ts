@@ -25,7 +25,13 @@ export type RoundPlan = {
  * Tall rounds out of a loin, standing like a beef fillet: diameter from weight and height, as many circles as lie side by side in the
  * ellipse of the cross-section, as many slices as the length holds. The rest is for tartare.
  */
-export function planRounds({ lengthMm, widthMm, thicknessMm, portionG, heightMm }: RoundRequest): Result<RoundPlan, string> {
+export function planRounds({
+  lengthMm,
+  widthMm,
+  thicknessMm,
+  portionG,
+  heightMm,
+}: RoundRequest): Result<RoundPlan, string> {
   const diameterMm = Math.sqrt((4 * portionG) / (Math.PI * FLESH_G_PER_MM3 * heightMm));
   const perSlice = circlesInEllipse(diameterMm, widthMm, thicknessMm);
   if (perSlice === 0)
@@ -71,7 +77,12 @@ export function rollUp(lengthMm: number, widthMm: number, thicknessMm: number): 
   };
 }
 
-export type CrustPlan = { readonly slicesPerPortion: number; readonly slices: number; readonly breadG: number; readonly turned: boolean };
+export type CrustPlan = {
+  readonly slicesPerPortion: number;
+  readonly slices: number;
+  readonly breadG: number;
+  readonly turned: boolean;
+};
 
 /** Bread crumb of a fine-pored loaf, g/mm³ (common practice, medium). */
 const BREAD_G_PER_MM3 = 0.26e-3;
@@ -82,12 +93,12 @@ export function planCrust(
   loaf: { readonly widthMm: number; readonly heightMm: number; readonly sliceMm: number },
   portions: number,
 ): CrustPlan {
-  const tiles = (wide: number, high: number) => Math.ceil(portion.lengthMm / wide - 1e-9) * Math.ceil(portion.widthMm / high - 1e-9);
+  const tiles = (wide: number, high: number) =>
+    Math.ceil(portion.lengthMm / wide - 1e-9) * Math.ceil(portion.widthMm / high - 1e-9);
   const [upright, turned] = [tiles(loaf.widthMm, loaf.heightMm), tiles(loaf.heightMm, loaf.widthMm)];
   const slicesPerPortion = Math.min(upright, turned);
   // several small portions may share one slice
-  const fitting = (a: number, b: number) =>
-    Math.floor(loaf.widthMm / a + 1e-9) * Math.floor(loaf.heightMm / b + 1e-9);
+  const fitting = (a: number, b: number) => Math.floor(loaf.widthMm / a + 1e-9) * Math.floor(loaf.heightMm / b + 1e-9);
   const shared = Math.max(fitting(portion.lengthMm, portion.widthMm), fitting(portion.widthMm, portion.lengthMm));
   const slices = shared > 1 ? Math.ceil(portions / shared) : portions * slicesPerPortion;
   return {

@@ -5,7 +5,10 @@ export type CutShape = {
   readonly side: Side;
   massUpToG(atMm: number): number;
   positionOfMm(massG: number): number;
-  thicknessBetween(fromMm: number, toMm: number): { readonly minMm: number; readonly maxMm: number; readonly meanMm: number };
+  thicknessBetween(
+    fromMm: number,
+    toMm: number,
+  ): { readonly minMm: number; readonly maxMm: number; readonly meanMm: number };
 };
 
 const MARKS = 400;
@@ -71,4 +74,5 @@ export class LeanedShape implements CutShape {
 }
 
 /** A side for the planner; upright unless the knife leans. */
-export const cutShape = (side: Side, leanDeg = 0): CutShape => (leanDeg > 0 ? new LeanedShape(side, leanDeg) : new SideShape(side));
+export const cutShape = (side: Side, leanDeg = 0): CutShape =>
+  leanDeg > 0 ? new LeanedShape(side, leanDeg) : new SideShape(side);

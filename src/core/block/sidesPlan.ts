@@ -47,7 +47,7 @@ export type SidesPlan = {
 type Option = { readonly spans: readonly Span[]; readonly deviation: number; readonly thicknesses: readonly number[] };
 
 /** Everything one side can give: the best cuts for each count of portions. */
-export type SideOptions = { readonly shape: CutShape; readonly options: readonly Option[] };
+type SideOptions = { readonly shape: CutShape; readonly options: readonly Option[] };
 
 type Settings = Omit<SidesRequest, "sides" | "covers" | "tails" | "trimUse">;
 
@@ -61,10 +61,15 @@ function spansFor(shape: CutShape, wanted: Wanted, count: number, most: readonly
 }
 
 /** Best cuts of one side, for every count when `every`, else for the most portions alone. */
-export function sideOptions(side: Side, settings: Settings, every: boolean): SideOptions {
+function sideOptions(side: Side, settings: Settings, every: boolean): SideOptions {
   const { portionG, toleranceG, minPieceMm, leanDeg, preference } = settings;
   const shape = cutShape(side, leanDeg);
-  const wanted: Wanted = { portionG, lowG: Math.max(portionG - toleranceG, 1e-9), highG: portionG + toleranceG, minPieceMm };
+  const wanted: Wanted = {
+    portionG,
+    lowG: Math.max(portionG - toleranceG, 1e-9),
+    highG: portionG + toleranceG,
+    minPieceMm,
+  };
   const most = greedyPortions(shape, wanted);
   const options = Array.from({ length: most.length + 1 }, (_, count): Option => {
     if (!every && count < most.length) return { spans: [], deviation: Infinity, thicknesses: [] };
@@ -89,8 +94,31 @@ export function planSides(request: SidesRequest, known?: readonly SideOptions[])
   const most = all.reduce((sum, { options }) => sum + options.length - 1, 0);
   const wanted = covers === null ? most : Math.min(covers, most);
   const counts = chooseCounts(all, wanted);
-  const pieces = all.flatMap(({ shape, options }, side) => piecesOf(shape, options[counts[side]!]!.spans, side, request));
+  const pieces = all.flatMap(({ shape, options }, side) =>
+    piecesOf(shape, options[counts[side]!]!.spans, side, request),
+  );
   return summarise(withTails(pieces, request), request);
+}
+
+/**
+ * A planner that remembers: a side that has not changed keeps its cuts, so that only the one being dragged is worked out again. The same
+ * plan as `planSides`.
+ */
+export function sidesPlanner(): (request: SidesRequest) => SidesPlan {
+  let settings = "";
+  let known = new WeakMap<Side, SideOptions>();
+  return (request) => {
+    const { portionG, toleranceG, minPieceMm, covers, preference, leanDeg } = request;
+    const now = JSON.stringify([portionG, toleranceG, minPieceMm, covers !== null, preference, leanDeg]);
+    if (now !== settings) known = new WeakMap();
+    settings = now;
+    const options = request.sides.map((side) => {
+      const before = known.get(side) ?? sideOptions(side, request, covers !== null);
+      known.set(side, before);
+      return before;
+    });
+    return planSides(request, options);
+  };
 }
 
 /** Counts per side that add up to `wanted` with the least deviation, then the least spread of time about the thickest piece. */
@@ -136,7 +164,17 @@ function piecesOf(shape: CutShape, spans: readonly Span[], side: number, { trimU
     if (role === "trim" && massG < SMEAR_G) return;
     const { meanMm, maxMm } = shape.thicknessBetween(fromMm, toMm);
     const use = role === "trim" ? { trimUse } : {};
-    pieces.push({ side, fromMm, toMm, massG, meanThicknessMm: meanMm, maxThicknessMm: maxMm, cookThicknessMm: maxMm, role, ...use });
+    pieces.push({
+      side,
+      fromMm,
+      toMm,
+      massG,
+      meanThicknessMm: meanMm,
+      maxThicknessMm: maxMm,
+      cookThicknessMm: maxMm,
+      role,
+      ...use,
+    });
   };
   let reached = 0;
   for (const { fromMm, toMm } of spans) {
@@ -167,7 +205,10 @@ function withTails(pieces: readonly PlannedPiece[], request: SidesRequest): read
  * Tail ends of different sides, two and two, each pair one more portion: the lightest that still makes a portion with the heaviest left
  * (two pointers, the most pairs there can be). What is over the portion stays trim, so that no gram is lost.
  */
-function paired(pieces: readonly PlannedPiece[], { portionG, toleranceG, covers }: SidesRequest): readonly PlannedPiece[] {
+function paired(
+  pieces: readonly PlannedPiece[],
+  { portionG, toleranceG, covers }: SidesRequest,
+): readonly PlannedPiece[] {
   const ends = pieces
     .filter((one) => one.role === "trim" && one.toMm >= lastMm(pieces, one.side) - 1e-6)
     .sort((a, b) => a.massG - b.massG);

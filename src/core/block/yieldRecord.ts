@@ -60,7 +60,13 @@ function deviation(values: readonly number[]): number {
   return Math.sqrt(values.reduce((sum, one) => sum + (one - mean) ** 2, 0) / (values.length - 1));
 }
 
-function joined(general: number, generalSpread: number, own: number, ownSpread: number, times: number): [number, number] {
+function joined(
+  general: number,
+  generalSpread: number,
+  own: number,
+  ownSpread: number,
+  times: number,
+): [number, number] {
   const trustGeneral = 1 / generalSpread ** 2;
   const trustOwn = times / ownSpread ** 2;
   const mean = (trustGeneral * general + trustOwn * own) / (trustGeneral + trustOwn);

@@ -92,6 +92,20 @@ export class TemperatureHistory {
     return toMs <= fromMs ? 0 : this.#sumTo(model, toMs) - this.#sumTo(model, fromMs);
   }
 
+  /** How well the stretch was watched: readings in it (with the ones just before and after) and the longest time without. */
+  coverage(fromMs: number, toMs: number): { readonly readings: number; readonly longestGapMs: number } {
+    let index = Math.max(0, this.#before(fromMs));
+    let lastMs = this.#timesMs[index] !== undefined && this.#timesMs[index]! <= fromMs ? this.#timesMs[index]! : fromMs;
+    let [readings, longestGapMs] = [0, 0];
+    for (; index < this.#timesMs.length && this.#timesMs[index]! <= toMs; index++) {
+      const atMs = this.#timesMs[index]!;
+      readings++;
+      longestGapMs = Math.max(longestGapMs, atMs - lastMs);
+      lastMs = Math.max(lastMs, atMs);
+    }
+    return { readings, longestGapMs: Math.max(longestGapMs, Math.min(toMs, this.#timesMs[index] ?? toMs) - lastMs) };
+  }
+
   /** The stretch as a log in hours since `zeroMs`, with its ends interpolated. */
   log(fromMs: number, toMs: number, zeroMs = fromMs): readonly TemperaturePoint[] {
     const hours = (atMs: number) => (atMs - zeroMs) / HOUR_MS;

@@ -1,4 +1,11 @@
-import { judgeParasiteHold, optionWords, PARASITE_RULES, type LogPoint, type ParasiteRuleId } from "@/core/safety";
+import {
+  judgeParasiteHold,
+  optionWords,
+  PARASITE_RULES,
+  type LogPoint,
+  type ParasiteRule,
+  type ParasiteRuleId,
+} from "@/core/safety";
 import { assertNever } from "@/core/shared";
 import { HOUR_MS } from "@/core/units";
 import type { PlaceReading } from "./history";
@@ -13,6 +20,8 @@ export type Hold =
       readonly readings: readonly PlaceReading[];
       /** When the centre is said to have reached a temperature, where nobody probed it. */
       readonly stated: PlaceReading | null;
+      /** When the centre should get there by the freezing planner; proves nothing. */
+      readonly expected?: PlaceReading | null;
     }
   | { readonly kind: "cure"; readonly startedAtMs: number; readonly plannedH: number }
   | {
@@ -51,12 +60,28 @@ const logOf = (readings: readonly PlaceReading[]): readonly LogPoint[] => {
   return readings.map(({ atMs, celsius }): LogPoint => [(atMs - zeroMs) / HOUR_MS, celsius]);
 };
 
+/** Nothing read yet, but reckoned: when to probe, and when it could be over. */
+function expectedStatus(rule: ParasiteRule, expected: PlaceReading, nowMs: number): HoldStatus {
+  const option =
+    rule.options.find(({ firstReachC, holdC }) => (firstReachC ?? holdC) >= expected.celsius - 0.05) ??
+    rule.options[0]!;
+  const endsMs = expected.atMs + option.hours * HOUR_MS;
+  const source = `${rule.edition}; time to the centre by the freezing planner`;
+  if (nowMs < expected.atMs) {
+    const needs = `about ${hoursText((expected.atMs - nowMs) / HOUR_MS)} until the centre is at ${expected.celsius} °C by estimate, then probe it`;
+    return { state: "running", endsMs, needs, source };
+  }
+  const needs = `by estimate the centre is at ${expected.celsius} °C: probe it, nothing counts before`;
+  return { state: "stopped", endsMs, needs, source };
+}
+
 function parasiteStatus(hold: Extract<Hold, { kind: "parasite" }>, nowMs: number): HoldStatus {
   const { ruleId, readings, stated } = hold;
   const rule = PARASITE_RULES[ruleId];
   const source = rule.edition;
   const known = stated ? [stated, ...readings.filter(({ atMs }) => atMs > stated.atMs)] : readings;
   const last = known.at(-1);
+  if (!last && hold.expected) return expectedStatus(rule, hold.expected, nowMs);
   if (!last) {
     const needs = `probe the centre, or say when it reached ${rule.options[0]!.holdC} °C: nothing counts before`;
     return { state: "stopped", endsMs: null, needs, source };

@@ -1,5 +1,5 @@
 import { materialOf } from "@/core/heat";
-import { massFractions, propertiesOf } from "@/core/matter";
+import { massFractions, propertiesOf, type Composition } from "@/core/matter";
 import { judgeCook, type CookVerdict, type RuleSetId } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
 import type { Species } from "@/core/species";
@@ -13,6 +13,10 @@ import { CRISP_CRUST_MM, outcomeOf, peakAfter, traceCook, type CookOutcome, type
 
 export type CookRequest = {
   readonly species: Species;
+  /** Of the piece as prepared; the species' own when left out. */
+  readonly composition?: Composition;
+  /** Judged by the rule for stuffed fish. */
+  readonly stuffed?: boolean;
   readonly thicknessMm: number;
   readonly skin: boolean;
   readonly startC: number;
@@ -63,7 +67,7 @@ const MEAN_TO_THICKEST = 0.8;
 
 export function setupOf(request: CookRequest): SkinCrispSetup {
   const { species, thicknessMm, skin, startC, panC, ovenC } = request;
-  const composition = species.compositionPct;
+  const composition = request.composition ?? species.compositionPct;
   const densityKgPerM3 = propertiesOf(composition, 20).densityKgPerM3;
   const massKg = (request.pieceG ?? species.portion.massG) / 1000;
   const faceM2 = massKg / (densityKgPerM3 * ((thicknessMm * MEAN_TO_THICKEST) / 1000));
@@ -143,6 +147,7 @@ function describe(request: CookRequest, setup: SkinCrispSetup, times: CookTimes)
     request.ruleSetId,
     trace.map(({ timeS }) => timeS),
     trace.map(({ coldestC }) => coldestC),
+    request.stuffed ?? false,
   );
   const peakAt = (end: "low" | "high") => outcomeOf({ ...setup, contacts: contactsOf(setup.skin, end) }, times).peakC;
   const piece = (thicknessMm: number): PieceOutcome => {

@@ -1,3 +1,4 @@
+import type { Composition } from "@/core/matter";
 import type { RuleSetId } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
 import { findSpecies, type Species } from "@/core/species";
@@ -21,6 +22,9 @@ export type SheetRequest = {
   readonly pieces: number;
   readonly pieceG: number;
   readonly ruleSetId: RuleSetId;
+  /** Of the piece as it was prepared. */
+  readonly composition?: Composition;
+  readonly stuffed?: boolean;
   /** Species the house has added, where the fish is one of them. */
   readonly own?: readonly Species[];
 };
@@ -57,7 +61,12 @@ export function drawSheet(sheet: SheetRequest): Result<Sheet, string> {
   return ok({ plan: planned.value, trace: traceCook(setupOf(request), times, restS + AFTER_SERVING_S, TRACE_STEP_S) });
 }
 
-export type PanPiece = { readonly massG: number; readonly maxThicknessMm: number };
+export type PanPiece = {
+  readonly massG: number;
+  readonly maxThicknessMm: number;
+  /** Where it is folded or paired: what the pan sees. */
+  readonly cookThicknessMm?: number | null;
+};
 export type PanLoad = {
   readonly pieceG: number;
   readonly thicknessMm: number;
@@ -67,14 +76,15 @@ export type PanLoad = {
 
 /** What `count` pieces are together, thickest first as they go into the pan; the plan is made for their mean. */
 export function loadOf(pieces: readonly PanPiece[], count: number): PanLoad | null {
-  const chosen = [...pieces].sort((a, b) => b.maxThicknessMm - a.maxThicknessMm).slice(0, count);
+  const thicknessOf = (piece: PanPiece) => piece.cookThicknessMm ?? piece.maxThicknessMm;
+  const chosen = [...pieces].sort((a, b) => thicknessOf(b) - thicknessOf(a)).slice(0, count);
   if (chosen.length === 0) return null;
   const mean = (read: (piece: PanPiece) => number) =>
     chosen.reduce((sum, piece) => sum + read(piece), 0) / chosen.length;
   return {
     pieceG: mean(({ massG }) => massG),
-    thicknessMm: mean(({ maxThicknessMm }) => maxThicknessMm),
-    thinnestMm: chosen.at(-1)!.maxThicknessMm,
-    thickestMm: chosen[0]!.maxThicknessMm,
+    thicknessMm: mean(thicknessOf),
+    thinnestMm: thicknessOf(chosen.at(-1)!),
+    thickestMm: thicknessOf(chosen[0]!),
   };
 }

@@ -32,7 +32,10 @@ export function whiteningAt(thicknessMm: number, minutes: number): Whitening {
 }
 
 /** Minutes until only `rawShare` of the thickness is still raw: 0 is white through. */
-export function minutesToWhiten(thicknessMm: number, rawShare: number): { readonly low: number; readonly usual: number; readonly high: number } {
+export function minutesToWhiten(
+  thicknessMm: number,
+  rawShare: number,
+): { readonly low: number; readonly usual: number; readonly high: number } {
   const depthMm = (thicknessMm / 2) * (1 - rawShare);
   const minutes = (coefficient: number) => (depthMm / coefficient) ** 2;
   return {
@@ -44,7 +47,17 @@ export function minutesToWhiten(thicknessMm: number, rawShare: number): { readon
 
 /** Schools of citrus cures, as the raw share left in the middle. */
 export const CITRUS_SCHOOLS = [
-  { id: "flash", label: "Dressed to order, hardly white", rawShare: 0.8, why: "the fish tastes of itself; leaves no room for waiting" },
-  { id: "rare", label: "White rim, raw middle", rawShare: 0.5, why: "default: firm outside, tender inside, ten minutes of grace" },
+  {
+    id: "flash",
+    label: "Dressed to order, hardly white",
+    rawShare: 0.8,
+    why: "the fish tastes of itself; leaves no room for waiting",
+  },
+  {
+    id: "rare",
+    label: "White rim, raw middle",
+    rawShare: 0.5,
+    why: "default: firm outside, tender inside, ten minutes of grace",
+  },
   { id: "through", label: "White through", rawShare: 0, why: "holds longest on the pass; chalky when forgotten" },
 ] as const;

@@ -20,7 +20,8 @@ function crankConstant(diffusivity: number, seconds: number, halfM: number): num
   let left = 0;
   for (let n = 0; n < 200; n++) {
     const odd = 2 * n + 1;
-    left += (8 / (odd * Math.PI) ** 2) * Math.exp((-diffusivity * odd ** 2 * Math.PI ** 2 * seconds) / (4 * halfM ** 2));
+    left +=
+      (8 / (odd * Math.PI) ** 2) * Math.exp((-diffusivity * odd ** 2 * Math.PI ** 2 * seconds) / (4 * halfM ** 2));
   }
   return 1 - left;
 }
@@ -37,7 +38,9 @@ function crankFinite(diffusivity: number, seconds: number, halfM: number, alpha:
       else high = middle;
     }
     const q = (low + high) / 2;
-    left += ((2 * alpha * (1 + alpha)) / (1 + alpha + (alpha * q) ** 2)) * Math.exp((-diffusivity * q * q * seconds) / halfM ** 2);
+    left +=
+      ((2 * alpha * (1 + alpha)) / (1 + alpha + (alpha * q) ** 2)) *
+      Math.exp((-diffusivity * q * q * seconds) / halfM ** 2);
   }
   return 1 - left;
 }
@@ -158,7 +161,14 @@ describe("cures", () => {
   });
 
   test("a quick brine of ten minutes at 10 % salts a 25 mm fillet lightly, to about 0.5-0.9 % (common practice: seasoned, not salted)", () => {
-    const cured = plan({ method: "brine", species: cod, skin: false, brinePct: 10, brineWaterG: 3000, targetSaltPct: 0.6 });
+    const cured = plan({
+      method: "brine",
+      species: cod,
+      skin: false,
+      brinePct: 10,
+      brineWaterG: 3000,
+      targetSaltPct: 0.6,
+    });
     expect(cured.stopH * 60).toBeGreaterThan(4);
     expect(cured.stopH * 60).toBeLessThan(30);
     expect(cured.restH).toBeGreaterThan(1);

@@ -113,7 +113,9 @@ function setUp(request: CureRequest): Result<Set, string> {
   const evenPct = (grams: number) => (100 * grams * waterShare) / (request.brineWaterG + massG * waterShare);
   if (method === "dry") {
     if (request.saltG < targetG)
-      return err(`${request.saltG.toFixed(0)} g of salt cannot give ${targetSaltPct} %: it takes ${targetG.toFixed(0)} g at least`);
+      return err(
+        `${request.saltG.toFixed(0)} g of salt cannot give ${targetSaltPct} %: it takes ${targetG.toFixed(0)} g at least`,
+      );
     saltNeededG = request.saltG;
     bath = { kind: "supply", concentration: SATURATED, soluteKgPerM2: perM2(request.saltG) };
   } else if (method === "equilibrium") {
@@ -142,7 +144,8 @@ function setUp(request: CureRequest): Result<Set, string> {
             concentration: request.sugarG / request.brineWaterG,
             waterKgPerM2: perM2(request.brineWaterG),
           };
-  const sugar = sugarBath && new SoluteSlab({ ...slab, diffusivityM2PerS: sugarDiffusivity(species, placeC) }, sugarBath);
+  const sugar =
+    sugarBath && new SoluteSlab({ ...slab, diffusivityM2PerS: sugarDiffusivity(species, placeC) }, sugarBath);
   const endPct = method === "equilibrium" ? evenPct(saltNeededG) : targetSaltPct;
   return ok({ salt, sugar, waterShare, saltNeededG, endPct });
 }
@@ -191,7 +194,9 @@ export function planCure(request: CureRequest): Result<CurePlan, string> {
   sample(0, "cure");
   while (pctOf(salt.meanConcentration) < stopPct) {
     if (nowS > LONGEST_H * 3600)
-      return err(`after ${LONGEST_H / 24} days it is still at ${pctOf(salt.meanConcentration).toFixed(1)} %: cut it thinner`);
+      return err(
+        `after ${LONGEST_H / 24} days it is still at ${pctOf(salt.meanConcentration).toFixed(1)} %: cut it thinner`,
+      );
     advance("cure");
   }
   const stopS = nowS;
@@ -220,10 +225,18 @@ export function planCure(request: CureRequest): Result<CurePlan, string> {
   });
 }
 
-export type Soaked = { readonly meanPct: number; readonly deepestPct: number; readonly nearFacePct: number; readonly weightChangeShare: number };
+export type Soaked = {
+  readonly meanPct: number;
+  readonly deepestPct: number;
+  readonly nearFacePct: number;
+  readonly weightChangeShare: number;
+};
 
 /** What a brine of this strength has done after `minutes`, the piece lifted out and not yet even. */
-export function soakInBrine(request: Omit<CureRequest, "method" | "targetSaltPct" | "saltG" | "sugarG">, minutes: number): Result<Soaked, string> {
+export function soakInBrine(
+  request: Omit<CureRequest, "method" | "targetSaltPct" | "saltG" | "sugarG">,
+  minutes: number,
+): Result<Soaked, string> {
   const set = setUp({ ...request, method: "brine", targetSaltPct: 0, saltG: 0, sugarG: 0 });
   if (!set.ok) return set;
   const { salt, waterShare } = set.value;
@@ -232,14 +245,23 @@ export function soakInBrine(request: Omit<CureRequest, "method" | "targetSaltPct
   const pctOf = (concentration: number) => concentration * waterShare * 100;
   const meanPct = pctOf(salt.meanConcentration);
   const lost = (meanPct / 100) * waterLostPerSalt("brine", request.brinePct);
-  return ok({ meanPct, deepestPct: pctOf(salt.deepest), nearFacePct: pctOf(salt.nearFace), weightChangeShare: meanPct / 100 - lost });
+  return ok({
+    meanPct,
+    deepestPct: pctOf(salt.deepest),
+    nearFacePct: pctOf(salt.nearFace),
+    weightChangeShare: meanPct / 100 - lost,
+  });
 }
 
 function warningsOf({ placeC, thicknessMm }: CureRequest, waterPhasePct: number, stopH: number): string[] {
   const warnings = ["Salt, sugar and acid do not kill parasites: the raw rule of the house stays."];
-  if (placeC > 5) warnings.push(`Cure at 5 °C or below: at ${placeC.toFixed(0)} °C bacteria grow faster than salt moves.`);
+  if (placeC > 5)
+    warnings.push(`Cure at 5 °C or below: at ${placeC.toFixed(0)} °C bacteria grow faster than salt moves.`);
   if (waterPhasePct < 3.5)
-    warnings.push("Less than 3.5 % salt in the water: never in a vacuum pack above 3 °C (botulism), and treat it as raw fish.");
-  if (stopH > 72) warnings.push(`Over three days at ${thicknessMm.toFixed(0)} mm: cut it thinner or take the skin off.`);
+    warnings.push(
+      "Less than 3.5 % salt in the water: never in a vacuum pack above 3 °C (botulism), and treat it as raw fish.",
+    );
+  if (stopH > 72)
+    warnings.push(`Over three days at ${thicknessMm.toFixed(0)} mm: cut it thinner or take the skin off.`);
   return warnings;
 }

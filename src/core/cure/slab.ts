@@ -124,5 +124,6 @@ function solveSymmetric(
     right[index] = right[index]! - factor * right[index - 1]!;
   }
   into[last] = right[last]! / diagonal[last]!;
-  for (let index = last - 1; index >= 0; index--) into[index] = (right[index]! + coupling * into[index + 1]!) / diagonal[index]!;
+  for (let index = last - 1; index >= 0; index--)
+    into[index] = (right[index]! + coupling * into[index + 1]!) / diagonal[index]!;
 }

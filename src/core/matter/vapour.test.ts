@@ -24,5 +24,7 @@ test.each([
 test("saturated air takes nothing; drier air takes more", () => {
   const face = { faceC: 3, airC: 3, hWPerM2K: 8 };
   expect(evaporationKgPerM2S({ ...face, humidity: 1 })).toBe(0);
-  expect(evaporationKgPerM2S({ ...face, humidity: 0.5 })).toBeGreaterThan(evaporationKgPerM2S({ ...face, humidity: 0.8 }));
+  expect(evaporationKgPerM2S({ ...face, humidity: 0.5 })).toBeGreaterThan(
+    evaporationKgPerM2S({ ...face, humidity: 0.8 }),
+  );
 });

@@ -7,7 +7,8 @@ const VAPOUR_GAS_CONSTANT = 461.5;
 const AIR_CAPACITY = 1180;
 const ZERO_C_IN_K = 273.15;
 
-const vapourKgPerM3 = (pressurePa: number, pointC: number) => pressurePa / (VAPOUR_GAS_CONSTANT * (pointC + ZERO_C_IN_K));
+const vapourKgPerM3 = (pressurePa: number, pointC: number) =>
+  pressurePa / (VAPOUR_GAS_CONSTANT * (pointC + ZERO_C_IN_K));
 
 /** Air and the wet face in it. */
 export type WetFace = {

@@ -26,13 +26,15 @@ export function rawAdvisory(ruleSetId: RuleSetId, dish: "raw" | "cured" | "shell
       return {
         disclosure: what,
         reminder: `${NAMED} Ask us.`,
-        source: "no fixed text in EU law; information duty of Reg. (EC) 178/2002, Art. 14 and 1169/2011 for allergens (memory, medium)",
+        source:
+          "no fixed text in EU law; information duty of Reg. (EC) 178/2002, Art. 14 and 1169/2011 for allergens (memory, medium)",
       };
     case "uk-2013":
       return {
         disclosure: what,
         reminder: `${NAMED} Ask us.`,
-        source: "Food Standards Agency guidance for caterers; the house's own food-safety plan must allow it (memory, medium)",
+        source:
+          "Food Standards Agency guidance for caterers; the house's own food-safety plan must allow it (memory, medium)",
       };
   }
 }

@@ -13,31 +13,94 @@ const facts = (speciesId: string, part: Partial<RawFacts> = {}): RawFacts => ({
   ruleSetId: "eu-853",
   dish: "raw",
   verdict: "accept",
-  parasites: { production: "wild", feedStatement: false, freezingStatement: false, clearedGround: false, wholeOrRoeOn: false },
+  parasites: {
+    production: "wild",
+    feedStatement: false,
+    freezingStatement: false,
+    clearedGround: false,
+    wholeOrRoeOn: false,
+  },
   roeSaid: true,
   hold: null,
-  history: { measured: "all", longestGapH: 0, histamine: { ok: true, hoursAbove: 0, limitH: 8, peakC: 2, source: "test" }, probedC: null },
+  history: {
+    measured: "all",
+    longestGapH: 0,
+    histamine: { ok: true, hoursAbove: 0, limitH: 8, peakC: 2, source: "test" },
+    probedC: null,
+  },
   rawUntilMs: NOW + 30 * HOUR,
   boxLabelled: { source: true, area: true, date: true, lotNumber: true },
   shellfish: null,
   nowMs: NOW,
   ...part,
 });
-const farmed = { production: "farmed", feedStatement: true, freezingStatement: false, clearedGround: false, wholeOrRoeOn: false } as const;
+const farmed = {
+  production: "farmed",
+  feedStatement: true,
+  freezingStatement: false,
+  clearedGround: false,
+  wholeOrRoeOn: false,
+} as const;
 
 /** A freezing log judged by the rule, as the record of the house hands it over. */
 function frozen(ruleId: "fda-2022" | "eu-853", log: readonly (readonly [number, number])[]): RawFacts["hold"] {
   const { met, by } = judgeParasiteHold(ruleId, log);
-  return met ? { state: "met", words: optionWords(by!), atMs: NOW } : { state: "running", endsMs: null, needs: "more hours" };
+  return met
+    ? { state: "met", words: optionWords(by!), atMs: NOW }
+    : { state: "running", endsMs: null, needs: "more hours" };
 }
 
 describe("parasite rules with their exemptions (memory, high: Food Code 3-402.11, Reg. 853/2004 Annex III Sec. VIII Ch. III D)", () => {
   test.each([
-    { what: "wild salmon, -20 °C for 160 h: US", ruleSetId: "fda-2022", log: [[0, -20], [160, -20]], answer: "not-yet" },
-    { what: "wild salmon, -20 °C for 160 h: EU", ruleSetId: "eu-853", log: [[0, -20], [160, -20]], answer: "yes" },
-    { what: "-35 °C to solid, then -20 °C for 24 h: US", ruleSetId: "fda-2022", log: [[0, -35], [1, -35], [1.01, -20.5], [26, -20.5]], answer: "yes" },
-    { what: "-35 °C to solid, then -20 °C for 24 h: EU", ruleSetId: "eu-853", log: [[0, -35], [1, -35], [1.01, -20.5], [26, -20.5]], answer: "yes" },
-    { what: "a domestic freezer at -18 °C for a month: US", ruleSetId: "fda-2022", log: [[0, -18], [720, -18]], answer: "not-yet" },
+    {
+      what: "wild salmon, -20 °C for 160 h: US",
+      ruleSetId: "fda-2022",
+      log: [
+        [0, -20],
+        [160, -20],
+      ],
+      answer: "not-yet",
+    },
+    {
+      what: "wild salmon, -20 °C for 160 h: EU",
+      ruleSetId: "eu-853",
+      log: [
+        [0, -20],
+        [160, -20],
+      ],
+      answer: "yes",
+    },
+    {
+      what: "-35 °C to solid, then -20 °C for 24 h: US",
+      ruleSetId: "fda-2022",
+      log: [
+        [0, -35],
+        [1, -35],
+        [1.01, -20.5],
+        [26, -20.5],
+      ],
+      answer: "yes",
+    },
+    {
+      what: "-35 °C to solid, then -20 °C for 24 h: EU",
+      ruleSetId: "eu-853",
+      log: [
+        [0, -35],
+        [1, -35],
+        [1.01, -20.5],
+        [26, -20.5],
+      ],
+      answer: "yes",
+    },
+    {
+      what: "a domestic freezer at -18 °C for a month: US",
+      ruleSetId: "fda-2022",
+      log: [
+        [0, -18],
+        [720, -18],
+      ],
+      answer: "not-yet",
+    },
   ] as const)("$what: $answer", ({ ruleSetId, log, answer }) => {
     const hold = frozen(ruleSetId, log as never);
     expect(clearRaw(facts("sockeye-salmon", { ruleSetId, hold })).answer).toBe(answer);
@@ -64,32 +127,56 @@ describe("parasite rules with their exemptions (memory, high: Food Code 3-402.11
 });
 
 describe("refusals", () => {
-  const answerOf = (speciesId: string, part: Partial<RawFacts>) => clearRaw(facts(speciesId, { parasites: farmed, ...part }));
+  const answerOf = (speciesId: string, part: Partial<RawFacts>) =>
+    clearRaw(facts(speciesId, { parasites: farmed, ...part }));
   test.each([
-    ["a species that is never raw", "monkfish", { dish: "raw" as const, species: { ...findSpecies("cod")!, rawUse: "none" as const } }],
+    [
+      "a species that is never raw",
+      "monkfish",
+      { dish: "raw" as const, species: { ...findSpecies("cod")!, rawUse: "none" as const } },
+    ],
     ["cured only, asked for plain", "cod", { species: { ...findSpecies("cod")!, rawUse: "cured-only" as const } }],
     ["taken in for cooking only", "arctic-char", { verdict: "cook-only" as const }],
     ["past its raw life", "arctic-char", { rawUntilMs: NOW - HOUR }],
     [
       "nine hours above 4.4 °C and a histamine former",
       "mackerel",
-      { history: { measured: "all", longestGapH: 0, probedC: null, histamine: { ok: false, hoursAbove: 9, limitH: 8, peakC: 9, source: "test" } } as const },
+      {
+        history: {
+          measured: "all",
+          longestGapH: 0,
+          probedC: null,
+          histamine: { ok: false, hoursAbove: 9, limitH: 8, peakC: 9, source: "test" },
+        } as const,
+      },
     ],
     ["a by-product", "arctic-char", { form: "by-product" as const }],
   ])("%s", (_, speciesId, part) => {
-    expect(answerOf(speciesId, part)).toMatchObject({ answer: "no", untilMs: null, headline: expect.stringMatching(/^Not raw/) });
+    expect(answerOf(speciesId, part)).toMatchObject({
+      answer: "no",
+      untilMs: null,
+      headline: expect.stringMatching(/^Not raw/),
+    });
   });
   test.each([
     ["nobody judged it", { verdict: null }],
     ["no readings", { history: null }],
-    ["a long gap nobody probed after", { history: { measured: "gaps", longestGapH: 11, probedC: null, histamine: null } as const }],
+    [
+      "a long gap nobody probed after",
+      { history: { measured: "gaps", longestGapH: 11, probedC: null, histamine: null } as const },
+    ],
     ["no lot number", { boxLabelled: { source: true, area: true, date: true, lotNumber: false } }],
     ["still frozen", { state: "frozen" as const }],
   ])("not yet: %s", (_, part) => {
     expect(answerOf("arctic-char", part).answer).toBe("not-yet");
   });
   test("a gap is mended by a probe, but not for a fish that forms histamine", () => {
-    const history = { measured: "gaps", longestGapH: 11, probedC: 1.8, histamine: { ok: true, hoursAbove: 0, limitH: 8, peakC: 3, source: "test" } } as const;
+    const history = {
+      measured: "gaps",
+      longestGapH: 11,
+      probedC: 1.8,
+      histamine: { ok: true, hoursAbove: 0, limitH: 8, peakC: 3, source: "test" },
+    } as const;
     expect(answerOf("arctic-char", { history }).answer).toBe("yes");
     expect(answerOf("mackerel", { history }).answer).toBe("not-yet");
   });
@@ -156,10 +243,17 @@ test("law: clearance never turns for the better when a fact is taken away", () =
     (given) => (given.shellfish ? { ...given, shellfish: { ...given.shellfish, tag: null } } : given),
     (given) => (given.shellfish ? { ...given, shellfish: { ...given.shellfish, deaths: null } } : given),
     (given) => (given.shellfish ? { ...given, shellfish: { ...given.shellfish, tableWater: false } } : given),
-    (given) => (given.shellfish ? { ...given, shellfish: { ...given.shellfish, waterC: null, harvestMonth: null } } : given),
+    (given) =>
+      given.shellfish ? { ...given, shellfish: { ...given.shellfish, waterC: null, harvestMonth: null } } : given,
   ];
   const histamine = fc.option(
-    fc.record({ ok: fc.boolean(), hoursAbove: fc.constant(5), limitH: fc.constant(8), peakC: fc.constant(9), source: fc.constant("t") }),
+    fc.record({
+      ok: fc.boolean(),
+      hoursAbove: fc.constant(5),
+      limitH: fc.constant(8),
+      peakC: fc.constant(9),
+      source: fc.constant("t"),
+    }),
     { nil: null },
   );
   const given = fc.record({

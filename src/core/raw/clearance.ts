@@ -1,6 +1,7 @@
 import type { DoorVerdict, Form, LotState } from "@/core/freshness";
 import { isReadyToEat } from "@/core/freshness";
 import {
+  optionWords,
   PARASITE_RULES,
   parasiteNeed,
   parasiteRuleOf,
@@ -44,7 +45,12 @@ export type RawFacts = {
   readonly history: HistoryFacts | null;
   /** Raw use ends then by freshness and by law; null: not known. */
   readonly rawUntilMs: number | null;
-  readonly boxLabelled: { readonly source: boolean; readonly area: boolean; readonly date: boolean; readonly lotNumber: boolean };
+  readonly boxLabelled: {
+    readonly source: boolean;
+    readonly area: boolean;
+    readonly date: boolean;
+    readonly lotNumber: boolean;
+  };
   readonly shellfish: ShellfishFacts | null;
   readonly nowMs: number;
 };
@@ -96,7 +102,7 @@ export function clearRaw(facts: RawFacts): Clearance {
   const rule = PARASITE_RULES[parasiteRuleOf(ruleSetId)];
   const parasite = parasiteCheck(facts);
   const checks: Check[] = [
-    useCheck(species, facts.form, facts.dish),
+    fitCheck(species, facts.form, facts.dish),
     doorCheck(facts.verdict),
     parasite.check,
     freshCheck(facts),
@@ -110,7 +116,8 @@ export function clearRaw(facts: RawFacts): Clearance {
   const answer = fails.length > 0 ? "no" : open.length > 0 ? "not-yet" : "yes";
   const ends = open.map(({ untilMs }) => untilMs);
   const known = open.every(({ state, untilMs }) => state === "waiting" && untilMs !== undefined);
-  const fromMs = answer === "yes" ? nowMs : answer === "not-yet" && known ? Math.max(...ends.map((one) => one ?? nowMs)) : null;
+  const fromMs =
+    answer === "yes" ? nowMs : answer === "not-yet" && known ? Math.max(...ends.map((one) => one ?? nowMs)) : null;
   return {
     answer,
     headline: headlineOf(answer, checks, rule.edition),
@@ -127,14 +134,13 @@ export function clearRaw(facts: RawFacts): Clearance {
 
 function headlineOf(answer: Clearance["answer"], checks: readonly Check[], edition: string): string {
   if (answer === "yes") return `Meets ${edition}`;
-  const first = checks.find(({ state }) => state === (answer === "no" ? "fails" : "missing")) ??
-    checks.find(({ state }) => state === "waiting");
+  const first = checks.find(({ state }) => (answer === "no" ? state === "fails" : state !== "met"));
   return answer === "no" ? `Not raw: ${first?.text ?? ""}` : `Not yet: ${first?.text ?? ""}`;
 }
 
 const TABLE = "species table (memory)";
 
-function useCheck(species: Species, form: Form, dish: RawFacts["dish"]): Check {
+function fitCheck(species: Species, form: Form, dish: RawFacts["dish"]): Check {
   const say = (state: Check["state"], text: string) => check("use", "Fit to be raw", state, text, TABLE);
   if (form === "smoked" || form === "by-product" || isReadyToEat(form)) return say("fails", "this is not a raw piece");
   switch (species.rawUse) {
@@ -150,7 +156,8 @@ function useCheck(species: Species, form: Form, dish: RawFacts["dish"]): Check {
 }
 
 function doorCheck(verdict: DoorVerdict | null): Check {
-  const say = (state: Check["state"], text: string) => check("door", "At the door", state, text, "guided inspection of the house");
+  const say = (state: Check["state"], text: string) =>
+    check("door", "At the door", state, text, "guided inspection of the house");
   if (verdict === "accept") return say("met", "accepted without a limit");
   if (verdict === null) return say("missing", "nobody judged it at the door");
   return say("fails", verdict === "cook-only" ? "taken in for cooking only" : "refused at the door");
@@ -164,7 +171,12 @@ function parasiteCheck({ species, form, ruleSetId, parasites, roeSaid, hold }: R
     const scallop = need.section.includes("(B)(2)");
     if (scallop && form === "shucked" && !roeSaid) {
       const text = "say whether the roe is on: only the bare muscle is exempt";
-      return { check: check("parasite", label, "missing", text, rule.edition), section: need.section, exemption: null, record: "none yet" };
+      return {
+        check: check("parasite", label, "missing", text, rule.edition),
+        section: need.section,
+        exemption: null,
+        record: "none yet",
+      };
     }
     return {
       check: check("parasite", label, "met", `exempt: ${need.because}`, `${rule.edition}, ${need.section}`),
@@ -183,19 +195,35 @@ function parasiteCheck({ species, form, ruleSetId, parasites, roeSaid, hold }: R
     };
   if (hold?.state === "running")
     return {
-      check: check("parasite", label, hold.endsMs === null ? "missing" : "waiting", hold.needs, rule.edition, hold.endsMs),
+      check: check(
+        "parasite",
+        label,
+        hold.endsMs === null ? "missing" : "waiting",
+        hold.needs,
+        rule.edition,
+        hold.endsMs,
+      ),
       section,
       exemption: null,
       record: "the freezing log, once the hold is closed",
     };
-  const text = `frozen first, or one of: ${need.clearedBy.slice(-Math.min(2, need.clearedBy.length)).join("; ")}`;
-  return { check: check("parasite", label, "missing", text, rule.edition), section, exemption: null, record: "none yet" };
+  const options = rule.options.map(optionWords).join(" or ");
+  const papers = need.clearedBy.filter((one) => !one.startsWith("freezing, ")).join(" or ");
+  const text = `freeze it first, ${options}; or bring ${papers}`;
+  return {
+    check: check("parasite", label, "missing", text, rule.edition),
+    section,
+    exemption: null,
+    record: "none yet",
+  };
 }
 
 function freshCheck({ rawUntilMs, nowMs, state }: RawFacts): Check {
-  const source = "raw use ends at two fifths of the ice life (common practice, low), by its temperature history and legal ends";
+  const source =
+    "raw use ends at two fifths of the ice life (common practice, low), by its temperature history and legal ends";
   const say = (at: Check["state"], text: string) => check("fresh", "Fresh enough", at, text, source, rawUntilMs);
-  if (rawUntilMs === null && state === "frozen") return check("fresh", "Fresh enough", "met", "stands still in the freezer", source);
+  if (rawUntilMs === null && state === "frozen")
+    return check("fresh", "Fresh enough", "met", "stands still in the freezer", source);
   if (rawUntilMs === null) return check("fresh", "Fresh enough", "missing", "its age is not known", source);
   return rawUntilMs > nowMs ? say("met", "within its raw life") : say("fails", "past its raw life: cook it");
 }
@@ -203,7 +231,8 @@ function freshCheck({ rawUntilMs, nowMs, state }: RawFacts): Check {
 function historyCheck({ species, history }: RawFacts): Check {
   const source = "temperature history of its places";
   const say = (state: Check["state"], text: string) => check("history", "Kept cold", state, text, source);
-  if (!history || history.measured === "none") return say("missing", "no reading of the place it lay in: probe and note it");
+  if (!history || history.measured === "none")
+    return say("missing", "no reading of the place it lay in: probe and note it");
   const { histamine, measured, longestGapH, probedC } = history;
   if (species.histamineFormer === "yes") {
     if (!histamine) return say("missing", "its hours above 4.4 °C are not known");
@@ -223,8 +252,10 @@ function historyCheck({ species, history }: RawFacts): Check {
   return say("met", measured === "gaps" ? `a gap, then probed at ${probedC!.toFixed(1)} °C` : "readings throughout");
 }
 
-function stateCheck({ state, shellfish, species }: RawFacts): Check {
+function stateCheck({ state, shellfish, species, hold }: RawFacts): Check {
   const say = (at: Check["state"], text: string) => check("state", "As it lies", at, text, "the lot");
+  if (state === "frozen" && hold?.state === "running" && hold.endsMs !== null)
+    return check("state", "As it lies", "waiting", "in its hold; then thaw it in the refrigerator", "the lot", hold.endsMs);
   if (state === "frozen") return say("missing", "thaw it in the refrigerator first");
   if (state === "live" && !shellfish) return say("missing", `kill and prepare it first (${species.group})`);
   return say("met", state === "thawed" ? "thawed" : state === "live" ? "alive" : "chilled");
@@ -251,8 +282,12 @@ function risksOf({ species, shellfish, ruleSetId }: RawFacts): readonly string[]
     "Guests who are pregnant, very young, old, ill or with a weak immune system: no raw fish or shellfish.",
   ];
   if (shellfish)
-    risks.push("Raw bivalves carry what their water carried: Vibrio in warm months, norovirus in cold ones, and biotoxins no kitchen removes.");
-  if (species.histamineFormer !== "no") risks.push("Histamine gives no sign: a peppery tingle stops the lot; neither cold nor heat takes it out again.");
-  if (species.group === "salmonid" || species.group === "roe") risks.push("Listeria grows in the cold: cured and smoked pieces are as raw as raw ones.");
+    risks.push(
+      "Raw bivalves carry what their water carried: Vibrio in warm months, norovirus in cold ones, and biotoxins no kitchen removes.",
+    );
+  if (species.histamineFormer !== "no")
+    risks.push("Histamine gives no sign: a peppery tingle stops the lot; neither cold nor heat takes it out again.");
+  if (species.group === "salmonid" || species.group === "roe")
+    risks.push("Listeria grows in the cold: cured and smoked pieces are as raw as raw ones.");
   return risks;
 }

@@ -10,6 +10,8 @@ export {
   type FreezePlan,
   type FreezeRequest,
   type FreezerId,
+  type StackRow,
+  type ThicknessRow,
   type WrapId,
 } from "./packFreezing";
 export { dressedHoldMin, planBatch, planSlices, plateHoldMin, SLICE_MM } from "./plates";

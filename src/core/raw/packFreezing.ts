@@ -71,8 +71,13 @@ const shapeOf = ({ shape, thicknessMm, layers }: FreezeRequest): LineShape =>
 function plankS(request: FreezeRequest, hWPerM2K: number): number {
   const shape = shapeOf(request);
   const sizeM = (shape.kind === "slab" ? shape.thicknessMm : shape.diameterMm) / 1000;
-  const [p, r] = { slab: [1 / 2, 1 / 8], cylinder: [1 / 4, 1 / 16], sphere: [1 / 6, 1 / 24] }[shape.kind] as [number, number];
-  return ((1050 * 250_000) / Math.max(1, FREEZING_C - request.airC)) * ((p * sizeM) / hWPerM2K + (r * sizeM * sizeM) / 1.6);
+  const [p, r] = { slab: [1 / 2, 1 / 8], cylinder: [1 / 4, 1 / 16], sphere: [1 / 6, 1 / 24] }[shape.kind] as [
+    number,
+    number,
+  ];
+  return (
+    ((1050 * 250_000) / Math.max(1, FREEZING_C - request.airC)) * ((p * sizeM) / hWPerM2K + (r * sizeM * sizeM) / 1.6)
+  );
 }
 
 type Followed = { readonly reachS: readonly (number | null)[]; readonly curve: FreezePlan["curve"] };
@@ -82,7 +87,11 @@ function follow(request: FreezeRequest, airWPerM2K: number, reachC: readonly num
   const material = freezingMaterial(request.composition, FREEZING_C);
   const air = { kind: "convection", hWPerM2K, ambientC: request.airC } as const;
   const lowest = Math.min(...reachC);
-  for (let seconds = 2.5 * plankS(request, hWPerM2K) + 1800; ; seconds = Math.min(seconds * 2.5, LONGEST_DAYS * DAY_S)) {
+  for (
+    let seconds = 2.5 * plankS(request, hWPerM2K) + 1800;
+    ;
+    seconds = Math.min(seconds * 2.5, LONGEST_DAYS * DAY_S)
+  ) {
     const reachS = reachC.map((): number | null => null);
     let before = { timeS: 0, centreC: request.startC };
     const trace = simulateHeat({
@@ -102,7 +111,11 @@ function follow(request: FreezeRequest, airWPerM2K: number, reachC: readonly num
         before = { timeS, centreC };
       },
     });
-    if (trace.centreC.at(-1)! <= lowest || seconds >= LONGEST_DAYS * DAY_S || trace.centreC.at(-1)! <= request.airC + 0.2) {
+    if (
+      trace.centreC.at(-1)! <= lowest ||
+      seconds >= LONGEST_DAYS * DAY_S ||
+      trace.centreC.at(-1)! <= request.airC + 0.2
+    ) {
       const curve = trace.timesS.map((timeS, index) => ({
         atH: timeS / 3600,
         centreC: trace.centreC[index]!,
@@ -120,10 +133,14 @@ function follow(request: FreezeRequest, airWPerM2K: number, reachC: readonly num
 export function planFreezing(request: FreezeRequest): Result<FreezePlan, string> {
   const rule = PARASITE_RULES[request.ruleId];
   const countsFrom = rule.options.map(({ firstReachC, holdC }) => firstReachC ?? holdC);
-  const possible = rule.options.filter((option, index) => request.airC < countsFrom[index]! - 0.05 && request.airC <= option.holdC);
+  const possible = rule.options.filter(
+    (option, index) => request.airC < countsFrom[index]! - 0.05 && request.airC <= option.holdC,
+  );
   if (possible.length === 0) {
     const mildest = Math.max(...countsFrom);
-    return err(`air of ${request.airC.toFixed(0)} °C never brings the centre to ${mildest} °C: no option of ${rule.edition} can be met in this freezer`);
+    return err(
+      `air of ${request.airC.toFixed(0)} °C never brings the centre to ${mildest} °C: no option of ${rule.edition} can be met in this freezer`,
+    );
   }
   const freezer = FREEZERS[request.freezer];
   const { reachS, curve } = follow(request, freezer.hWPerM2K, countsFrom, true);
@@ -139,7 +156,10 @@ export function planFreezing(request: FreezeRequest): Result<FreezePlan, string>
     };
   });
   const best = [...options].filter(({ totalH }) => totalH !== null).sort((a, b) => a.totalH! - b.totalH!)[0];
-  if (!best) return err(`after ${LONGEST_DAYS} days the centre is still too warm: thinner packs, fewer layers, or a colder freezer`);
+  if (!best)
+    return err(
+      `after ${LONGEST_DAYS} days the centre is still too warm: thinner packs, fewer layers, or a colder freezer`,
+    );
   const reachC = countsFrom[options.indexOf(best)]!;
   const [soonest] = follow(request, freezer.high, [reachC], false).reachS;
   const [latest] = follow(request, freezer.low, [reachC], false).reachS;
@@ -155,7 +175,8 @@ export function planFreezing(request: FreezeRequest): Result<FreezePlan, string>
 
 function warningsOf({ layers, wrap, shape, airC }: FreezeRequest, reachH: number): string[] {
   const warnings = ["Time counts from the centre, not from the door: a probe reading must prove it."];
-  if (shape === "slab" && layers > 1) warnings.push(`${layers} layers freeze as one slab: spread them out and each takes far less.`);
+  if (shape === "slab" && layers > 1)
+    warnings.push(`${layers} layers freeze as one slab: spread them out and each takes far less.`);
   if (wrap === "carton") warnings.push("A carton holds the cold out: take it off until the fish is hard.");
   if (reachH > 12) warnings.push("Over twelve hours to freeze makes coarse ice and more drip.");
   if (airC > -21.5 && airC <= -20) warnings.push("So near the limit every open door stops the clock.");
@@ -166,7 +187,10 @@ export type StackRow = { readonly layers: number; readonly reachH: number | null
 export type ThicknessRow = { readonly thicknessMm: number; readonly reachH: number | null };
 
 /** Reach time by layers and by thickness: what stacking costs, and how thick a pack may be. */
-export function compareStacks(request: FreezeRequest, reachC: number): { readonly stacks: readonly StackRow[]; readonly thicknesses: readonly ThicknessRow[] } {
+export function compareStacks(
+  request: FreezeRequest,
+  reachC: number,
+): { readonly stacks: readonly StackRow[]; readonly thicknesses: readonly ThicknessRow[] } {
   const { hWPerM2K } = FREEZERS[request.freezer];
   const hours = (changed: FreezeRequest) => {
     const [reach] = follow(changed, hWPerM2K, [reachC], false).reachS;
@@ -174,6 +198,9 @@ export function compareStacks(request: FreezeRequest, reachC: number): { readonl
   };
   const stacks =
     request.shape === "slab" ? [1, 2, 3, 4].map((layers) => ({ layers, reachH: hours({ ...request, layers }) })) : [];
-  const thicknesses = [15, 20, 30, 40, 60].map((thicknessMm) => ({ thicknessMm, reachH: hours({ ...request, thicknessMm, layers: 1 }) }));
+  const thicknesses = [15, 20, 30, 40, 60].map((thicknessMm) => ({
+    thicknessMm,
+    reachH: hours({ ...request, thicknessMm, layers: 1 }),
+  }));
   return { stacks, thicknesses };
 }

@@ -4,7 +4,12 @@ import { propertiesOf, type Composition } from "@/core/matter";
 import type { Species, SpeciesGroup } from "@/core/species";
 
 /** How thick raw fish is cut (common practice, medium): firm fish thin, soft fish thicker. */
-export const SLICE_MM: Readonly<Record<SpeciesGroup, { readonly thin: number; readonly usual: number; readonly thick: number; readonly knife: string }>> = {
+export const SLICE_MM: Readonly<
+  Record<
+    SpeciesGroup,
+    { readonly thin: number; readonly usual: number; readonly thick: number; readonly knife: string }
+  >
+> = {
   flat: { thin: 1.5, usual: 2.5, thick: 4, knife: "almost flat, across the grain, so thin that the plate shows" },
   "lean-round": { thin: 2, usual: 3.5, thick: 5, knife: "on the slant, across the grain, one pull" },
   salmonid: { thin: 3, usual: 5, thick: 8, knife: "on the slant, across the lines of fat, one pull" },
@@ -43,7 +48,15 @@ export type SlicePlan = {
 };
 
 /** Slices off a block: weight from thickness and face (measured across the slice), the two end wedges given away. */
-export function planSlices({ species, blockG, widthMm, heightMm, sliceMm, leanDeg, portionG }: SliceRequest): SlicePlan {
+export function planSlices({
+  species,
+  blockG,
+  widthMm,
+  heightMm,
+  sliceMm,
+  leanDeg,
+  portionG,
+}: SliceRequest): SlicePlan {
   const gPerMm3 = propertiesOf(species.compositionPct, 4).densityKgPerM3 / 1e6;
   const lean = (leanDeg * Math.PI) / 180;
   const faceMm = heightMm / Math.cos(lean);
@@ -108,7 +121,8 @@ const LONGEST_OUT_MIN = 60;
 
 /** How many covers one trip off the ice allows: the block warms on the board until its face is at the limit, then it goes back. */
 export function planBatch(request: BatchRequest): BatchPlan {
-  const { composition, blockMm, startC, roomC, limitC, slicesPerCover, secondsPerSlice, secondsPerPlate, covers } = request;
+  const { composition, blockMm, startC, roomC, limitC, slicesPerCover, secondsPerSlice, secondsPerPlate, covers } =
+    request;
   const perCoverMin = (slicesPerCover * secondsPerSlice + secondsPerPlate) / 60;
   const budgetMin = outMin(composition, blockMm, startC, roomC, limitC);
   const coversPerTrip = Math.max(1, Math.floor(budgetMin / perCoverMin));

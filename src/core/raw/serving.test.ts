@@ -50,7 +50,13 @@ describe("freezing planner", () => {
 
   test("thicker, more layers, a carton, warmer air, a still freezer: each takes longer", () => {
     const base = plan({}).options[0]!.reachH!;
-    for (const part of [{ thicknessMm: 40 }, { layers: 2 }, { wrap: "carton" }, { airC: -28 }, { freezer: "still" }] as const)
+    for (const part of [
+      { thicknessMm: 40 },
+      { layers: 2 },
+      { wrap: "carton" },
+      { airC: -28 },
+      { freezer: "still" },
+    ] as const)
       expect(plan(part).options[0]!.reachH!).toBeGreaterThan(base);
     const { stacks, thicknesses } = compareStacks(pack, -20);
     expect(stacks.map(({ reachH }) => reachH!)).toEqual([...stacks.map(({ reachH }) => reachH!)].sort((a, b) => a - b));

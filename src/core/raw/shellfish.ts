@@ -32,7 +32,13 @@ export function shellfishChecks(facts: ShellfishFacts, ruleSetId: RuleSetId): re
 }
 
 function aliveCheck({ live, openedAtMs, deaths, nowMs }: ShellfishFacts): Check {
-  const say = (state: Check["state"], text: string): Check => ({ id: "alive", label: "Alive until opened", state, text, source: "common practice" });
+  const say = (state: Check["state"], text: string): Check => ({
+    id: "alive",
+    label: "Alive until opened",
+    state,
+    text,
+    source: "common practice",
+  });
   if (!live) {
     if (openedAtMs === null) return say("missing", "when was it opened?");
     const hours = (nowMs - openedAtMs) / 3_600_000;
@@ -52,8 +58,20 @@ function tagCheck({ tag }: ShellfishFacts, ruleSetId: RuleSetId): Check {
       ? "FDA Food Code 2022, 3-202.18, 3-203.12 (memory, high)"
       : "Reg. (EC) 853/2004, Annex III, Sec. VII, Ch. VII (memory, high)";
   return tag
-    ? { id: "tag", label: "Tag", state: "met", text: `${tag.certificate}, harvested ${tag.harvestedOn}; kept with the lot`, source }
-    : { id: "tag", label: "Tag", state: "missing", text: "no tag or label: not raw, and not from a private gatherer", source };
+    ? {
+        id: "tag",
+        label: "Tag",
+        state: "met",
+        text: `${tag.certificate}, harvested ${tag.harvestedOn}; kept with the lot`,
+        source,
+      }
+    : {
+        id: "tag",
+        label: "Tag",
+        state: "missing",
+        text: "no tag or label: not raw, and not from a private gatherer",
+        source,
+      };
 }
 
 function waterCheck({ tableWater }: ShellfishFacts, ruleSetId: RuleSetId): Check {
@@ -67,10 +85,20 @@ function waterCheck({ tableWater }: ShellfishFacts, ruleSetId: RuleSetId): Check
 }
 
 function vibrioCheck({ waterC, harvestMonth }: ShellfishFacts): Check {
-  const say = (state: Check["state"], text: string): Check => ({ id: "vibrio", label: "Warm water", state, text, source: VIBRIO_SOURCE });
+  const say = (state: Check["state"], text: string): Check => ({
+    id: "vibrio",
+    label: "Warm water",
+    state,
+    text,
+    source: VIBRIO_SOURCE,
+  });
   if (waterC !== null) {
     if (waterC >= VIBRIO_C.stop) return say("fails", `water of ${waterC.toFixed(0)} °C at harvest: Vibrio, cook them`);
-    if (waterC >= VIBRIO_C.care) return say("met", `water of ${waterC.toFixed(0)} °C: Vibrio possible; cold without a break, none for guests at risk`);
+    if (waterC >= VIBRIO_C.care)
+      return say(
+        "met",
+        `water of ${waterC.toFixed(0)} °C: Vibrio possible; cold without a break, none for guests at risk`,
+      );
     return say("met", `water of ${waterC.toFixed(0)} °C at harvest`);
   }
   if (harvestMonth === null) return say("missing", "harvest date or water temperature: warm water carries Vibrio");

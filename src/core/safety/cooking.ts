@@ -29,17 +29,28 @@ export function longestAbove(timesS: readonly number[], coldestC: readonly numbe
 }
 
 const inWords = ({ atC, seconds }: CookRule) =>
-  seconds < 120 ? `${atC} °C for ${seconds} s` : `${atC} °C for ${seconds / 60} min`;
+  seconds === 0
+    ? `${Math.round(atC)} °C`
+    : seconds < 120
+      ? `${atC} °C for ${seconds} s`
+      : `${atC} °C for ${seconds / 60} min`;
 
 /** Judges the coldest point of a cook against the house's rule set. "Meets" speaks of the rule named, never of safety as such. */
-export function judgeCook(ruleSetId: RuleSetId, timesS: readonly number[], coldestC: readonly number[]): CookVerdict {
+export function judgeCook(
+  ruleSetId: RuleSetId,
+  timesS: readonly number[],
+  coldestC: readonly number[],
+  stuffed = false,
+): CookVerdict {
   const ruleSet = RULE_SETS[ruleSetId];
-  const judged = ruleSet.cooking.anyOf.map((rule) => ({ rule, heldS: longestAbove(timesS, coldestC, rule.atC) }));
-  const met = judged.find(({ rule, heldS }) => heldS >= rule.seconds);
+  const rules = (stuffed ? ruleSet.stuffed : null) ?? ruleSet.cooking;
+  const hottestC = Math.max(...coldestC);
+  const judged = rules.anyOf.map((rule) => ({ rule, heldS: longestAbove(timesS, coldestC, rule.atC) }));
+  const met = judged.find(({ rule, heldS }) => (rule.seconds === 0 ? hottestC >= rule.atC : heldS >= rule.seconds));
   const named = met ?? judged[0]!;
   return {
     meets: met !== undefined,
-    rule: `${inWords(named.rule)} everywhere (${ruleSet.cooking.purpose}, ${ruleSet.cooking.section})`,
+    rule: `${inWords(named.rule)} everywhere (${rules.purpose}, ${rules.section})`,
     edition: ruleSet.edition,
     advice: met ? "Meets the rule named; the local authority decides." : ruleSet.underAdvice,
     longestS: named.heldS,

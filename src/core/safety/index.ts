@@ -10,7 +10,13 @@ export {
   type FrozenStretch,
 } from "./dates";
 export { COOLING_RULES, COOLING_RULE_IDS, type CoolingRuleId } from "./data/coolingRules";
-export { PARASITE_RULES, parasiteRuleOf, type ParasiteOption, type ParasiteRuleId } from "./data/parasiteRules";
+export {
+  PARASITE_RULES,
+  parasiteRuleOf,
+  type ParasiteOption,
+  type ParasiteRule,
+  type ParasiteRuleId,
+} from "./data/parasiteRules";
 export { RULE_SETS, RULE_SET_IDS, type RuleSetId } from "./data/ruleSets";
 export { HISTAMINE_EXPOSURE, judgeHistamineExposure, type ExposureVerdict } from "./exposure";
 export {

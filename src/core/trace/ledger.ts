@@ -25,6 +25,13 @@ export type LedgerKind =
   | "species-added"
   | "advice-added"
   | "covers-planned"
+  | "lot-broken-down"
+  | "batch-prepared"
+  | "scale-set"
+  | "board-set"
+  | "board-washed"
+  | "lot-noted"
+  | "plates-served"
   | "correction";
 
 /** What one entry says; the hash covers all of it and the hash before it. */
@@ -94,5 +101,12 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = {
   "species-added": "Species",
   "advice-added": "Advice",
   "covers-planned": "Covers",
+  "lot-broken-down": "Broken down",
+  "batch-prepared": "Prepared",
+  "scale-set": "Scale",
+  "board-set": "Board",
+  "board-washed": "Washed",
+  "lot-noted": "Looked at",
+  "plates-served": "Served raw",
   correction: "Correction",
 };

@@ -251,6 +251,7 @@ export const DELIVERIES: readonly DemoDelivery[] = [
     receiptC: 1.4,
     grade: 0,
     who: "Ylva",
+    provenance: { feedStatement: true, defrosted: false, supplierLot: "P-204" },
   },
   {
     ...PONDS,
@@ -265,6 +266,7 @@ export const DELIVERIES: readonly DemoDelivery[] = [
     grade: 0,
     but: { texture: 1 },
     who: "Ylva",
+    provenance: { feedStatement: true, defrosted: false, supplierLot: "P-205" },
   },
   {
     ...TERNS,
@@ -280,6 +282,7 @@ export const DELIVERIES: readonly DemoDelivery[] = [
     receiptC: 1.6,
     grade: 0,
     who: "Torben",
+    provenance: { byCatch: false, defrosted: false, supplierLot: "T-77", subArea: "inner sound" },
   },
   {
     ...LANDING,
@@ -467,5 +470,21 @@ export const DELIVERIES: readonly DemoDelivery[] = [
     who: "Torben",
     place: "drawer",
     provenance: { additives: [], defrosted: false, supplierLot: "C-55" },
+  },
+  {
+    ...TERNS,
+    daysAgo: 6,
+    hoursAgo: 5,
+    speciesId: "mackerel",
+    form: "side",
+    gear: "Hook and line",
+    source: "Stilla Sju",
+    caughtDaysBefore: 0.4,
+    massG: 3600,
+    price: 14.5,
+    receiptC: 1.2,
+    grade: 0,
+    who: "Torben",
+    provenance: { byCatch: false, defrosted: false, supplierLot: "T-70", subArea: "inner sound" },
   },
 ];

@@ -1,13 +1,18 @@
 import type { Metadata } from "next";
+import Link from "next/link";
 import { notFound, redirect } from "next/navigation";
-import { startingSide } from "@/core/block";
+import { startOfDayMs, todayIn } from "@/calendar/days";
+import { boardAllergen, boardUseFor, breakdownsFor, crossContacts, startingSide } from "@/core/block";
 import { isCut } from "@/core/freshness";
 import { isFinfish } from "@/core/species";
+import { boardsSince, boardScheme } from "@/db/boards";
 import { db } from "@/db/connection";
+import { listOwnSpecies } from "@/db/species";
 import { lotInHand } from "@/db/stock";
 import { formatFor, lifeText } from "@/ui/format";
 import page from "@/ui/page.module.css";
 import { requireHouse, requestTime } from "../../request";
+import { BoardStrip } from "../BoardStrip";
 import { CutBench } from "./CutBench";
 
 export const metadata: Metadata = { title: "Block" };
@@ -19,7 +24,10 @@ export default async function CutPage({ params }: { readonly params: Promise<{ l
   const lot = lotInHand(db(), (await params).lotId, nowMs);
   if (!lot) notFound();
   const { row } = lot;
-  if (row.status !== "on-ice" || !isFinfish(lot.species.group)) redirect(`/ice/${row.id}`);
+  if (row.status !== "on-ice" || !isFinfish(lot.species.group) || lot.byProduct) redirect(`/ice/${row.id}`);
+  const colour = boardScheme(db())[boardUseFor(lot.species, row.form)];
+  const allergen = boardAllergen(lot.species);
+  const day = boardsSince(db(), startOfDayMs(todayIn(house.timeZone, nowMs), house.timeZone), listOwnSpecies(db()));
   const { yield: yields, portion } = lot.species;
   // a whole fish gives two sides of its skin-on yield; what came cut is a side already
   const sideShare = isCut(row.form) ? 1 : (yields.skinOnFilletPct ?? yields.skinlessPct ?? 50) / 200;
@@ -39,13 +47,22 @@ export default async function CutPage({ params }: { readonly params: Promise<{ l
             where its thickness changes.
           </p>
         </div>
+        {breakdownsFor(lot.species, row.form).length > 0 ? (
+          <Link href={`/block/${row.id}/apart`}>Break it down and weigh the parts</Link>
+        ) : null}
       </header>
+      <BoardStrip
+        colour={colour}
+        allergen={allergen}
+        contacts={crossContacts(day.work, day.washes, { colour, allergen, atMs: nowMs })}
+      />
       <CutBench
         lotId={row.id}
         leftG={row.remainingG}
         flesh={lot.species.flesh}
         start={startingSide(lot.species, Math.round(usualSideG))}
         usualPortionG={portion.massG}
+        priceCentsPerKg={row.priceCentsPerKg}
         rawAllowed={lot.life.use === "raw"}
       />
     </>

@@ -1,6 +1,7 @@
 "use client";
 import { Button, DatePicker, Input, InputNumber, Segmented, Switch } from "antd";
 import dayjs, { type Dayjs } from "dayjs";
+import Link from "next/link";
 import { useState } from "react";
 import { HOLD_LABELS } from "@/core/coldchain";
 import type { LotHold } from "@/db/holds";
@@ -166,7 +167,7 @@ function NewHold({ lotId, kinds, onDone }: NewProps) {
         <>
           <p className={page.source}>
             Time counts only while the centre is at or below the limit. Probe it, or say when it got there; a probe
-            reading must close it.
+            reading must close it. <Link href={`/raw/freeze?lot=${lotId}`}>Reckon how long it takes</Link>.
           </p>
           <div className={styles.holdWork}>
             <Field label={`Centre reached, ${format.degree}`}>

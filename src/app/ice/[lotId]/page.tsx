@@ -1,10 +1,9 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
-import { edibleCost } from "@/core/block";
+import { breakdownsFor, edibleCost, PART_USES } from "@/core/block";
 import { formLabel, isReadyToEat, lifeSegments, liveStorageOf } from "@/core/freshness";
 import { PARASITE_RULES, parasiteNeed, parasiteRuleOf } from "@/core/safety";
-import { isFinfish } from "@/core/species";
 import { adviceFor, allergensOf, completeness } from "@/core/trace";
 import { todayIn } from "@/calendar/days";
 import { adviceOnSpecies } from "@/db/advice";
@@ -79,8 +78,12 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
         </div>
         <nav style={{ display: "flex", gap: 16, alignItems: "center" }} aria-label="From this lot">
           <Link href={`/book/lot/${row.id}`}>Where it went</Link>
-          {onIce && isFinfish(species.group) && life.state !== "frozen" ? (
-            <Link href={`/block/${row.id}`}>Cut it at Block</Link>
+          {onIce && life.state !== "frozen" && breakdownsFor(species, row.form).length > 0 ? (
+            <Link href={`/block/${row.id}/apart`}>Break it down</Link>
+          ) : null}
+          {onIce && lot.cuttable ? <Link href={`/block/${row.id}`}>Cut it at Block</Link> : null}
+          {onIce && species.rawUse !== "none" && !(lot.byProduct && row.partUse !== "raw") ? (
+            <Link href={`/raw/${row.id}`}>May it go raw?</Link>
           ) : null}
         </nav>
       </header>
@@ -141,8 +144,11 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
               <dd>
                 <i>{species.scientificName}</i> {species.faoCode}
               </dd>
-              <dt>Came as</dt>
-              <dd>{formLabel(row.form)}</dd>
+              <dt>{parent ? "Cut as" : "Came as"}</dt>
+              <dd>
+                {row.partLabel ?? formLabel(row.form)}
+                {row.partUse ? `, for ${PART_USES[row.partUse].toLowerCase()}` : null}
+              </dd>
               <dt>Supplier</dt>
               <dd>{row.supplier}</dd>
               <dt>Boat or farm</dt>

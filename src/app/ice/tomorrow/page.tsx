@@ -27,14 +27,16 @@ export default async function TomorrowPage() {
   const format = formatFor(house.units);
   const day = shiftDay(todayIn(house.timeZone, nowMs), 1);
   const serviceMs = startOfDayMs(day, house.timeZone) + SERVICE_HOUR * HOUR_MS;
-  const lots = stockOnIce(db(), nowMs).map(({ id, row, title, massG, valueCents, life, species }): PlannableLot => ({
-    id,
-    speciesId: row.speciesId,
-    title: `${title} ${row.code}`,
-    edibleG: massG * edibleShare(species, row.form),
-    valueCents,
-    life,
-  }));
+  const lots = stockOnIce(db(), nowMs)
+    .filter(({ byProduct }) => !byProduct)
+    .map(({ id, row, title, massG, valueCents, life, species }): PlannableLot => ({
+      id,
+      speciesId: row.speciesId,
+      title: `${title} ${row.code}`,
+      edibleG: massG * edibleShare(species, row.form),
+      valueCents,
+      life,
+    }));
   const { needs, spare } = planCovers(lots, coversOn(db(), day), (serviceMs - nowMs) / DAY_MS);
   const short = needs.filter(({ shortG }) => shortG > 0.5);
   const names = short.map(({ speciesId }) => inSentence(speciesName(speciesId)));

@@ -2,8 +2,10 @@
 import { Alert, Button, Segmented, Select, Switch } from "antd";
 import { nanoid } from "nanoid";
 import dynamic from "next/dynamic";
+import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
+import { preparedLoad, type Preparation } from "@/core/block";
 import {
   bandAt,
   DONENESS_LABELS,
@@ -38,21 +40,24 @@ type Props = {
   readonly batchCode: string;
   readonly speciesId: string;
   readonly pieces: readonly PanPiece[];
+  /** What Block made of the pieces after the cut. */
+  readonly prepared: Preparation | null;
   readonly usualTargetC: number;
 };
 
 const MOST_IN_PAN = 4;
 
 /** The stove for one batch: set the piece and the pan on the left, read the plan on the right; every change plans again. */
-export function PlanBench({ batchId, batchCode, speciesId, pieces, usualTargetC }: Props) {
+export function PlanBench({ batchId, batchCode, speciesId, pieces, prepared, usualTargetC }: Props) {
   const { format, ruleSetId, ownSpecies } = useHouse();
   const router = useRouter();
   const species = findSpecies(speciesId, ownSpecies)!;
   const [count, setCount] = useState(Math.min(pieces.length, MOST_IN_PAN));
-  const load = loadOf(pieces, count)!;
+  const cut = loadOf(pieces, count)!;
+  const load = prepared ? preparedLoad(cut, prepared) : cut;
   const [ownThicknessMm, setOwnThicknessMm] = useState<number | null>(null);
   const [skin, setSkin] = useState(true);
-  const [startC, setStartC] = useState(8);
+  const [startC, setStartC] = useState(prepared ? Math.round(prepared.piece.startC * 10) / 10 : 8);
   const [panC, setPanC] = useState(200);
   const [ovenC, setOvenC] = useState(180);
   const [panId, setPanId] = useState<PanId>("steel-26");
@@ -64,7 +69,8 @@ export function PlanBench({ batchId, batchCode, speciesId, pieces, usualTargetC 
 
   const thicknessMm = ownThicknessMm ?? load.thicknessMm;
   const question = { skin, startC, panC, ovenC, panId, targetC, pieces: count, thicknessMm };
-  const state = useSheet({ ...load, ...question, speciesId, ruleSetId, own: ownSpecies });
+  const piece = prepared ? { composition: prepared.piece.composition, stuffed: prepared.piece.stuffed } : {};
+  const state = useSheet({ ...load, ...question, ...piece, speciesId, ruleSetId, own: ownSpecies });
   const { sheet } = state;
   const band = bandAt(species.donenessGroup, targetC);
   const doneness = TARGET_DONENESS.find((id) => id === band.id);
@@ -90,10 +96,27 @@ export function PlanBench({ batchId, batchCode, speciesId, pieces, usualTargetC 
             <span className="figure">{batchCode}</span> · skin-crisp, finished in the oven · usual here:{" "}
             {species.usualDoneness}
           </p>
+          {prepared && prepared.piece.notes.length > 0 ? (
+            <p className={page.asks} data-testid="prepared">
+              {prepared.piece.notes.join("; ")}
+              {prepared.piece.shape === "cylinder"
+                ? `; round, ${format.length(prepared.piece.thicknessMm)}: planned as the slab that takes as long`
+                : ""}
+            </p>
+          ) : null}
         </div>
-        <Button type="primary" size="large" onClick={begin} loading={busy} disabled={!sheet || state.problem !== null}>
-          Start the cook
-        </Button>
+        <span style={{ display: "flex", gap: 18, alignItems: "center" }}>
+          <Link href={`/block/prepare/${batchId}`}>Prepare the pieces</Link>
+          <Button
+            type="primary"
+            size="large"
+            onClick={begin}
+            loading={busy}
+            disabled={!sheet || state.problem !== null}
+          >
+            Start the cook
+          </Button>
+        </span>
       </header>
       {refusal ? <Alert type="error" showIcon title={refusal} style={{ marginBottom: 12 }} /> : null}
       {state.problem ? (

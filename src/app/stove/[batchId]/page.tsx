@@ -24,7 +24,8 @@ export default async function PlanPage({ params }: { readonly params: Promise<{ 
       batchId={batch.id}
       batchCode={batch.code}
       speciesId={species.id}
-      pieces={raw.map(({ massG, maxThicknessMm }) => ({ massG, maxThicknessMm }))}
+      pieces={raw.map(({ massG, maxThicknessMm, cookThicknessMm }) => ({ massG, maxThicknessMm, cookThicknessMm }))}
+      prepared={batch.prepared ? { before: batch.prepared.before, piece: batch.prepared.piece } : null}
       usualTargetC={targetCentreC(species.donenessGroup, USUAL_DONENESS[species.donenessGroup])}
     />
   );

@@ -99,7 +99,11 @@ export const FINFISH: readonly Breakdown[] = [
       step("Gut, rinse; gills out", ["roe-liver"]),
       step("Head off in a V", ["head"]),
       step("Skirt and fins off with shears", ["skirt"]),
-      step("Split along the backbone, then across in even slices", ["slices"], "Heavy knife, folded cloth under the board."),
+      step(
+        "Split along the backbone, then across in even slices",
+        ["slices"],
+        "Heavy knife, folded cloth under the board.",
+      ),
     ],
     parts: [
       part("slices", "Slices on the bone", [65, 70, 74], "portions", "side", S.practice),
@@ -231,7 +235,11 @@ export const FINFISH: readonly Breakdown[] = [
       step("Skin off, knife flat", ["skin"]),
       step("Blood line out along its edge", ["blood"]),
       step("Square along the grain into blocks", ["blocks"]),
-      step("Scrape meat off sinew and skin with a spoon", ["scrape"], "To tartare the same day; below 4 °C all the while (histamine)."),
+      step(
+        "Scrape meat off sinew and skin with a spoon",
+        ["scrape"],
+        "To tartare the same day; below 4 °C all the while (histamine).",
+      ),
     ],
     parts: [
       part("blocks", "Square blocks", [60, 64, 68], "raw", "loin", S.arithmetic),
@@ -252,7 +260,11 @@ export const FINFISH: readonly Breakdown[] = [
       step("Skin off, knife flat", ["skin"]),
       step("Blood line out along its edge", ["blood"]),
       step("Steaks across the grain, or rounds standing like a beef fillet", ["steaks"]),
-      step("Scrape meat off sinew and skin with a spoon", ["scrape"], "To tartare the same day; below 4 °C all the while (histamine)."),
+      step(
+        "Scrape meat off sinew and skin with a spoon",
+        ["scrape"],
+        "To tartare the same day; below 4 °C all the while (histamine).",
+      ),
     ],
     parts: [
       part("steaks", "Clean loin for steaks", [68, 72, 76], "portions", "loin", S.arithmetic),

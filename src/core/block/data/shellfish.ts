@@ -5,7 +5,11 @@ const crustacean = (test: RegExp) => (species: Species) => species.group === "cr
 const bivalve = (test: RegExp) => (species: Species) => species.group === "bivalve" && test.test(species.id);
 const cephalopod = (test: RegExp) => (species: Species) => species.group === "cephalopod" && test.test(species.id);
 
-const KILL = step("Chill numb, then kill at once: knife through the head, or into the fiercest boil", [], "Live animal: quickly, and only one at a time.");
+const KILL = step(
+  "Chill numb, then kill at once: knife through the head, or into the fiercest boil",
+  [],
+  "Live animal: quickly, and only one at a time.",
+);
 
 export const SHELLFISH: readonly Breakdown[] = [
   {
@@ -65,7 +69,11 @@ export const SHELLFISH: readonly Breakdown[] = [
     from: ["live", "raw-whole"],
     fits: crustacean(/spiny-lobster/),
     usual: true,
-    steps: [KILL, step("Twist off the tail, push a feeler through for the vein"), step("Cut the belly shell, lift the meat out", ["tail", "body"])],
+    steps: [
+      KILL,
+      step("Twist off the tail, push a feeler through for the vein"),
+      step("Cut the belly shell, lift the meat out", ["tail", "body"]),
+    ],
     parts: [
       part("tail", "Tail meat", [22, 26, 30], "portions", "tails", S.alaska),
       part("body", "Shell and body", [60, 66, 71], "stock", "by-product", S.guess),
@@ -197,7 +205,11 @@ export const SHELLFISH: readonly Breakdown[] = [
     usual: true,
     steps: [
       step("Scrub; throw out what gapes and does not shut"),
-      step("Knife in at the hinge, twist, cut the muscle above and below", ["meats"], "Cut-proof glove on the holding hand; any cut: wash, plaster, glove."),
+      step(
+        "Knife in at the hinge, twist, cut the muscle above and below",
+        ["meats"],
+        "Cut-proof glove on the holding hand; any cut: wash, plaster, glove.",
+      ),
       step("Smell each one; liquor through a cloth", ["liquor", "shells"]),
     ],
     parts: [
@@ -313,7 +325,10 @@ export const SHELLFISH: readonly Breakdown[] = [
     usual: true,
     steps: [
       step("Cover with water as salty as the sea, bring to a simmer, lid on, about 40 min"),
-      step("Cool in its water, then in the cold; a pot this size is watched against the cooling rule", ["octopus", "liquor"]),
+      step("Cool in its water, then in the cold; a pot this size is watched against the cooling rule", [
+        "octopus",
+        "liquor",
+      ]),
       step("Strip the skin by hand, suckers left on"),
     ],
     parts: [

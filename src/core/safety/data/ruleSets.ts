@@ -1,6 +1,8 @@
 /** A core temperature to hold everywhere in the piece. */
 export type CookRule = { readonly atC: number; readonly seconds: number };
 
+export type CookingRules = { readonly anyOf: readonly CookRule[]; readonly purpose: string; readonly section: string };
+
 export type RuleSetId = "fda-2022" | "eu-853" | "uk-2013";
 
 export type RuleSet = {
@@ -20,7 +22,9 @@ export type RuleSet = {
   /** Cold holding: what a chilled place and a freezer may read at most. */
   readonly holding: { readonly chilledMaxC: number; readonly frozenMaxC: number; readonly source: string };
   /** Any one of these meets the rule; the first is the one usually named. */
-  readonly cooking: { readonly anyOf: readonly CookRule[]; readonly purpose: string; readonly section: string };
+  readonly cooking: CookingRules;
+  /** Stricter ones for stuffed fish; null: the text makes no difference. */
+  readonly stuffed: CookingRules | null;
   readonly underAdvice: string;
 };
 
@@ -55,6 +59,12 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
       anyOf: [{ atC: 63, seconds: 15 }],
       purpose: "fish, cooked through",
       section: "3-401.11(A)(1)",
+    },
+    stuffed: {
+      // 165 °F is 73.9 °C; the printed 74 must not fail it
+      anyOf: [{ atC: 73.9, seconds: 0 }],
+      purpose: "stuffed fish, at once",
+      section: "3-401.11(A)(3)",
     },
     underAdvice:
       "Below the code's cooking value: serve to order only, with the consumer advisory on the menu (3-603.11), never to highly susceptible guests (3-801.11).",
@@ -92,6 +102,7 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
       purpose: "kills parasites, so that no freezing is needed",
       section: "Annex III, Sec. VIII, Ch. III D.3(a)",
     },
+    stuffed: null,
     underAdvice:
       "Below the value that kills parasites: only fish frozen as the rule asks, or exempt from it; say on the menu that it is served under-cooked.",
   },
@@ -126,6 +137,7 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
       purpose: "core equivalents",
       section: "Food Standards Agency, small-caterer guidance (memory, high)",
     },
+    stuffed: null,
     underAdvice:
       "Below the guidance: the house's own written food-safety plan must allow it; say on the menu that it is served under-cooked, and keep it from vulnerable guests.",
   },

@@ -1,8 +1,8 @@
-import { timingSafeEqual } from "node:crypto";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { db } from "@/db/connection";
 import { addReadings, findPlace } from "@/db/places";
+import { bearerOf, problem, sameKey } from "../../../device";
 
 const SensorReadings = z.strictObject({
   readings: z
@@ -11,16 +11,8 @@ const SensorReadings = z.strictObject({
     .max(10_000, "at most 10000 readings at once"),
 });
 
-const problem = (status: number, path: string, message: string) =>
-  Response.json({ error: { path, message } }, { status });
-
 /** A minute of a clock that runs ahead is forgiven. */
 const AHEAD_MS = 60_000;
-
-const sameKey = (sent: string, known: string): boolean => {
-  const [a, b] = [Buffer.from(sent), Buffer.from(known)];
-  return a.length === b.length && timingSafeEqual(a, b);
-};
 
 /**
  * Readings of a sensor: `{"readings":[{"at":"2026-03-31T12:00:00Z","celsius":1.4}]}` with `Authorization: Bearer KEY`, the key of the
@@ -28,8 +20,7 @@ const sameKey = (sent: string, known: string): boolean => {
  */
 export async function POST(request: Request, { params }: { params: Promise<{ placeId: string }> }): Promise<Response> {
   const place = findPlace(db(), (await params).placeId);
-  const key = /^Bearer (.+)$/.exec(request.headers.get("authorization") ?? "")?.[1] ?? "";
-  if (!place?.deviceKey || !sameKey(key, place.deviceKey))
+  if (!place?.deviceKey || !sameKey(bearerOf(request), place.deviceKey))
     return problem(401, "authorization", "no sensor with this key belongs to this place");
   const sent: unknown = await request.json().catch(() => null);
   const parsed = SensorReadings.safeParse(sent);

@@ -1,0 +1,90 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { notFound, redirect } from "next/navigation";
+import { boardAllergen, boardUseFor, breakdownsFor, compareYields, crossContacts, expectedParts } from "@/core/block";
+import { formLabel } from "@/core/freshness";
+import { DAY_MS } from "@/core/units";
+import { startOfDayMs, todayIn } from "@/calendar/days";
+import { boardsSince, boardScheme } from "@/db/boards";
+import { breakdownsSince } from "@/db/breakdowns";
+import { db } from "@/db/connection";
+import { listPlaces } from "@/db/places";
+import { listScales } from "@/db/scales";
+import { listOwnSpecies } from "@/db/species";
+import { lotInHand } from "@/db/stock";
+import { formatFor, lifeText } from "@/ui/format";
+import page from "@/ui/page.module.css";
+import { requireHouse, requestTime } from "../../../request";
+import { BoardStrip } from "../../BoardStrip";
+import { ApartBench } from "./ApartBench";
+
+export const metadata: Metadata = { title: "Break down" };
+
+const YIELD_DAYS = 365;
+
+export default async function ApartPage({ params }: { readonly params: Promise<{ lotId: string }> }) {
+  const nowMs = await requestTime();
+  const house = requireHouse();
+  const format = formatFor(house.units);
+  const lot = lotInHand(db(), (await params).lotId, nowMs);
+  if (!lot) notFound();
+  const { row, species } = lot;
+  const ways = breakdownsFor(species, row.form);
+  if (row.status !== "on-ice" || ways.length === 0) redirect(`/ice/${row.id}`);
+  const records = breakdownsSince(db(), nowMs - YIELD_DAYS * DAY_MS).filter(
+    ({ speciesId }) => speciesId === species.id,
+  );
+  const colour = boardScheme(db())[boardUseFor(species, row.form)];
+  const allergen = boardAllergen(species);
+  const day = boardsSince(db(), startOfDayMs(todayIn(house.timeZone, nowMs), house.timeZone), listOwnSpecies(db()));
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            Break down the {lot.title.toLowerCase()} <span className="figure muted">{row.code}</span>
+          </h1>
+          <p className={page.asks}>
+            {formLabel(row.form)}, {format.mass(row.remainingG)} on ice, {lifeText(lot.life.daysLeft)} left. Weigh each
+            part as it comes off; each becomes a lot with its own life.
+          </p>
+        </div>
+        <Link href={`/ice/${row.id}`}>The lot</Link>
+      </header>
+      <BoardStrip
+        colour={colour}
+        allergen={allergen}
+        contacts={crossContacts(day.work, day.washes, { colour, allergen, atMs: nowMs })}
+      />
+      {lot.life.use === "over" ? (
+        <p style={{ color: "var(--stop)", fontWeight: 650, marginBottom: 12 }}>It is past its life: throw it out.</p>
+      ) : null}
+      <ApartBench
+        lotId={row.id}
+        leftG={row.remainingG}
+        placeId={row.placeId}
+        places={listPlaces(db()).map(({ id, name }) => ({ id, name }))}
+        hasScale={listScales(db()).length > 0}
+        ways={ways.map((way) => {
+          const parts = expectedParts(way, species, row.form);
+          const ids = new Set(parts.map(({ id }) => id));
+          const own = compareYields(
+            parts,
+            records
+              .filter(({ wayId, form }) => wayId === way.id && form === row.form)
+              .flatMap(({ parts: weighed, wholeG }) => weighed.map(({ partId, massG }) => ({ partId, massG, wholeG }))),
+          );
+          return {
+            id: way.id,
+            animal: way.animal,
+            label: way.label,
+            why: way.why,
+            steps: way.steps.map((step) => ({ ...step, keep: step.keep.filter((id) => ids.has(id)) })),
+            parts,
+            own,
+          };
+        })}
+      />
+    </>
+  );
+}

@@ -1,0 +1,29 @@
+"use server";
+import { ok, type Result } from "@/core/shared";
+import { setBoard, washBoard } from "@/db/boards";
+import { db } from "@/db/connection";
+import { setScale } from "@/db/scales";
+import type { ActionError } from "../../actionError";
+import { houseAction } from "../../houseAction";
+import { BoardChoice, BoardWashed, NewScale } from "./schema";
+
+export const chooseBoard = async (input: unknown): Promise<Result<null, ActionError>> =>
+  houseAction(BoardChoice, input, ({ use, colour }, { stamp }) => {
+    setBoard(db(), use, colour, stamp);
+    return ok(null);
+  });
+
+export const noteWash = async (input: unknown): Promise<Result<null, ActionError>> =>
+  houseAction(BoardWashed, input, ({ colour }, { stamp }) => {
+    washBoard(db(), colour, stamp);
+    return ok(null);
+  });
+
+/** Adds a scale or renews its key; answers with what it must send along. */
+export const addScale = async (
+  input: unknown,
+): Promise<Result<{ readonly id: string; readonly key: string }, ActionError>> =>
+  houseAction(NewScale, input, ({ name }, { stamp }) => {
+    const { id, deviceKey } = setScale(db(), name, stamp);
+    return ok({ id, key: deviceKey });
+  });

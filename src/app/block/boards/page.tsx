@@ -1,0 +1,78 @@
+import type { Metadata } from "next";
+import { startOfDayMs, todayIn } from "@/calendar/days";
+import { BOARD_USES, BOARD_USE_IDS } from "@/core/block";
+import { boardsSince, boardScheme } from "@/db/boards";
+import { db } from "@/db/connection";
+import { listScales } from "@/db/scales";
+import { listOwnSpecies } from "@/db/species";
+import { timeText } from "@/ui/format";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requireHouse, requestTime } from "../../request";
+import { BLOCK_VIEWS } from "../subViews";
+import { BoardCards } from "./BoardCards";
+import { ScaleKeys } from "./ScaleKeys";
+
+export const metadata: Metadata = { title: "Boards" };
+
+export default async function BoardsPage() {
+  const nowMs = await requestTime();
+  const house = requireHouse();
+  const scheme = boardScheme(db());
+  const { work, washes } = boardsSince(
+    db(),
+    startOfDayMs(todayIn(house.timeZone, nowMs), house.timeZone),
+    listOwnSpecies(db()),
+  );
+  const colours = [...new Set(Object.values(scheme))];
+  const unwashed = colours.filter((colour) => {
+    const washedMs = washes.find((wash) => wash.colour === colour)?.atMs ?? -Infinity;
+    const since = work.filter((one) => one.colour === colour && one.atMs > washedMs);
+    return new Set(since.flatMap(({ allergen }) => (allergen ? [allergen] : []))).size > 1;
+  });
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>{unwashed.length === 0 ? "Boards in order" : `Wash the ${unwashed.join(" and the ")} board`}</h1>
+          <p className={page.asks}>
+            One colour for one kind of work; the house sets it. Between fish and shellfish a board is washed: they are
+            different allergens.
+          </p>
+        </div>
+      </header>
+      <SubNav views={BLOCK_VIEWS} here="/block/boards" />
+      <div className={page.stack}>
+        <section className={page.card}>
+          <h2>Colours</h2>
+          <BoardCards
+            uses={BOARD_USE_IDS.map((use) => {
+              const colour = scheme[use];
+              const washedMs = washes.find((wash) => wash.colour === colour)?.atMs ?? null;
+              const since = work.filter((one) => one.colour === colour && one.atMs > (washedMs ?? 0));
+              return {
+                use,
+                label: BOARD_USES[use],
+                colour,
+                lay: [
+                  ...new Set(
+                    since.map(({ what, allergen }) => `${what.toLowerCase()}${allergen ? ` (${allergen})` : ""}`),
+                  ),
+                ],
+                washed: washedMs === null ? null : timeText(washedMs, house.timeZone),
+              };
+            })}
+          />
+          <p className={page.source} style={{ marginTop: 12 }}>
+            Blue for raw seafood, yellow for cooked: the usual colours in the UK and many hotels (common practice,
+            high). Schemes vary; what the house chose stands here.
+          </p>
+        </section>
+        <section className={page.card}>
+          <h2>Scales</h2>
+          <ScaleKeys scales={listScales(db()).map(({ id, name }) => ({ id, name }))} />
+        </section>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,75 @@
+"use client";
+import { InputNumber, Segmented, Switch } from "antd";
+import { useState } from "react";
+import { COUNT_GRADES, planCount } from "@/core/block";
+import { Field } from "@/ui/Field";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { UnitInput } from "@/ui/UnitInput";
+import styles from "./Count.module.css";
+
+/** Headless shell-on to peeled and deveined (Lynch, The Book of Yields; memory, high). */
+const PEELED = 0.8;
+
+export function ShrimpCard() {
+  const { format } = useHouse();
+  const [grade, setGrade] = useState("16/20");
+  const [packG, setPackG] = useState(2000);
+  const [glazePct, setGlazePct] = useState(20);
+  const [shellOn, setShellOn] = useState(true);
+  const [perCover, setPerCover] = useState(6);
+  const { few, many, use } = COUNT_GRADES.shrimp.find(({ label }) => label === grade)!;
+  const perPound = few > 0 ? (few + many) / 2 : many;
+  const plan = planCount({ packG, glazeShare: glazePct / 100, perPound, peeledShare: shellOn ? PEELED : 1, perCover });
+  return (
+    <section className={page.card}>
+      <h2>Prawns by count</h2>
+      <Segmented<string>
+        block
+        value={grade}
+        onChange={setGrade}
+        options={COUNT_GRADES.shrimp.map(({ label }) => label)}
+        aria-label="Grade, pieces a pound"
+      />
+      <div className={styles.fields} style={{ marginTop: 12 }}>
+        <label className={styles.field}>
+          Pack, {format.massUnit}
+          <UnitInput kind="mass" value={packG} min={50} max={50_000} onChange={setPackG} />
+        </label>
+        <Field label="Glaze, %">
+          {(id) => (
+            <InputNumber<number>
+              id={id}
+              min={0}
+              max={50}
+              value={glazePct}
+              inputMode="decimal"
+              onChange={(value) => setGlazePct(value ?? 0)}
+            />
+          )}
+        </Field>
+        <Field label="To a cover">
+          {(id) => (
+            <InputNumber<number>
+              id={id}
+              min={1}
+              max={40}
+              precision={0}
+              value={perCover}
+              onChange={(value) => value && setPerCover(value)}
+            />
+          )}
+        </Field>
+        <Field label="Shell on">{(id) => <Switch id={id} checked={shellOn} onChange={setShellOn} />}</Field>
+      </div>
+      <p>
+        <span className={page.big}>{plan.covers}</span> covers of {perCover},{" "}
+        <b className="figure">{format.mass(plan.gramsPerCover)}</b> peeled each
+      </p>
+      <p className="muted">
+        {plan.pieces} pieces of {format.mass(plan.eachG)}, {plan.piecesPerKg.toFixed(0)} a kilo;{" "}
+        {format.mass(plan.netG)} without the glaze. Usual for {use}.
+      </p>
+    </section>
+  );
+}

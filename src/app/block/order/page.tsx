@@ -1,0 +1,42 @@
+import type { Metadata } from "next";
+import { edibleShare } from "@/core/block";
+import { DAY_MS } from "@/core/units";
+import { db } from "@/db/connection";
+import { breakdownsSince } from "@/db/breakdowns";
+import { stockOnIce } from "@/db/stock";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requireHouse, requestTime } from "../../request";
+import { BLOCK_VIEWS } from "../subViews";
+import { OrderDesk } from "./OrderDesk";
+
+export const metadata: Metadata = { title: "What to order" };
+
+export default async function OrderPage() {
+  const nowMs = await requestTime();
+  requireHouse();
+  const stock = stockOnIce(db(), nowMs);
+  const onIce: Record<string, number> = {};
+  for (const { row, species, life, massG, byProduct } of stock)
+    if (!byProduct && life.use !== "over" && life.state !== "frozen")
+      onIce[row.speciesId] = (onIce[row.speciesId] ?? 0) + massG * edibleShare(species, row.form);
+  const weighed = breakdownsSince(db(), nowMs - 365 * DAY_MS).map(({ speciesId, form, wayId, wholeG, parts }) => ({
+    speciesId,
+    form,
+    wayId,
+    wholeG,
+    parts: parts.map(({ partId, massG }) => ({ partId, massG })),
+  }));
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>How much to order</h1>
+          <p className={page.asks}>From covers to the weight to buy, by the yield and by the knife.</p>
+        </div>
+      </header>
+      <SubNav views={BLOCK_VIEWS} here="/block/order" />
+      <OrderDesk onIce={onIce} weighed={weighed} />
+    </>
+  );
+}

@@ -1,0 +1,260 @@
+"use client";
+import { Alert, Button, InputNumber, Select } from "antd";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import {
+  airDryMin,
+  DRYING_AIR,
+  LONGEST_TEMPER_MIN,
+  plainPiece,
+  PREPARATION_LABELS,
+  prepare,
+  temperTime,
+  type DryingAir,
+  type PreparationStep,
+} from "@/core/block";
+import { findSpecies } from "@/core/species";
+import { Field } from "@/ui/Field";
+import { durationText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { UnitInput } from "@/ui/UnitInput";
+import { useTell } from "@/ui/useTell";
+import { keepPreparation } from "../actions";
+import styles from "./Prepare.module.css";
+
+type Props = {
+  readonly batchId: string;
+  readonly speciesId: string;
+  readonly massG: number;
+  readonly thicknessMm: number;
+  readonly steps: readonly PreparationStep[];
+};
+
+const KINDS = Object.keys(PREPARATION_LABELS) as PreparationStep["kind"][];
+const WHY: Readonly<Record<PreparationStep["kind"], string>> = {
+  brined: "seasons it through and lessens the white protein that weeps out",
+  stuffed: "thicker, and the centre must meet the rule for stuffed fish",
+  rolled: "a thin fillet becomes a round of even thickness",
+  tied: "a flat loin cooks evenly once it is round",
+  skewered: "tails and langoustines stay straight",
+  breaded: "a dry coat that browns; gluten and egg come in",
+  dried: "dry skin browns, wet skin steams and sticks",
+  tempered: "a rare centre is not cold when it is served",
+};
+
+function first(kind: PreparationStep["kind"], thicknessMm: number, massG: number): PreparationStep {
+  switch (kind) {
+    case "brined":
+      return { kind, brinePct: 5, minutes: 20 };
+    case "stuffed":
+      return { kind, stuffingG: Math.round(massG * 0.3) };
+    case "rolled":
+      return { kind, lengthMm: 180, widthMm: 60 };
+    case "tied":
+      return { kind, widthMm: Math.round(2 * thicknessMm) };
+    case "skewered":
+      return { kind };
+    case "breaded":
+      return { kind, coatMm: 1.5 };
+    case "dried":
+      return { kind, minutes: 60 };
+    case "tempered":
+      return { kind, roomC: 20, minutes: 15 };
+  }
+}
+
+/** What is done to the portions between the knife and the pan, and the piece it makes of them. */
+export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: kept }: Props) {
+  const { format, ownSpecies } = useHouse();
+  const router = useRouter();
+  const tell = useTell();
+  const species = findSpecies(speciesId, ownSpecies)!;
+  const [steps, setSteps] = useState(kept);
+  const [air, setAir] = useState<DryingAir>("fan");
+  const before = plainPiece(species, massG, thicknessMm);
+  const made = prepare(species, before, steps);
+  const piece = made.ok ? made.value : before;
+  const toTemper = temperTime(before, 20, 8);
+  const change = (index: number, to: PreparationStep) =>
+    setSteps((now) => now.map((one, at) => (at === index ? to : one)));
+  const keep = async () => {
+    if (await tell(keepPreparation({ batchId, steps }), () => "Carried to the stove."))
+      router.push(`/stove/${batchId}`);
+  };
+  return (
+    <div className={page.wideLeft}>
+      <section className={page.card}>
+        <h2>In this order</h2>
+        {steps.length === 0 ? (
+          <p className={page.empty}>As cut: {format.temperature(before.startC)} from the refrigerator.</p>
+        ) : null}
+        <ol className={styles.steps}>
+          {steps.map((one, index) => (
+            <li key={index}>
+              <div className={styles.stepHead}>
+                <b>{PREPARATION_LABELS[one.kind]}</b>
+                <span className={page.sub}>{WHY[one.kind]}</span>
+                <Button size="small" onClick={() => setSteps((now) => now.filter((_, at) => at !== index))}>
+                  Take it out
+                </Button>
+              </div>
+              <div className={styles.fields}>
+                <StepFields step={one} onChange={(to) => change(index, to)} />
+              </div>
+            </li>
+          ))}
+        </ol>
+        <div className={styles.add} role="group" aria-label="Add a step">
+          {KINDS.map((kind) => (
+            <Button key={kind} onClick={() => setSteps((now) => [...now, first(kind, thicknessMm, massG)])}>
+              {PREPARATION_LABELS[kind]}
+            </Button>
+          ))}
+        </div>
+      </section>
+      <div className={page.stack}>
+        <section className={page.card} data-testid="prepared-piece">
+          <h2>What comes to the pan</h2>
+          {made.ok ? null : <Alert type="error" showIcon title={made.error} style={{ marginBottom: 10 }} />}
+          <p>
+            <span className={page.big}>{format.temperature(piece.startC, 1)}</span> at the pan
+          </p>
+          <dl className={page.facts} style={{ marginTop: 10 }}>
+            <dt>Shape</dt>
+            <dd>
+              {piece.shape === "slab" ? "slab" : "round"}, {format.length(piece.thicknessMm, 1)}
+            </dd>
+            <dt>Weight</dt>
+            <dd>{format.mass(piece.massG)}</dd>
+            <dt>Salt in it</dt>
+            <dd>{(piece.composition.ash - before.composition.ash).toFixed(1)} %</dd>
+            <dt>Rule</dt>
+            <dd>{piece.stuffed ? "stuffed fish" : "fish"}</dd>
+          </dl>
+          {piece.notes.length > 0 ? (
+            <ul>
+              {piece.notes.map((note) => (
+                <li key={note}>{note}</li>
+              ))}
+            </ul>
+          ) : null}
+          <Button type="primary" size="large" block disabled={!made.ok} onClick={keep}>
+            Carry it to the stove
+          </Button>
+        </section>
+        <section className={page.card}>
+          <h2>How long</h2>
+          <p>
+            To take the chill off to {format.temperature(8)} in a kitchen of {format.temperature(20)}:{" "}
+            <b className="figure">{toTemper === null ? "too long" : durationText(toTemper * 60)}</b>. Never more than{" "}
+            {LONGEST_TEMPER_MIN} min out of the cold.
+          </p>
+          <Field label="Drying air">
+            {(id) => (
+              <Select<DryingAir>
+                id={id}
+                value={air}
+                onChange={setAir}
+                options={(Object.keys(DRYING_AIR) as DryingAir[]).map((value) => ({
+                  value,
+                  label: DRYING_AIR[value].label,
+                }))}
+              />
+            )}
+          </Field>
+          <p>
+            Until the skin is dry: patted{" "}
+            <b className="figure">{durationText(Math.round(airDryMin("patted", air)) * 60)}</b>, only rinsed{" "}
+            <b className="figure">{durationText(Math.round(airDryMin("rinsed", air)) * 60)}</b>.
+          </p>
+          <p className={page.source}>
+            A film of 30 g/m² after a cloth, 100 g/m² after rinsing (estimate); evaporation by the Lewis relation at the
+            wet bulb.
+          </p>
+        </section>
+      </div>
+    </div>
+  );
+}
+
+type FieldsProps = { readonly step: PreparationStep; readonly onChange: (to: PreparationStep) => void };
+
+function StepFields({ step, onChange }: FieldsProps) {
+  const { format } = useHouse();
+  const number = (label: string, value: number, min: number, max: number, set: (value: number) => void) => (
+    <Field label={label}>
+      {(id) => (
+        <InputNumber<number>
+          id={id}
+          value={value}
+          min={min}
+          max={max}
+          inputMode="decimal"
+          onChange={(shown) => {
+            if (shown !== null) set(shown);
+          }}
+        />
+      )}
+    </Field>
+  );
+  const length = (label: string, value: number, max: number, set: (value: number) => void) => (
+    <label className={styles.field}>
+      {label}, {format.lengthUnit}
+      <UnitInput kind="length" value={value} min={5} max={max} onChange={set} />
+    </label>
+  );
+  switch (step.kind) {
+    case "brined":
+      return (
+        <>
+          {number("Brine, %", step.brinePct, 0.5, 26, (brinePct) => onChange({ ...step, brinePct }))}
+          {number("Minutes", step.minutes, 0, 1440, (minutes) => onChange({ ...step, minutes }))}
+        </>
+      );
+    case "stuffed":
+      return (
+        <label className={styles.field}>
+          Stuffing, {format.massUnit}
+          <UnitInput
+            kind="mass"
+            value={step.stuffingG}
+            min={1}
+            max={2000}
+            onChange={(stuffingG) => onChange({ ...step, stuffingG })}
+          />
+        </label>
+      );
+    case "rolled":
+      return (
+        <>
+          {length("Length of the strip", step.lengthMm, 1000, (lengthMm) => onChange({ ...step, lengthMm }))}
+          {length("Width", step.widthMm, 500, (widthMm) => onChange({ ...step, widthMm }))}
+        </>
+      );
+    case "tied":
+      return length("Width before tying", step.widthMm, 500, (widthMm) => onChange({ ...step, widthMm }));
+    case "skewered":
+      return null;
+    case "breaded":
+      return number("Coat, mm a side", step.coatMm, 0.2, 10, (coatMm) => onChange({ ...step, coatMm }));
+    case "dried":
+      return number("Minutes in the air", step.minutes, 0, 1440, (minutes) => onChange({ ...step, minutes }));
+    case "tempered":
+      return (
+        <>
+          <label className={styles.field}>
+            Kitchen, {format.degree}
+            <UnitInput
+              kind="temperature"
+              value={step.roomC}
+              min={5}
+              max={40}
+              onChange={(roomC) => onChange({ ...step, roomC })}
+            />
+          </label>
+          {number("Minutes out", step.minutes, 0, 120, (minutes) => onChange({ ...step, minutes }))}
+        </>
+      );
+  }
+}

@@ -1,0 +1,25 @@
+"use server";
+import { plainPiece, prepare } from "@/core/block";
+import { loadOf } from "@/core/cooking";
+import { err, ok, type Result } from "@/core/shared";
+import { findBatch, prepareBatch } from "@/db/batches";
+import { db } from "@/db/connection";
+import { speciesOf } from "@/db/species";
+import { refused, type ActionError } from "../../actionError";
+import { houseAction } from "../../houseAction";
+import { NewPreparation } from "./schema";
+
+/** Reckons the preparation once more on the server and keeps it with the batch. */
+export const keepPreparation = async (input: unknown): Promise<Result<null, ActionError>> =>
+  houseAction(NewPreparation, input, ({ batchId, steps }, { stamp }) => {
+    const batch = findBatch(db(), batchId);
+    const species = batch && speciesOf(db(), batch.speciesId);
+    const raw = batch?.portions.filter(({ cookId }) => cookId === null) ?? [];
+    const load = loadOf(raw, raw.length);
+    if (!batch || !species || !load) return err(refused("No raw portion of this batch is left."));
+    const before = plainPiece(species, load.pieceG, load.thicknessMm);
+    const prepared = prepare(species, before, steps);
+    if (!prepared.ok) return err(refused(prepared.error));
+    prepareBatch(db(), batchId, { steps, before, piece: prepared.value }, stamp);
+    return ok(null);
+  });

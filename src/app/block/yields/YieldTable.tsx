@@ -1,0 +1,92 @@
+import Link from "next/link";
+import type { PartYield } from "@/core/block";
+import page from "@/ui/page.module.css";
+import styles from "./Yields.module.css";
+
+export type YieldLine = {
+  readonly key: string;
+  readonly title: string;
+  /** The part that is sold. */
+  readonly main: string;
+  readonly times: number;
+  readonly expected: readonly [number, number, number];
+  readonly parts: readonly (PartYield & {
+    readonly label: string;
+    readonly range: readonly [number, number, number] | null;
+  })[];
+  readonly cooks: readonly { readonly name: string; readonly times: number; readonly pct: number | null }[];
+  readonly suppliers: readonly { readonly name: string; readonly times: number; readonly pct: number | null }[];
+};
+
+/** Yields on one scale: the range of good animals as a band, the house as a mark. */
+export function YieldTable({ lines }: { readonly lines: readonly YieldLine[] }) {
+  if (lines.length === 0)
+    return (
+      <section className={page.card}>
+        <p className={page.empty}>
+          Break an animal down at the <Link href="/block">bench</Link> and weigh its parts: they are compared here.
+        </p>
+      </section>
+    );
+  return (
+    <div className={page.stack}>
+      {lines.map((line) => (
+        <section key={line.key} className={page.card}>
+          <h2>
+            {line.title} <span className={page.sub}>{line.times === 1 ? "once" : `${line.times} times`}</span>
+          </h2>
+          <ul className={styles.parts}>
+            {line.parts.map((part) => (
+              <li key={part.partId}>
+                <span>{part.label}</span>
+                <span className={styles.scale} aria-hidden="true">
+                  {part.range ? (
+                    <i
+                      className={styles.band}
+                      style={{ left: `${part.range[0]}%`, width: `${part.range[2] - part.range[0]}%` }}
+                    />
+                  ) : null}
+                  <i
+                    className={styles.mark}
+                    data-verdict={part.verdict}
+                    style={{ left: `${Math.min(99, part.meanPct)}%` }}
+                  />
+                </span>
+                <span className="figure">{part.meanPct.toFixed(1)} %</span>
+                <span className={styles.verdict} data-verdict={part.verdict}>
+                  {part.verdict}
+                  {part.range ? (
+                    <span className="muted">
+                      {" "}
+                      {part.range[0].toFixed(0)}-{part.range[2].toFixed(0)}
+                    </span>
+                  ) : null}
+                </span>
+                <span className="muted">count on {part.housePct.toFixed(1)} %</span>
+              </li>
+            ))}
+          </ul>
+          <div className={styles.by}>
+            {(["cooks", "suppliers"] as const).map((by) => (
+              <p key={by}>
+                <b>
+                  {line.main} by {by === "cooks" ? "cook" : "supplier"}:
+                </b>{" "}
+                {line[by]
+                  .map(
+                    ({ name, times, pct }) =>
+                      `${name} ${pct === null ? "not weighed" : `${pct.toFixed(1)} %`} (${times})`,
+                  )
+                  .join(", ")}
+              </p>
+            ))}
+          </div>
+        </section>
+      ))}
+      <p className={page.source}>
+        Bands: range of good animals, each with its source at the bench. “Count on” joins the general figure and the
+        house’s own by how sure each is; ten own weighings are better than any table.
+      </p>
+    </div>
+  );
+}

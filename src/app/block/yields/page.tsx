@@ -1,0 +1,83 @@
+import type { Metadata } from "next";
+import { compareYields, expectedParts, findBreakdown } from "@/core/block";
+import type { Form } from "@/core/freshness";
+import { groupBy } from "@/core/shared";
+import { shortName } from "@/core/species";
+import { DAY_MS } from "@/core/units";
+import { breakdownsSince, type BreakdownRow } from "@/db/breakdowns";
+import { db } from "@/db/connection";
+import { speciesOf } from "@/db/species";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requireHouse, requestTime } from "../../request";
+import { BLOCK_VIEWS } from "../subViews";
+import { YieldTable, type YieldLine } from "./YieldTable";
+
+export const metadata: Metadata = { title: "Yields" };
+
+const DAYS = 365;
+
+const weighedOf = (rows: readonly BreakdownRow[]) =>
+  rows.flatMap(({ parts, wholeG }) => parts.map(({ partId, massG }) => ({ partId, massG, wholeG })));
+
+/** Records of one species, form and way together; inside them each cook and each supplier alone. */
+function linesOf(rows: readonly BreakdownRow[]): YieldLine[] {
+  const groups = groupBy(rows, ({ speciesId, form, wayId }) => `${speciesId}|${form}|${wayId}`);
+  return [...groups.values()].flatMap((group): YieldLine[] => {
+    const { speciesId, form, wayId } = group[0]!;
+    const species = speciesOf(db(), speciesId);
+    const way = findBreakdown(wayId);
+    if (!species || !way) return [];
+    const parts = expectedParts(way, species, form as Form);
+    const main = parts.find(({ use }) => use === "portions") ?? parts[0]!;
+    const alone = (by: "who" | "supplier") =>
+      [...groupBy(group, (row) => row[by]).entries()].map(([name, own]) => ({
+        name,
+        times: own.length,
+        pct: compareYields([main], weighedOf(own)).find(({ partId }) => partId === main.id)?.meanPct ?? null,
+      }));
+    return [
+      {
+        key: `${speciesId}|${form}|${wayId}`,
+        title: `${shortName(species)}: ${way.label.toLowerCase()}`,
+        main: main.label,
+        times: group.length,
+        expected: main.pct,
+        parts: compareYields(parts, weighedOf(group)).map((one) => ({
+          ...one,
+          label: parts.find(({ id }) => id === one.partId)?.label ?? one.partId,
+          range: parts.find(({ id }) => id === one.partId)?.pct ?? null,
+        })),
+        cooks: alone("who"),
+        suppliers: alone("supplier"),
+      },
+    ];
+  });
+}
+
+export default async function YieldsPage() {
+  const nowMs = await requestTime();
+  requireHouse();
+  const lines = linesOf(breakdownsSince(db(), nowMs - DAYS * DAY_MS));
+  const low = lines.filter(({ parts, main }) => parts.find(({ label }) => label === main)?.verdict === "low");
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            {lines.length === 0
+              ? "No yields weighed yet"
+              : low.length > 0
+                ? `${low[0]!.title.split(":")[0]} gives less than it should`
+                : "Yields as they should be"}
+          </h1>
+          <p className={page.asks}>
+            What animals gave here over a year against what good ones give, by cook and by supplier.
+          </p>
+        </div>
+      </header>
+      <SubNav views={BLOCK_VIEWS} here="/block/yields" />
+      <YieldTable lines={lines} />
+    </>
+  );
+}

@@ -1,0 +1,27 @@
+import { FLESH } from "@/ui/palette";
+import { sliceGeometry } from "@/ui/sliceGeometry";
+
+type Props = {
+  readonly heightMm: number;
+  readonly sliceMm: number;
+  readonly leanDeg: number;
+  readonly flesh: keyof typeof FLESH;
+};
+
+/** The block from the side with the knife lines at their lean and spacing. */
+export function SliceDrawing({ heightMm, sliceMm, leanDeg, flesh }: Props) {
+  const { outline, cuts, width, height } = sliceGeometry(heightMm, sliceMm, leanDeg);
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label={`Block with slices of ${sliceMm} mm`}
+      style={{ width: "100%", display: "block" }}
+    >
+      <path d={outline} fill={FLESH[flesh][0]} stroke="#8d6a57" strokeWidth="1.5" />
+      {cuts.map((path) => (
+        <path key={path} d={path} stroke="var(--slate)" strokeWidth="1.4" strokeDasharray="5 3" />
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,32 @@
+"use server";
+import { assertNever, err, ok, type Result } from "@/core/shared";
+import { db } from "@/db/connection";
+import { noteOnLot, servePlates, type PlatesError } from "@/db/rawLots";
+import { refused, type ActionError } from "../../actionError";
+import { houseAction } from "../../houseAction";
+import { LotNote, NewPlates } from "./schema";
+
+export const noteLot = async (input: unknown): Promise<Result<null, ActionError>> =>
+  houseAction(LotNote, input, ({ lotId, ...note }, { stamp }) =>
+    noteOnLot(db(), lotId, note, stamp) ? ok(null) : err(refused("This lot is not on ice any more.")),
+  );
+
+function inWords(error: PlatesError): ActionError {
+  switch (error.kind) {
+    case "notOnIce":
+      return refused("This lot is not on ice any more.");
+    case "notCleared":
+      return refused(`${error.why}.`);
+    case "moreThanLeft":
+      return refused(`Only ${Math.round(error.leftG)} g are left: fewer plates.`);
+    default:
+      return assertNever(error);
+  }
+}
+
+/** Judges the lot once more and writes the plates down with what cleared them. */
+export const serveRaw = async (input: unknown): Promise<Result<string, ActionError>> =>
+  houseAction(NewPlates, input, (wanted, { stamp }) => {
+    const done = servePlates(db(), wanted, stamp);
+    return done.ok ? ok(done.value.headline) : err(inWords(done.error));
+  });

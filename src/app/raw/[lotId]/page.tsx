@@ -1,0 +1,147 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { notFound, redirect } from "next/navigation";
+import { startOfDayMs, todayIn } from "@/calendar/days";
+import { boardAllergen, crossContacts } from "@/core/block";
+import { inSentence } from "@/core/species";
+import { boardsSince, boardScheme } from "@/db/boards";
+import { db } from "@/db/connection";
+import { clearLot, platesOfLot } from "@/db/rawLots";
+import { listOwnSpecies } from "@/db/species";
+import { lotInHand } from "@/db/stock";
+import { dayText, formatFor, timeText } from "@/ui/format";
+import page from "@/ui/page.module.css";
+import { BoardStrip } from "../../block/BoardStrip";
+import { requireHouse, requestTime } from "../../request";
+import { ClearTag } from "../ClearTag";
+import styles from "../Raw.module.css";
+import { Checks } from "./Checks";
+import { PlateBench } from "./PlateBench";
+
+export const metadata: Metadata = { title: "Raw" };
+
+export default async function RawLotPage({
+  params,
+  searchParams,
+}: {
+  readonly params: Promise<{ lotId: string }>;
+  readonly searchParams: Promise<{ as?: string }>;
+}) {
+  const nowMs = await requestTime();
+  const house = requireHouse();
+  const format = formatFor(house.units);
+  const lot = lotInHand(db(), (await params).lotId, nowMs);
+  if (!lot) notFound();
+  if (lot.row.status !== "on-ice") redirect(`/book/lot/${lot.id}`);
+  const asked = (await searchParams).as;
+  const dish = asked === "cured" || (asked !== "raw" && lot.species.rawUse === "cured-only") ? "cured" : "raw";
+  const { clearance } = clearLot(db(), lot, dish, nowMs);
+  const { row, species } = lot;
+  const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
+  const colour = boardScheme(db())["raw-plates"];
+  const allergen = boardAllergen(species);
+  const day = boardsSince(db(), startOfDayMs(todayIn(house.timeZone, nowMs), house.timeZone), listOwnSpecies(db()));
+  const served = platesOfLot(db(), lot.id);
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            {clearance.answer === "yes"
+              ? `The ${inSentence(lot.title)} may go raw`
+              : `The ${inSentence(lot.title)}: ${clearance.answer === "no" ? "not raw" : "not yet"}`}{" "}
+            <span className="figure muted">{row.code}</span>
+          </h1>
+          <p className={page.asks} data-testid="headline">
+            {format.words(clearance.headline)}
+            {clearance.answer === "yes" && clearance.untilMs !== null ? `, until ${when(clearance.untilMs)}` : ""}
+            {clearance.answer === "not-yet" && clearance.fromMs !== null ? `; from ${when(clearance.fromMs)}` : ""}.
+          </p>
+        </div>
+        <nav style={{ display: "flex", gap: 18, alignItems: "center" }} aria-label="From this lot">
+          {dish === "raw" ? (
+            <Link href={`/raw/${row.id}?as=cured`}>Cured instead</Link>
+          ) : (
+            <Link href={`/raw/${row.id}?as=raw`}>Plain instead</Link>
+          )}
+          <Link href={`/ice/${row.id}`}>The lot</Link>
+        </nav>
+      </header>
+      {clearance.answer === "yes" ? (
+        <BoardStrip
+          colour={colour}
+          allergen={allergen}
+          contacts={crossContacts(day.work, day.washes, { colour, allergen, atMs: nowMs })}
+        />
+      ) : null}
+      <div className={page.wideLeft}>
+        <div className={page.stack}>
+          <section className={page.card} aria-label="Clearance">
+            <p style={{ marginBottom: 10 }}>
+              <ClearTag answer={clearance.answer} />{" "}
+              <span className="muted">
+                {clearance.rule.edition}
+                {clearance.rule.edition.includes(clearance.rule.section) ? "" : `, ${clearance.rule.section}`}
+              </span>
+            </p>
+            <Checks
+              lotId={row.id}
+              checks={clearance.checks}
+              shellfish={species.group === "bivalve"}
+              canFreeze={row.state !== "frozen"}
+            />
+          </section>
+          {clearance.answer !== "no" ? (
+            <PlateBench
+              lotId={row.id}
+              speciesId={species.id}
+              leftG={row.remainingG}
+              dish={dish}
+              cleared={clearance.answer === "yes"}
+            />
+          ) : null}
+        </div>
+        <div className={page.stack}>
+          <section className={page.card}>
+            <h2>For the menu</h2>
+            <div className={styles.advisory}>
+              <p>{clearance.advisory.disclosure}</p>
+              <p data-testid="advisory">{clearance.advisory.reminder}</p>
+            </div>
+            {allergen ? <p>Allergen to name: {allergen}.</p> : null}
+            <p className={page.source}>{clearance.advisory.source}</p>
+          </section>
+          <section className={page.card}>
+            <h2>What proves it</h2>
+            <p data-testid="record">{clearance.record}.</p>
+            <p>
+              <Link href={`/book/lot/${row.id}`}>The record of this lot in the book</Link>
+            </p>
+            {served.length > 0 ? (
+              <ul className={page.rows}>
+                {served.map((plate) => (
+                  <li key={plate.id}>
+                    <div className={page.row}>
+                      <span className={page.grow}>
+                        {plate.covers} plates of {format.mass(plate.gramsPerCover)}, {plate.dish}
+                      </span>
+                      <span className="figure">{when(plate.atMs)}</span>
+                    </div>
+                  </li>
+                ))}
+              </ul>
+            ) : null}
+          </section>
+          <section className={page.card}>
+            <h2>What stays</h2>
+            <ul style={{ margin: 0, paddingLeft: 20 }}>
+              {clearance.risks.map((risk) => (
+                <li key={risk}>{risk}</li>
+              ))}
+            </ul>
+          </section>
+        </div>
+      </div>
+    </>
+  );
+}

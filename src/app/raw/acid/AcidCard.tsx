@@ -1,0 +1,90 @@
+"use client";
+import { Segmented, Slider } from "antd";
+import { useMemo, useState } from "react";
+import { CITRUS_SCHOOLS, minutesToWhiten, WHITENING, whiteningAt } from "@/core/cure";
+import { Field } from "@/ui/Field";
+import { durationText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import { LayerMap } from "@/ui/LayerMap";
+import page from "@/ui/page.module.css";
+import { UnitInput } from "@/ui/UnitInput";
+
+const RAW = [233, 183, 160] as const;
+const WHITE = [251, 246, 238] as const;
+const LAYERS = 40;
+const COLUMNS = 160;
+
+/** How deep citrus whitens a slice over time. */
+export function AcidCard() {
+  const { format } = useHouse();
+  const [thicknessMm, setThickness] = useState(8);
+  const [school, setSchool] = useState<(typeof CITRUS_SCHOOLS)[number]["id"]>("rare");
+  const chosen = CITRUS_SCHOOLS.find(({ id }) => id === school)!;
+  const wanted = minutesToWhiten(thicknessMm, chosen.rawShare);
+  const longest = Math.max(10, Math.ceil(minutesToWhiten(thicknessMm, 0).usual));
+  const [minutes, setMinutes] = useState(10);
+  const now = whiteningAt(thicknessMm, minutes);
+  const columns = useMemo(
+    () =>
+      Array.from({ length: COLUMNS }, (_, column) => {
+        const { depthMm } = whiteningAt(thicknessMm, (column / (COLUMNS - 1)) * longest);
+        return Array.from({ length: LAYERS }, (_, layer) => {
+          const atMm = ((layer + 0.5) / LAYERS) * thicknessMm;
+          return Math.min(atMm, thicknessMm - atMm) < depthMm ? 1 : 0;
+        });
+      }),
+    [thicknessMm, longest],
+  );
+  return (
+    <section className={page.card} data-testid="acid">
+      <h2>Lime or lemon</h2>
+      <p>
+        <span className={page.big}>{durationText(Math.round(wanted.usual * 60))}</span> for {chosen.label.toLowerCase()}
+      </p>
+      <p className="muted" style={{ marginBottom: 12 }}>
+        {durationText(Math.round(wanted.low * 60))} to {durationText(Math.round(wanted.high * 60))} by fish;{" "}
+        {chosen.why}.
+      </p>
+      <Segmented<(typeof CITRUS_SCHOOLS)[number]["id"]>
+        block
+        vertical
+        value={school}
+        onChange={setSchool}
+        options={CITRUS_SCHOOLS.map(({ id, label }) => ({ value: id, label }))}
+        aria-label="School"
+        style={{ marginBottom: 12 }}
+      />
+      <label style={{ display: "grid", gap: 6, maxWidth: 160, color: "var(--muted)" }}>
+        Slice or cube, {format.lengthUnit}
+        <UnitInput kind="length" value={thicknessMm} min={1} max={40} onChange={setThickness} />
+      </label>
+      <div style={{ margin: "14px 0 4px" }}>
+        <LayerMap label="Whitening of the slice over time" columns={columns} from={RAW} to={WHITE} height={110} />
+      </div>
+      <p className={page.sub}>
+        From dressed (left) to white through after {durationText(longest * 60)} (right), both faces.
+      </p>
+      <Field label="Minutes since it was dressed">
+        {(id) => (
+          <Slider
+            id={id}
+            min={0}
+            max={longest}
+            value={Math.min(minutes, longest)}
+            onChange={setMinutes}
+            ariaLabelForHandle="Minutes since it was dressed"
+          />
+        )}
+      </Field>
+      <p data-testid="depth">
+        {Math.min(minutes, longest)} min: <b className="figure">{format.length(now.depthMm, 1)}</b> white from each face
+        ({format.length(now.lowMm, 1)} to {format.length(now.highMm, 1)}), {Math.round(now.rawShare * 100)} % of it
+        still raw.
+      </p>
+      <p className={page.source}>
+        {WHITENING.source}; fat fish and skin are slower. Acid is not cooking and kills no parasite (FDA Food Code 2022,
+        3-401.11; memory, high): the raw rule of the house stays.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,72 @@
+"use client";
+import { InputNumber, Switch } from "antd";
+import { useState } from "react";
+import { adviseSmoke } from "@/core/cure";
+import { Field } from "@/ui/Field";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { UnitInput } from "@/ui/UnitInput";
+import styles from "../Raw.module.css";
+
+/** A light cold smoke: what to mind before it starts. */
+export function SmokeCard() {
+  const { format } = useHouse();
+  const [boxC, setBox] = useState(8);
+  const [minutes, setMinutes] = useState(10);
+  const [waterPhasePct, setSalt] = useState(2);
+  const [cleared, setCleared] = useState(false);
+  const [vacuumPacked, setVacuum] = useState(false);
+  const advice = adviseSmoke({ boxC, minutes, waterPhasePct, cleared, vacuumPacked });
+  const stop = advice.some(({ level }) => level === "stop");
+  return (
+    <section className={page.card} data-testid="smoke">
+      <h2>Cold smoke</h2>
+      <p>
+        <span className={page.big}>{stop ? "Not like this" : "Go ahead"}</span>
+      </p>
+      <div className={styles.fields} style={{ margin: "12px 0" }}>
+        <label className={styles.field}>
+          In the box, {format.degree}
+          <UnitInput kind="temperature" value={boxC} min={-5} max={60} onChange={setBox} />
+        </label>
+        <Field label="Minutes">
+          {(id) => (
+            <InputNumber<number>
+              id={id}
+              min={1}
+              max={2880}
+              value={minutes}
+              inputMode="numeric"
+              onChange={(value) => value && setMinutes(value)}
+            />
+          )}
+        </Field>
+        <Field label="Salt in its water, %">
+          {(id) => (
+            <InputNumber<number>
+              id={id}
+              min={0}
+              max={20}
+              step={0.1}
+              value={waterPhasePct}
+              inputMode="decimal"
+              onChange={(value) => setSalt(value ?? 0)}
+            />
+          )}
+        </Field>
+        <Field label="Raw rule met">{(id) => <Switch id={id} checked={cleared} onChange={setCleared} />}</Field>
+        <Field label="Into a vacuum pack">
+          {(id) => <Switch id={id} checked={vacuumPacked} onChange={setVacuum} />}
+        </Field>
+      </div>
+      <ul className={styles.advice}>
+        {advice.map(({ level, text, source }) => (
+          <li key={text} data-level={level}>
+            <b>{level === "stop" ? "Stop: " : level === "care" ? "Mind: " : ""}</b>
+            {format.words(text)} <span className={page.source}>({source})</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

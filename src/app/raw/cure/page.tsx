@@ -1,0 +1,41 @@
+import type { Metadata } from "next";
+import { db } from "@/db/connection";
+import { stockOnIce } from "@/db/stock";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requireHouse, requestTime } from "../../request";
+import { RAW_VIEWS } from "../subViews";
+import { CureBench } from "./CureBench";
+
+export const metadata: Metadata = { title: "Cure" };
+
+export default async function CurePage() {
+  const nowMs = await requestTime();
+  requireHouse();
+  const lots = stockOnIce(db(), nowMs)
+    .filter(
+      ({ byProduct, life, row }) =>
+        !byProduct && life.use !== "over" && life.state !== "frozen" && life.state !== "live" && row.form !== "smoked",
+    )
+    .map(({ id, title, row, species }) => ({
+      id,
+      title: `${title} ${row.code}`,
+      speciesId: row.speciesId,
+      massG: row.remainingG,
+      thicknessMm: species.portion.thicknessMm,
+    }));
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>Cure it</h1>
+          <p className={page.asks}>
+            Salt and sugar by weight, time by thickness: when to take it out, and when it is even enough to slice.
+          </p>
+        </div>
+      </header>
+      <SubNav views={RAW_VIEWS} here="/raw/cure" />
+      <CureBench lots={lots} />
+    </>
+  );
+}

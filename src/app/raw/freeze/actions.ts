@@ -1,0 +1,20 @@
+"use server";
+import { parasiteRuleOf } from "@/core/safety";
+import { err, ok, type Result } from "@/core/shared";
+import { HOUR_MS } from "@/core/units";
+import { db } from "@/db/connection";
+import { startHold } from "@/db/holds";
+import { findLot } from "@/db/lots";
+import { refused, type ActionError } from "../../actionError";
+import { houseAction } from "../../houseAction";
+import { BeginFreezing } from "./schema";
+
+/** Begins a freezing hold with the time the planner expects; only probe readings prove it. */
+export const beginFreezing = async (input: unknown): Promise<Result<string, ActionError>> =>
+  houseAction(BeginFreezing, input, ({ lotId, reachH, reachC }, { house, stamp }) => {
+    const lot = findLot(db(), lotId);
+    if (lot?.status !== "on-ice") return err(refused("This lot is not on ice any more."));
+    const expected = { atMs: Math.round(stamp.atMs + reachH * HOUR_MS), celsius: reachC };
+    const facts = { kind: "parasite", ruleId: parasiteRuleOf(house.ruleSetId), stated: null, expected } as const;
+    return ok(startHold(db(), lotId, facts, stamp));
+  });

@@ -1,0 +1,50 @@
+import type { Metadata } from "next";
+import { parasiteRuleOf } from "@/core/safety";
+import { db } from "@/db/connection";
+import { listPlaces } from "@/db/places";
+import { lotInHand, stockOnIce } from "@/db/stock";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requireHouse, requestTime } from "../../request";
+import { RAW_VIEWS } from "../subViews";
+import { FreezeBench } from "./FreezeBench";
+
+export const metadata: Metadata = { title: "Freeze it first" };
+
+export default async function FreezePage({ searchParams }: { readonly searchParams: Promise<{ lot?: string }> }) {
+  const nowMs = await requestTime();
+  const house = requireHouse();
+  const asked = (await searchParams).lot;
+  const chosen = asked ? lotInHand(db(), asked, nowMs) : undefined;
+  const lots = stockOnIce(db(), nowMs)
+    .filter(({ byProduct, life, species }) => !byProduct && life.use !== "over" && species.rawUse !== "none")
+    .map(({ id, title, row, life }) => ({
+      id,
+      title: `${title} ${row.code}`,
+      speciesId: row.speciesId,
+      startC: Math.round(life.placeC * 10) / 10,
+      inFreezer: life.state === "frozen",
+    }));
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>Freeze it first</h1>
+          <p className={page.asks}>
+            How long this pack takes in this freezer until the rule begins to count, and when it is over.
+          </p>
+        </div>
+      </header>
+      <SubNav views={RAW_VIEWS} here="/raw/freeze" />
+      <FreezeBench
+        ruleId={parasiteRuleOf(house.ruleSetId)}
+        lots={lots}
+        serverNowMs={nowMs}
+        chosenId={chosen && lots.some(({ id }) => id === chosen.id) ? chosen.id : null}
+        freezers={listPlaces(db())
+          .filter(({ kind }) => kind === "freezer")
+          .map(({ id, name, setC }) => ({ id, name, setC }))}
+      />
+    </>
+  );
+}

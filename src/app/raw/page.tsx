@@ -1,0 +1,138 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { inSentence } from "@/core/species";
+import { DAY_MS } from "@/core/units";
+import { db } from "@/db/connection";
+import { clearLot, platesSince, type RawLot } from "@/db/rawLots";
+import { stockOnIce } from "@/db/stock";
+import { dayText, formatFor, timeText } from "@/ui/format";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requireHouse, requestTime } from "../request";
+import { speciesName } from "../stove/clockOf";
+import { ClearTag } from "./ClearTag";
+import styles from "./Raw.module.css";
+import { RAW_VIEWS } from "./subViews";
+
+export const metadata: Metadata = { title: "Raw" };
+
+const RANK = { yes: 0, "not-yet": 1, no: 2 } as const;
+
+export default async function RawPage() {
+  const nowMs = await requestTime();
+  const house = requireHouse();
+  const format = formatFor(house.units);
+  const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
+  const judged = stockOnIce(db(), nowMs)
+    .filter(({ species, row, byProduct }) => species.rawUse !== "none" && (!byProduct || row.partUse === "raw"))
+    .map((lot) => clearLot(db(), lot, lot.species.rawUse === "cured-only" ? "cured" : "raw", nowMs))
+    .sort(
+      (a, b) =>
+        RANK[a.clearance.answer] - RANK[b.clearance.answer] ||
+        (a.clearance.untilMs ?? Infinity) - (b.clearance.untilMs ?? Infinity),
+    );
+  const ready = judged.filter(({ clearance }) => clearance.answer === "yes");
+  const rest = judged.filter(({ clearance }) => clearance.answer !== "yes");
+  const served = platesSince(db(), nowMs - DAY_MS);
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            {ready[0] ? `The ${inSentence(ready[0].lot.title)} may go raw first` : "Nothing on the ice may go raw now"}
+          </h1>
+          <p className={page.asks}>
+            {judged[0] ? judged[0].clearance.rule.edition : "The parasite rule of the house"}: a rule met is written
+            down with what proves it. The local authority decides.
+          </p>
+        </div>
+      </header>
+      <SubNav views={RAW_VIEWS} here="/raw" />
+      <div className={page.stack}>
+        <section className={page.card}>
+          <h2>May be served raw now</h2>
+          {ready.length === 0 ? (
+            <p className={page.empty}>No lot has everything yet: see what is missing below.</p>
+          ) : (
+            <Rows judged={ready} format={format} when={when} />
+          )}
+        </section>
+        <section className={page.card}>
+          <h2>What is missing for the others</h2>
+          {rest.length === 0 ? (
+            <p className={page.empty}>
+              Nothing else on ice is for raw plates. <Link href="/dock">Take in a delivery</Link>.
+            </p>
+          ) : (
+            <Rows judged={rest} format={format} when={when} />
+          )}
+        </section>
+        {served.length > 0 ? (
+          <section className={page.card}>
+            <h2>Served since yesterday</h2>
+            <ul className={page.rows}>
+              {served.map((plate) => (
+                <li key={plate.id}>
+                  <Link href={`/book/lot/${plate.lotId}`} className={page.row}>
+                    <span className={page.grow}>
+                      <span className={page.title}>{speciesName(plate.speciesId)}</span>{" "}
+                      <span className={`${page.sub} figure`}>{plate.code}</span>
+                      <br />
+                      <span className={page.sub}>{plate.rule}</span>
+                    </span>
+                    <span className="figure">
+                      {plate.covers} × {format.mass(plate.gramsPerCover)}
+                    </span>
+                    <span className="figure">{when(plate.atMs)}</span>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </section>
+        ) : null}
+      </div>
+    </>
+  );
+}
+
+type RowsProps = {
+  readonly judged: readonly RawLot[];
+  readonly format: ReturnType<typeof formatFor>;
+  readonly when: (atMs: number) => string;
+};
+
+function Rows({ judged, format, when }: RowsProps) {
+  return (
+    <ul className={page.rows}>
+      {judged.map(({ lot, clearance }) => {
+        const { answer, headline, exemption, untilMs, fromMs } = clearance;
+        const reason =
+          answer === "yes"
+            ? exemption
+              ? `exempt: ${exemption}`
+              : clearance.record
+            : headline.replace(/^Not (yet|raw): /, "");
+        return (
+          <li key={lot.id}>
+            <Link href={`/raw/${lot.id}`} className={styles.row} data-raw={lot.row.code} data-answer={answer}>
+              <ClearTag answer={answer} />
+              <span>
+                <span className={page.title}>{lot.title}</span>{" "}
+                <span className={`${page.sub} figure`}>{lot.row.code}</span>
+                <br />
+                <span className={page.sub}>{format.words(reason)}</span>
+              </span>
+              <span className="figure" style={{ textAlign: "right" }}>
+                {format.mass(lot.massG)}
+              </span>
+              <span className={styles.when}>
+                {answer === "yes" && untilMs !== null ? `to ${when(untilMs)}` : null}
+                {answer === "not-yet" && fromMs !== null ? `from ${when(fromMs)}` : null}
+              </span>
+            </Link>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
