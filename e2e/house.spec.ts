@@ -17,6 +17,14 @@ const VIEWS = [
   "/ice/tomorrow",
   "/ice/waste",
   "/block",
+  "/block/order",
+  "/block/count",
+  "/block/yields",
+  "/block/boards",
+  "/raw",
+  "/raw/freeze",
+  "/raw/cure",
+  "/raw/acid",
   "/stove",
   "/book",
 ];
@@ -42,10 +50,14 @@ test("the inner pages hold to the same", async ({ page }) => {
     ["/ice", "/ice/"],
     ["/ice/places", "/ice/places/"],
     ["/block", "/block/"],
+    ["/block", "/block/prepare/"],
+    ["/raw", "/raw/"],
     ["/stove", "/stove/"],
   ] as const) {
     await page.goto(from);
-    const links = prefix === "/ice/" ? "main a[data-lot]" : `main a[href^="${prefix}"]`;
+    const links =
+      { "/ice/": "main a[data-lot]", "/block/": "main a[data-lot]", "/raw/": "main a[data-raw]" }[prefix as string] ??
+      `main a[href^="${prefix}"]`;
     const href = await page.locator(links).first().getAttribute("href");
     await page.goto(href!);
     await page.getByRole("heading", { level: 1 }).waitFor();

@@ -52,10 +52,47 @@ const VIEWS = {
     await page.goto(base + (await page.locator("[data-lot]").first().getAttribute("href")));
   },
   block: async (page) => {
+    await page.goto(`${base}/ice`);
+    await page.goto(
+      base + (await page.locator("a[data-lot]").filter({ hasText: "Ocean trout" }).last().getAttribute("href")),
+    );
+    await page.getByRole("link", { name: "Cut it at Block" }).click();
+    await page.getByRole("button", { name: "Another side" }).click();
+    await page.getByTestId("portions").waitFor();
+  },
+  apart: async (page) => {
     await page.goto(`${base}/block`);
     await page.goto(
-      base + (await page.locator('main a[href^="/block/"]').filter({ hasText: "char" }).first().getAttribute("href")),
+      base + (await page.locator("main a[data-lot]").filter({ hasText: "Turbot" }).first().getAttribute("href")),
     );
+    await page.getByLabel(/^Four fillets, skinless, /).fill("3420");
+    await page.getByLabel(/^Head, gills out, /).fill("1650");
+    await page.getByLabel(/^Frame, /).fill("2310");
+  },
+  order: async (page) => page.goto(`${base}/block/order`),
+  count: async (page) => page.goto(`${base}/block/count`),
+  yields: async (page) => page.goto(`${base}/block/yields`),
+  boards: async (page) => page.goto(`${base}/block/boards`),
+  raw: async (page) => page.goto(`${base}/raw`),
+  clear: async (page) => {
+    await page.goto(`${base}/raw`);
+    await page.goto(base + (await page.locator("a[data-raw]").first().getAttribute("href")));
+  },
+  freeze: async (page) => {
+    await page.goto(`${base}/raw/freeze`);
+    await page.locator(".recharts-line").first().waitFor();
+  },
+  cure: async (page) => {
+    await page.goto(`${base}/raw/cure`);
+    await page.locator(".recharts-line").first().waitFor();
+  },
+  acid: async (page) => page.goto(`${base}/raw/acid`),
+  bench: async (page) => page.goto(`${base}/block`),
+  prepare: async (page) => {
+    await page.goto(`${base}/block`);
+    await page.goto(base + (await page.locator('main a[href^="/block/prepare/"]').first().getAttribute("href")));
+    await page.getByRole("button", { name: "Brined" }).click();
+    await page.getByRole("button", { name: "Tempered" }).click();
   },
   stove: async (page) => {
     await page.goto(`${base}/stove`);
@@ -81,10 +118,23 @@ const VIEWS = {
 };
 
 /** The views a tablet shows most; the others are pictured wide only. */
-const TABLET = new Set(["today", "dock", "ice", "block", "stove"]);
+const TABLET = new Set(["today", "dock", "ice", "block", "raw", "stove"]);
 
 /** Pictured only when asked for by name: the README shows the main views. */
-const BY_NAME = new Set(["species", "advice", "files", "places", "tomorrow", "waste"]);
+const BY_NAME = new Set([
+  "order",
+  "count",
+  "boards",
+  "acid",
+  "bench",
+  "prepare",
+  "species",
+  "advice",
+  "files",
+  "places",
+  "tomorrow",
+  "waste",
+]);
 
 for (const [name, open] of Object.entries(VIEWS)) {
   if (only ? !only.split(",").includes(name) : BY_NAME.has(name)) continue;

@@ -40,7 +40,7 @@ export default function HoursCurve({ label, rows, series, unit, limit, markH }: 
       </figcaption>
       <div role="img" aria-label={label}>
         <ResponsiveContainer width="100%" height={240}>
-          <LineChart data={[...rows]} margin={{ top: 12, right: 16, bottom: 4, left: -6 }}>
+          <LineChart data={[...rows]} margin={{ top: 12, right: 30, bottom: 4, left: -6 }}>
             <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
             <XAxis
               dataKey="atH"
@@ -68,7 +68,7 @@ export default function HoursCurve({ label, rows, series, unit, limit, markH }: 
               <ReferenceLine
                 x={markH}
                 stroke={PALETTE.slate}
-                label={{ value: "take it out", position: "insideTopRight", fill: PALETTE.slate, fontSize: 13 }}
+                label={{ value: "take it out", position: "insideTopLeft", fill: PALETTE.slate, fontSize: 13 }}
               />
             )}
             {series.map(({ key, name, tone }) => (

@@ -1,3 +1,4 @@
+import { inSentence } from "@/core/species";
 import Link from "next/link";
 import { BOARD_COLOURS, type BoardColour, type CrossContact } from "@/core/block";
 import styles from "./Board.module.css";
@@ -19,7 +20,7 @@ export function BoardStrip({ colour, allergen, contacts }: Props) {
       </span>
       {contacts.map(({ allergen: carried, what }) => (
         <b key={carried} className={styles.contact}>
-          {what.toLowerCase()} lay on it: {carried} would go over. <Link href="/block/boards">Wash it and say so</Link>
+          {inSentence(what)} lay on it: {carried} would go over. <Link href="/block/boards">Wash it and say so</Link>
         </b>
       ))}
     </div>

@@ -16,7 +16,6 @@ export const breakdownsFor = (species: Species, form: Form): readonly Breakdown[
 export const findBreakdown = (id: string): Breakdown | undefined => BREAKDOWNS.find((one) => one.id === id);
 
 const HEAD_PARTS = ["head", "collars", "cheeks"];
-const BORN_FROM = "gutted head-on";
 
 const GUTS: readonly Part[] = [
   {
@@ -98,7 +97,3 @@ function capped(parts: readonly Part[]): readonly Part[] {
   const sum = usualSum(parts);
   return sum <= 100 ? parts : parts.map((one) => scaled(one, 100 / sum));
 }
-
-/** What the figures of a breakdown are shares of, in the cook's words. */
-export const basisWords = (breakdown: Breakdown, form: Form): string =>
-  breakdown.from.includes("whole-gutted") && form === "whole-gutted" ? BORN_FROM : "what is on the block";

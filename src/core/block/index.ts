@@ -4,7 +4,7 @@ export { startingSide, withLength, withStations } from "./startingSide";
 export { TRIM_USES, TRIM_USE_IDS, type TrimUseId } from "./trim";
 export { allocateBill, edibleCost, edibleShare, portionCost, type EdibleCost, type PortionCost } from "./cost";
 export { PART_USES, PART_USE_IDS, type AnimalId, type Breakdown, type Part, type PartUse } from "./anatomy";
-export { basisWords, breakdownsFor, expectedParts, findBreakdown } from "./expected";
+export { breakdownsFor, expectedParts, findBreakdown } from "./expected";
 export { compareYields, spreadOf, type PartYield, type WeighedPart } from "./yieldRecord";
 export { chanceByWeight, planOrder, type Order, type OrderRequest } from "./order";
 export { panGroups, type PanGroup } from "./panGroups";

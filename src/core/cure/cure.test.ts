@@ -183,7 +183,9 @@ describe("cures", () => {
           const one = plan({ thicknessMm, targetSaltPct, saltG: 90 });
           const thicker = plan({ thicknessMm: thicknessMm * 1.3, targetSaltPct, saltG: 90 });
           expect(thicker.stopH).toBeGreaterThan(one.stopH);
-          expect(thicker.restH).toBeGreaterThan(one.restH);
+          if (thicker.even) expect(thicker.restH).toBeGreaterThan(one.restH);
+          expect(thicker.even && !one.even).toBe(false);
+          for (const { restH, keepDays } of [one, thicker]) expect(restH).toBeLessThan(keepDays * 24 + 8);
           for (const { layersPct } of one.samples)
             for (const pct of layersPct) {
               expect(pct).toBeGreaterThan(-0.05);
@@ -197,6 +199,15 @@ describe("cures", () => {
       { numRuns: 12, seed: 5 },
     );
   });
+});
+
+test("a thick skin-on side does not get even while it keeps, and says what to do; a thin skinless one does", () => {
+  const thick = plan({ thicknessMm: 28, skin: true });
+  expect(thick.even).toBe(false);
+  expect(thick.warnings.join()).toMatch(/quarter of the time/);
+  const thin = plan({ thicknessMm: 12, skin: false });
+  expect(thin).toMatchObject({ even: true });
+  expect(thin.evenness).toBeGreaterThanOrEqual(0.9);
 });
 
 test.each([

@@ -37,8 +37,10 @@ export type CureSample = {
 export type CurePlan = {
   /** When the mean reaches the target and it comes out. */
   readonly stopH: number;
-  /** Rest after that, until the deepest point has `EVEN_SHARE` of the mean. */
+  /** Rest after that, until the deepest point has `EVEN_SHARE` of the mean, or until it must be used. */
   readonly restH: number;
+  /** Whether it gets even while it keeps. */
+  readonly even: boolean;
   readonly samples: readonly CureSample[];
   readonly meanPct: number;
   readonly evenness: number;
@@ -57,6 +59,7 @@ export const SATURATED = 0.36;
 /** Even enough to slice: the deepest point has nine tenths of the mean. */
 export const EVEN_SHARE = 0.9;
 const LAYERS = 24;
+const DAY_S = 86_400;
 const LONGEST_H = 24 * 14;
 const STEPS_A_RUN = 900;
 const SAMPLES = 120;
@@ -203,16 +206,19 @@ export function planCure(request: CureRequest): Result<CurePlan, string> {
   sample(stopS, "cure");
   salt.lift();
   sugar?.lift();
-  while (salt.deepest < EVEN_SHARE * salt.meanConcentration && nowS - stopS < 3 * evenS) advance("rest");
-  const restS = nowS - stopS;
-  sample(nowS, "rest");
   const meanPct = pctOf(salt.meanConcentration);
   const lost = (meanPct / 100) * waterLostPerSalt(request.method, request.brinePct);
-  const waterPct = 100 * (waterShare - lost);
-  const waterPhasePct = waterPhaseSaltPct(meanPct, waterPct);
+  const waterPhasePct = waterPhaseSaltPct(meanPct, 100 * (waterShare - lost));
+  const keepDays = keepingDays(waterPhasePct);
+  const isEven = () => salt.deepest >= EVEN_SHARE * salt.meanConcentration;
+  while (!isEven() && nowS - stopS < keepDays * DAY_S) advance("rest");
+  const restS = nowS - stopS;
+  sample(nowS, "rest");
+  const even = isEven();
   return ok({
     stopH: stopS / 3600,
     restH: restS / 3600,
+    even,
     samples,
     meanPct,
     evenness: salt.deepest / salt.meanConcentration,
@@ -220,8 +226,8 @@ export function planCure(request: CureRequest): Result<CurePlan, string> {
     sugarPct: sugar ? pctOf(sugar.meanConcentration) : 0,
     weightLossShare: lost - meanPct / 100 > 0 ? lost - meanPct / 100 : 0,
     waterPhasePct,
-    keepDays: keepingDays(waterPhasePct),
-    warnings: warningsOf(request, waterPhasePct, stopS / 3600),
+    keepDays,
+    warnings: warningsOf(request, waterPhasePct, stopS / 3600, even),
   });
 }
 
@@ -253,13 +259,22 @@ export function soakInBrine(
   });
 }
 
-function warningsOf({ placeC, thicknessMm }: CureRequest, waterPhasePct: number, stopH: number): string[] {
+function warningsOf(
+  { placeC, thicknessMm, skin }: CureRequest,
+  waterPhasePct: number,
+  stopH: number,
+  even: boolean,
+): string[] {
   const warnings = ["Salt, sugar and acid do not kill parasites: the raw rule of the house stays."];
   if (placeC > 5)
     warnings.push(`Cure at 5 °C or below: at ${placeC.toFixed(0)} °C bacteria grow faster than salt moves.`);
   if (waterPhasePct < 3.5)
     warnings.push(
       "Less than 3.5 % salt in the water: never in a vacuum pack above 3 °C (botulism), and treat it as raw fish.",
+    );
+  if (!even)
+    warnings.push(
+      `At ${thicknessMm.toFixed(0)} mm it does not get even while it keeps: ${skin ? "skin off it takes a quarter of the time; or " : ""}cut it thinner, and slice through the thickness so that every slice has face and middle.`,
     );
   if (stopH > 72)
     warnings.push(`Over three days at ${thicknessMm.toFixed(0)} mm: cut it thinner or take the skin off.`);

@@ -255,7 +255,14 @@ function historyCheck({ species, history }: RawFacts): Check {
 function stateCheck({ state, shellfish, species, hold }: RawFacts): Check {
   const say = (at: Check["state"], text: string) => check("state", "As it lies", at, text, "the lot");
   if (state === "frozen" && hold?.state === "running" && hold.endsMs !== null)
-    return check("state", "As it lies", "waiting", "in its hold; then thaw it in the refrigerator", "the lot", hold.endsMs);
+    return check(
+      "state",
+      "As it lies",
+      "waiting",
+      "in its hold; then thaw it in the refrigerator",
+      "the lot",
+      hold.endsMs,
+    );
   if (state === "frozen") return say("missing", "thaw it in the refrigerator first");
   if (state === "live" && !shellfish) return say("missing", `kill and prepare it first (${species.group})`);
   return say("met", state === "thawed" ? "thawed" : state === "live" ? "alive" : "chilled");

@@ -64,9 +64,7 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
   const wrong = sides.map(checkSide).find((one) => one !== null) ?? null;
   const plan = useMemo(
     () =>
-      wrong
-        ? null
-        : planOf({ sides, portionG, toleranceG, minPieceMm, covers, preference, leanDeg, tails, trimUse }),
+      wrong ? null : planOf({ sides, portionG, toleranceG, minPieceMm, covers, preference, leanDeg, tails, trimUse }),
     [wrong, planOf, sides, portionG, toleranceG, minPieceMm, covers, preference, leanDeg, tails, trimUse],
   );
   const portions = plan?.pieces.filter(({ role }) => role !== "trim") ?? [];

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import { startOfDayMs, todayIn } from "@/calendar/days";
 import { BOARD_USES, BOARD_USE_IDS } from "@/core/block";
+import { inSentence } from "@/core/species";
 import { boardsSince, boardScheme } from "@/db/boards";
 import { db } from "@/db/connection";
 import { listScales } from "@/db/scales";
@@ -56,7 +57,7 @@ export default async function BoardsPage() {
                 colour,
                 lay: [
                   ...new Set(
-                    since.map(({ what, allergen }) => `${what.toLowerCase()}${allergen ? ` (${allergen})` : ""}`),
+                    since.map(({ what, allergen }) => `${inSentence(what)}${allergen ? ` (${allergen})` : ""}`),
                   ),
                 ],
                 washed: washedMs === null ? null : timeText(washedMs, house.timeZone),

@@ -32,9 +32,9 @@ type Props = { readonly onIce: Readonly<Record<string, number>>; readonly weighe
 /** Squaring to even portions takes 5 % of the side (3-10; common practice, high). */
 const SQUARING = 0.95;
 const BUFFERS = [
-  { value: 0.05, label: "5 % dear, live" },
-  { value: 0.1, label: "10 % usual" },
-  { value: 0.15, label: "15 % new dish" },
+  { value: 0.05, label: "5 %" },
+  { value: 0.1, label: "10 %" },
+  { value: 0.15, label: "15 %" },
 ];
 /** What by-products give back, cents a kilo against the usual example (common practice, low). */
 const CREDIT_CENTS: Partial<Record<Part["use"], number>> = {
@@ -132,7 +132,11 @@ export function OrderDesk({ onIce, weighed }: Props) {
       ? portionCost({
           billCents: (buyG / 1000) * price * 100,
           readyG: buyG * ready.share,
-          portions: planned.value.portions,
+          // what lies on ice was paid for already
+          portions: Math.max(
+            1,
+            Math.ceil((planned.value.portions * portionG - (onIce[speciesId] ?? 0)) / portionG - 1e-9),
+          ),
           credits: parts.flatMap((part) =>
             part.use === "portions"
               ? []
@@ -246,7 +250,7 @@ export function OrderDesk({ onIce, weighed }: Props) {
             />
           )}
         </Field>
-        <Field label="Kept over" wide>
+        <Field label="Kept over: 5 dear and live, 10 usual, 15 new" wide>
           {(id) => <Segmented<number> id={id} block value={bufferShare} onChange={setBufferShare} options={BUFFERS} />}
         </Field>
         <label className={styles.field}>

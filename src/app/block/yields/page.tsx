@@ -58,8 +58,11 @@ function linesOf(rows: readonly BreakdownRow[]): YieldLine[] {
 export default async function YieldsPage() {
   const nowMs = await requestTime();
   requireHouse();
-  const lines = linesOf(breakdownsSince(db(), nowMs - DAYS * DAY_MS));
-  const low = lines.filter(({ parts, main }) => parts.find(({ label }) => label === main)?.verdict === "low");
+  const isLow = ({ parts, main }: YieldLine) => parts.find(({ label }) => label === main)?.verdict === "low";
+  const lines = linesOf(breakdownsSince(db(), nowMs - DAYS * DAY_MS)).sort(
+    (a, b) => Number(isLow(b)) - Number(isLow(a)),
+  );
+  const low = lines.filter(isLow);
   return (
     <>
       <header className={page.head}>

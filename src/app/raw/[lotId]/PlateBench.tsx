@@ -4,7 +4,7 @@ import { useState } from "react";
 import { dressedHoldMin, planBatch, planSlices, plateHoldMin, SLICE_MM } from "@/core/raw";
 import { findSpecies } from "@/core/species";
 import { Field } from "@/ui/Field";
-import { durationText, percentText } from "@/ui/format";
+import { durationText, hoursText, percentText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import { UnitInput } from "@/ui/UnitInput";
@@ -164,7 +164,7 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
         <dt>Plate holds its cold</dt>
         <dd>
           {Number.isFinite(holdMin)
-            ? `${durationText(Math.floor(holdMin) * 60)} until it is at ${format.temperature(WARM_PLATE_C)}`
+            ? `${hoursText(holdMin / 60)} until it is at ${format.temperature(WARM_PLATE_C)}`
             : "as long as the room"}
         </dd>
         <dt>Dressed with citrus</dt>
@@ -173,9 +173,9 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
         </dd>
         <dt>Off the ice</dt>
         <dd>
-          {durationText(Math.floor(batch.budgetMin * 60))} at a time (its face at {format.temperature(limitC, 1)}):{" "}
+          {durationText(Math.floor(batch.budgetMin) * 60)} at a time (its face at {format.temperature(limitC, 1)}):{" "}
           {batch.coversPerTrip} covers a trip, {batch.trips} {batch.trips === 1 ? "trip" : "trips"},{" "}
-          {durationText(Math.round(batch.workMin) * 60)} of work
+          {hoursText(batch.workMin / 60)} of work
         </dd>
       </dl>
       {short ? (

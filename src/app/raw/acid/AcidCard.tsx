@@ -3,7 +3,7 @@ import { Segmented, Slider } from "antd";
 import { useMemo, useState } from "react";
 import { CITRUS_SCHOOLS, minutesToWhiten, WHITENING, whiteningAt } from "@/core/cure";
 import { Field } from "@/ui/Field";
-import { durationText } from "@/ui/format";
+import { hoursText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import { LayerMap } from "@/ui/LayerMap";
 import page from "@/ui/page.module.css";
@@ -39,11 +39,10 @@ export function AcidCard() {
     <section className={page.card} data-testid="acid">
       <h2>Lime or lemon</h2>
       <p>
-        <span className={page.big}>{durationText(Math.round(wanted.usual * 60))}</span> for {chosen.label.toLowerCase()}
+        <span className={page.big}>{hoursText(wanted.usual / 60)}</span> for {chosen.label.toLowerCase()}
       </p>
       <p className="muted" style={{ marginBottom: 12 }}>
-        {durationText(Math.round(wanted.low * 60))} to {durationText(Math.round(wanted.high * 60))} by fish;{" "}
-        {chosen.why}.
+        {hoursText(wanted.low / 60)} to {hoursText(wanted.high / 60)} by fish; {chosen.why}.
       </p>
       <Segmented<(typeof CITRUS_SCHOOLS)[number]["id"]>
         block
@@ -62,7 +61,7 @@ export function AcidCard() {
         <LayerMap label="Whitening of the slice over time" columns={columns} from={RAW} to={WHITE} height={110} />
       </div>
       <p className={page.sub}>
-        From dressed (left) to white through after {durationText(longest * 60)} (right), both faces.
+        From dressed (left) to white through after {hoursText(longest / 60)} (right), both faces.
       </p>
       <Field label="Minutes since it was dressed">
         {(id) => (

@@ -22,7 +22,7 @@ export function SmokeCard() {
     <section className={page.card} data-testid="smoke">
       <h2>Cold smoke</h2>
       <p>
-        <span className={page.big}>{stop ? "Not like this" : "Go ahead"}</span>
+        <span className={styles.words}>{stop ? "Not like this" : "Go ahead"}</span>
       </p>
       <div className={styles.fields} style={{ margin: "12px 0" }}>
         <label className={styles.field}>

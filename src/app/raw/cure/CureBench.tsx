@@ -92,7 +92,7 @@ export function CureBench({ lots }: { readonly lots: readonly Lot[] }) {
         : `equilibrium ${targetSaltPct} %`;
   const begin = async () => {
     if (!plan || !lotId) return;
-    const note = `${recipe}, ${format.length(thicknessMm)}; rest ${hoursText(plan.restH)}`;
+    const note = `${recipe}, ${format.length(thicknessMm)}${plan.even ? `; rest ${hoursText(plan.restH)}` : ""}`;
     if (
       await tell(
         beginHold({ kind: "cure", lotId, plannedH: Math.round(plan.stopH * 100) / 100, note }),
@@ -250,9 +250,13 @@ export function CureBench({ lots }: { readonly lots: readonly Lot[] }) {
                     {hoursText(plan.stopH)}
                   </span>
                 </p>
-                <p>
-                  rest <span className={page.big}>{hoursText(plan.restH)}</span> until it is even
-                </p>
+                {plan.even ? (
+                  <p>
+                    rest <span className={page.big}>{hoursText(plan.restH)}</span> until it is even
+                  </p>
+                ) : (
+                  <p>not even while it keeps</p>
+                )}
               </div>
               <dl className={page.facts}>
                 <dt>Salt it takes</dt>
@@ -265,7 +269,9 @@ export function CureBench({ lots }: { readonly lots: readonly Lot[] }) {
                 <dt>Loses</dt>
                 <dd>{percentText(plan.weightLossShare)} of its weight</dd>
                 <dt>Even</dt>
-                <dd>deepest point at {percentText(plan.evenness)} of the mean</dd>
+                <dd>
+                  deepest point at {percentText(plan.evenness)} of the mean after {hoursText(plan.restH)} of rest
+                </dd>
                 <dt>Then keeps</dt>
                 <dd>
                   {plan.keepDays} days at {format.temperature(3)}, never past the date mark of the house

@@ -161,8 +161,8 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
             <br />
             <span className="muted">
               {sumG === 0
-                ? `usually lost: ${expectedLoss.toFixed(0)} %`
-                : `not accounted for, usually ${expectedLoss.toFixed(0)} %`}
+                ? `to weigh; usually ${expectedLoss.toFixed(0)} % is lost`
+                : `not accounted for, ${((100 * Math.max(0, lossG)) / wholeG).toFixed(0)} %; usually ${expectedLoss.toFixed(0)}`}
             </span>
           </p>
         </div>

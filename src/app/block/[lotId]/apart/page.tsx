@@ -3,6 +3,7 @@ import Link from "next/link";
 import { notFound, redirect } from "next/navigation";
 import { boardAllergen, boardUseFor, breakdownsFor, compareYields, crossContacts, expectedParts } from "@/core/block";
 import { formLabel } from "@/core/freshness";
+import { inSentence } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { startOfDayMs, todayIn } from "@/calendar/days";
 import { boardsSince, boardScheme } from "@/db/boards";
@@ -42,7 +43,7 @@ export default async function ApartPage({ params }: { readonly params: Promise<{
       <header className={page.head}>
         <div>
           <h1>
-            Break down the {lot.title.toLowerCase()} <span className="figure muted">{row.code}</span>
+            Break down the {inSentence(lot.title)} <span className="figure muted">{row.code}</span>
           </h1>
           <p className={page.asks}>
             {formLabel(row.form)}, {format.mass(row.remainingG)} on ice, {lifeText(lot.life.daysLeft)} left. Weigh each

@@ -15,7 +15,7 @@ import {
 } from "@/core/block";
 import { findSpecies } from "@/core/species";
 import { Field } from "@/ui/Field";
-import { durationText } from "@/ui/format";
+import { hoursText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import { UnitInput } from "@/ui/UnitInput";
@@ -147,7 +147,7 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
           <h2>How long</h2>
           <p>
             To take the chill off to {format.temperature(8)} in a kitchen of {format.temperature(20)}:{" "}
-            <b className="figure">{toTemper === null ? "too long" : durationText(toTemper * 60)}</b>. Never more than{" "}
+            <b className="figure">{toTemper === null ? "too long" : hoursText(toTemper / 60)}</b>. Never more than{" "}
             {LONGEST_TEMPER_MIN} min out of the cold.
           </p>
           <Field label="Drying air">
@@ -164,9 +164,8 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
             )}
           </Field>
           <p>
-            Until the skin is dry: patted{" "}
-            <b className="figure">{durationText(Math.round(airDryMin("patted", air)) * 60)}</b>, only rinsed{" "}
-            <b className="figure">{durationText(Math.round(airDryMin("rinsed", air)) * 60)}</b>.
+            Until the skin is dry: patted <b className="figure">{hoursText(airDryMin("patted", air) / 60)}</b>, only
+            rinsed <b className="figure">{hoursText(airDryMin("rinsed", air) / 60)}</b>.
           </p>
           <p className={page.source}>
             A film of 30 g/m² after a cloth, 100 g/m² after rinsing (estimate); evaporation by the Lewis relation at the
