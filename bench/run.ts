@@ -6,9 +6,11 @@ import os from "node:os";
 import path from "node:path";
 import { chromium } from "@playwright/test";
 import type { Solver as OdexSolver } from "odex";
-import { planCuts, startingSide } from "@/core/block";
+import { planCuts, planSides, sidesPlanner, startingSide, type SidesRequest } from "@/core/block";
 import { planSheet, type SheetRequest } from "@/core/cooking";
+import { planCure, type CureRequest } from "@/core/cure";
 import { materialOf, simulateHeat } from "@/core/heat";
+import { planFreezing, type FreezeRequest } from "@/core/raw";
 import { findSpecies } from "@/core/species";
 import { openDatabase } from "@/db/connection";
 import { addReadings, listPlaces } from "@/db/places";
@@ -97,6 +99,79 @@ function plan(): void {
   const side = startingSide(char, 1100);
   const cut = () => planCuts({ side, portionG: 160, toleranceG: 10, minPieceMm: 25 });
   add("one cut plan", median(cut), "one frame at 60 Hz", 1000 / 60);
+  const ask: SidesRequest = {
+    sides: [side],
+    portionG: 160,
+    toleranceG: 10,
+    minPieceMm: 25,
+    covers: null,
+    preference: "even",
+    leanDeg: 0,
+    tails: "as-cut",
+    trimUse: "cakes",
+  };
+  const frame = 1000 / 60;
+  add(
+    "the same by the bench",
+    median(() => planSides(ask)),
+    "one frame at 60 Hz",
+    frame,
+  );
+  add(
+    "the same on the bias",
+    median(() => planSides({ ...ask, leanDeg: 45 })),
+    "one frame at 60 Hz",
+    frame,
+  );
+  const dragged = sidesPlanner();
+  const others = [900, 1000, 1050].map((massG) => ({ ...side, massG }));
+  let massG = 1100;
+  add(
+    "one of four sides dragged, 16 covers",
+    median(() => dragged({ ...ask, sides: [...others, { ...side, massG: massG++ }], covers: 16 })),
+    "one frame at 60 Hz",
+    frame,
+  );
+}
+
+function raw(): void {
+  const mackerel = findSpecies("mackerel")!;
+  const pack: FreezeRequest = {
+    composition: mackerel.compositionPct,
+    shape: "slab",
+    thicknessMm: 25,
+    layers: 1,
+    wrap: "bag",
+    freezer: "blast",
+    airC: -36,
+    startC: 3,
+    ruleId: "eu-853",
+  };
+  add(
+    "one freezing plan, 25 mm",
+    median(() => planFreezing(pack), 7),
+    "a second in the worker",
+    1000,
+  );
+  const cure: CureRequest = {
+    species: char,
+    massG: 900,
+    thicknessMm: 25,
+    skin: true,
+    method: "dry",
+    targetSaltPct: 2.5,
+    saltG: 40,
+    sugarG: 20,
+    brineWaterG: 900,
+    brinePct: 10,
+    placeC: 3,
+  };
+  add(
+    "one cure plan, 25 mm",
+    median(() => planCure(cure), 7),
+    "a tenth of a second",
+    100,
+  );
 }
 
 function records(folder: string): void {
@@ -152,6 +227,10 @@ async function tenYearPages(folder: string): Promise<void> {
       `/ice/places/${placeId}`,
       "/ice/holds",
       "/ice/tomorrow",
+      "/block",
+      "/block/yields",
+      "/raw",
+      `/raw/${lotId}`,
       "/book",
     ]) {
       const taken: number[] = [];
@@ -192,13 +271,16 @@ async function pages(base: string): Promise<void> {
   };
   await measure("/nowhere");
   const shell = await measure("/nowhere");
-  const inner = async (view: string) => (await measure(view)).links.find((href) => href.startsWith(`${view}/`)) ?? view;
+  const inner = async (view: string) =>
+    (await measure(view)).links.find((href) => /[0-9a-f-]{30,}/.test(href) && href.startsWith(`${view}/`)) ?? view;
   for (const view of [
     "/",
     "/dock",
     "/ice",
     "/block",
     await inner("/block"),
+    "/raw",
+    await inner("/raw"),
     "/stove",
     await inner("/stove"),
     "/book",
@@ -212,11 +294,12 @@ async function pages(base: string): Promise<void> {
 }
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));
-// all of it, or only the parts named: npm run bench -- heat plan records pages years
+// all of it, or only the parts named: npm run bench -- heat plan raw records pages years
 const wanted = process.argv.slice(2);
 const has = (part: string) => wanted.length === 0 || wanted.includes(part);
 if (has("heat")) heat();
 if (has("plan")) plan();
+if (has("raw")) raw();
 if (has("records") || has("pages")) records(folder);
 if (has("pages")) await served(folder, pages);
 if (has("years")) await tenYearPages(path.join(folder, "ten-years"));

@@ -58,7 +58,7 @@ test("a whole flatfish to fillets and stock bones, weighed from the scale and by
   // the fillets to portions
   await page.goto(`/block/${kept[0]!.id}`);
   await page.getByLabel(/^Weight/).fill("860");
-  await page.getByLabel(/^Portion/).fill("140");
+  await page.getByLabel(/^Portion, /).fill("140");
   await expect(page.getByTestId("portions")).toHaveText("6");
   await press(page.getByRole("button", { name: "Cut it so" }), info);
   await page.waitForURL(/\/stove\/[\w-]+$/);

@@ -93,6 +93,12 @@ describe("prepared pieces", () => {
     expect(ash).toBeGreaterThan(cod.compositionPct.ash + 0.2);
     expect(brined.notes[0]).toMatch(/% salt/);
   });
+  test("equilibrium brine: 1.2 % of fish and water, one to one, ends at 1.07 % in cod of 81 % water (arithmetic)", () => {
+    const evened = done({ kind: "evened", targetPct: 1.2, waterPerFish: 1 });
+    const water = cod.compositionPct.water / 100;
+    const expected = (2.4 * water) / (1 + water);
+    expect(evened.notes[0]).toContain(`${expected.toFixed(1)} % salt`);
+  });
   test("each carries its shape: rolled and tied are round, breaded and stuffed thicker, stuffed under its own rule", () => {
     expect(done({ kind: "rolled", lengthMm: 180, widthMm: 60 }).shape).toBe("cylinder");
     expect(done({ kind: "tied", widthMm: 60 }).thicknessMm).toBeCloseTo(Math.sqrt((4 * 30 * 60) / Math.PI), 9);

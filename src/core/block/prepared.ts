@@ -1,4 +1,4 @@
-import { soakInBrine } from "@/core/cure";
+import { equilibriumSaltG, soakInBrine } from "@/core/cure";
 import { materialOf, simulateHeat } from "@/core/heat";
 import { evaporationKgPerM2S, wetBulbC, type Composition } from "@/core/matter";
 import { err, ok, type Result } from "@/core/shared";
@@ -21,6 +21,8 @@ export type PreparedPiece = {
 
 export type PreparationStep =
   | { readonly kind: "brined"; readonly brinePct: number; readonly minutes: number }
+  /** As much salt as the fish and its water share; it lies until it is even. */
+  | { readonly kind: "evened"; readonly targetPct: number; readonly waterPerFish: number }
   | { readonly kind: "stuffed"; readonly stuffingG: number }
   | { readonly kind: "rolled"; readonly lengthMm: number; readonly widthMm: number }
   | { readonly kind: "tied"; readonly widthMm: number }
@@ -31,6 +33,7 @@ export type PreparationStep =
 
 export const PREPARATION_LABELS: Readonly<Record<PreparationStep["kind"], string>> = {
   brined: "Brined",
+  evened: "Equilibrium brine",
   stuffed: "Stuffed",
   rolled: "Rolled",
   tied: "Tied round",
@@ -93,6 +96,17 @@ function after(species: Species, piece: PreparedPiece, one: PreparationStep): Re
         massG: piece.massG * (1 + weightChangeShare),
         composition: salted(piece.composition, meanPct),
         notes: say(`brined, ${meanPct.toFixed(1)} % salt: season no more`),
+      });
+    }
+    case "evened": {
+      const waterG = one.waterPerFish * piece.massG;
+      const saltG = equilibriumSaltG(one.targetPct, piece.massG, waterG);
+      const waterShare = piece.composition.water / 100;
+      const saltPct = (100 * saltG * waterShare) / (waterG + piece.massG * waterShare);
+      return ok({
+        ...piece,
+        composition: salted(piece.composition, saltPct),
+        notes: say(`equilibrium brine, ${saltPct.toFixed(1)} % salt: season no more`),
       });
     }
     case "stuffed": {

@@ -140,6 +140,23 @@ describe("holds", () => {
     expect(holdStatus(parasite(frozen), 25 * HOUR_MS)).toMatchObject({ state: "due" });
     expect(holdStatus(parasite([...frozen, [25, -23]]), 25 * HOUR_MS)).toMatchObject({ state: "done" });
   });
+  test("a reckoned reach time says when to probe and when it could be over, and counts nothing", () => {
+    const expected = { atMs: 2 * HOUR_MS, celsius: -20 };
+    const reckoned: Hold = { ...(parasite([]) as Extract<Hold, { kind: "parasite" }>), expected };
+    expect(holdStatus(reckoned, HOUR_MS)).toMatchObject({ state: "running", endsMs: 26 * HOUR_MS });
+    expect(holdStatus(reckoned, 30 * HOUR_MS)).toMatchObject({
+      state: "stopped",
+      needs: expect.stringContaining("probe it"),
+    });
+    const colder: Hold = {
+      ...(reckoned as Extract<Hold, { kind: "parasite" }>),
+      expected: { atMs: HOUR_MS, celsius: -35 },
+    };
+    expect(holdStatus(colder, 0).endsMs).toBe(16 * HOUR_MS);
+    // a reading takes over from the estimate
+    const read: Hold = { ...(parasite([[3, -21]]) as Extract<Hold, { kind: "parasite" }>), expected };
+    expect(holdStatus(read, 4 * HOUR_MS).endsMs).toBe(27 * HOUR_MS);
+  });
   test("a stated reach time runs the clock and does not close it", () => {
     const stated = { atMs: 0, celsius: -21 };
     expect(holdStatus(parasite([], stated), 20 * HOUR_MS)).toMatchObject({ state: "running", endsMs: 24 * HOUR_MS });

@@ -62,8 +62,10 @@ const logOf = (readings: readonly PlaceReading[]): readonly LogPoint[] => {
 
 /** Nothing read yet, but reckoned: when to probe, and when it could be over. */
 function expectedStatus(rule: ParasiteRule, expected: PlaceReading, nowMs: number): HoldStatus {
+  const countsFrom = ({ firstReachC, holdC }: ParasiteRule["options"][number]) => firstReachC ?? holdC;
   const option =
-    rule.options.find(({ firstReachC, holdC }) => (firstReachC ?? holdC) >= expected.celsius - 0.05) ??
+    rule.options.find((one) => Math.abs(countsFrom(one) - expected.celsius) < 0.1) ??
+    rule.options.find((one) => countsFrom(one) >= expected.celsius) ??
     rule.options[0]!;
   const endsMs = expected.atMs + option.hours * HOUR_MS;
   const source = `${rule.edition}; time to the centre by the freezing planner`;

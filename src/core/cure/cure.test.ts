@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { findSpecies } from "@/core/species";
+import { saltDiffusivity } from "./diffusivity";
 import { minutesToWhiten, whiteningAt } from "./acid";
 import { equilibriumSaltG, planCure, waterPhaseSaltPct, type CureRequest } from "./salting";
 import { SoluteSlab, type Bath, type Slab } from "./slab";
@@ -105,6 +106,16 @@ describe("diffusion against exact solutions", () => {
       { numRuns: 30, seed: 3 },
     );
   });
+});
+
+test("salt in flesh: lean at 25 °C near 0.8-1.5e-9 (Del Valle and Nickerson 1967; memory, medium), fat at 5-10 °C within 2-9e-10 (Wang et al. 2000; memory, low)", () => {
+  expect(saltDiffusivity(cod, 25)).toBeGreaterThan(0.75e-9);
+  expect(saltDiffusivity(cod, 25)).toBeLessThan(1.5e-9);
+  for (const pointC of [5, 10]) {
+    expect(saltDiffusivity(salmon, pointC)).toBeGreaterThan(2e-10);
+    expect(saltDiffusivity(salmon, pointC)).toBeLessThan(9e-10);
+  }
+  expect(saltDiffusivity(cod, 8)).toBeGreaterThan(saltDiffusivity(cod, 2));
 });
 
 const dry: CureRequest = {

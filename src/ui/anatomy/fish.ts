@@ -2,7 +2,7 @@ import type { Drawing } from "./types";
 
 export const ROUND_FISH: Drawing = {
   regions: [
-    { parts: ["head"], path: "M28 118C46 82 82 60 118 54C110 88 108 132 114 168C78 160 48 146 28 118Z", at: [62, 142] },
+    { parts: ["head"], path: "M28 118C46 82 82 60 118 54C110 88 108 132 114 168C78 160 48 146 28 118Z", at: [84, 84] },
     { parts: ["cheeks"], path: "M78 128a13 10 0 1 0 26 0a13 10 0 1 0-26 0Z", at: [91, 128] },
     {
       parts: ["collars"],
@@ -15,10 +15,12 @@ export const ROUND_FISH: Drawing = {
       at: [236, 80],
     },
     {
-      parts: ["trim", "roe-liver", "guts"],
+      parts: ["trim"],
       path: "M138 120C182 126 232 138 266 158C224 172 182 176 144 172C138 156 137 138 138 120Z",
-      at: [178, 152],
+      at: [188, 168],
     },
+    { parts: ["roe-liver"], path: "M196 150a22 9 0 1 0 44 0a22 9 0 1 0-44 0Z", at: [218, 150] },
+    { parts: ["guts"], path: "M146 138a14 9 0 1 0 28 0a14 9 0 1 0-28 0Z", at: [160, 138] },
     { parts: ["frame"], path: "M140 108C220 98 320 102 402 112", at: [326, 106], line: true },
     { parts: ["skin"], path: "M150 46C226 33 324 59 402 93", at: [352, 70], line: true },
   ],
@@ -35,7 +37,7 @@ export const ROUND_FISH: Drawing = {
 
 export const SALMONID: Drawing = {
   regions: [
-    { parts: ["head"], path: "M22 112C44 84 76 68 108 62C102 92 102 128 108 156C72 150 42 138 22 112Z", at: [58, 134] },
+    { parts: ["head"], path: "M22 112C44 84 76 68 108 62C102 92 102 128 108 156C72 150 42 138 22 112Z", at: [82, 122] },
     {
       parts: ["collars"],
       path: "M108 62C120 60 130 59 138 58C128 92 128 130 136 162C126 161 116 159 108 156C102 128 102 92 108 62Z",
@@ -47,10 +49,12 @@ export const SALMONID: Drawing = {
       at: [240, 84],
     },
     {
-      parts: ["trim", "roe-liver", "guts"],
+      parts: ["trim"],
       path: "M130 124C178 130 226 140 262 154C218 166 176 168 136 162C131 150 130 138 130 124Z",
-      at: [172, 150],
+      at: [178, 164],
     },
+    { parts: ["roe-liver"], path: "M186 148a22 8 0 1 0 44 0a22 8 0 1 0-44 0Z", at: [208, 148] },
+    { parts: ["guts"], path: "M138 140a14 8 0 1 0 28 0a14 8 0 1 0-28 0Z", at: [152, 140] },
     { parts: ["frame"], path: "M134 112C220 102 330 104 410 111", at: [330, 106], line: true },
     { parts: ["skin"], path: "M142 53C222 39 332 57 410 92", at: [286, 52], line: true },
   ],
@@ -84,9 +88,11 @@ export const FLATFISH: Drawing = {
       path: "M132 114C140 158 186 184 240 184C304 184 352 148 390 116L390 114Z",
       at: [238, 146],
     },
+    { parts: ["roe-liver"], path: "M140 146a26 10 30 1 0 50 20a26 10 30 1 0-50 -20Z", at: [164, 158] },
+    { parts: ["guts"], path: "M112 128a13 10 0 1 0 26 0a13 10 0 1 0-26 0Z", at: [126, 128] },
     { parts: ["frame"], path: "M130 111H394", at: [330, 111], line: true },
     {
-      parts: ["head", "roe-liver", "guts"],
+      parts: ["head"],
       path: "M40 116C52 84 84 60 128 52C112 78 112 148 128 170C90 160 58 144 40 116Z",
       at: [78, 124],
     },
@@ -110,6 +116,8 @@ export const MONKFISH: Drawing = {
     { parts: ["liver"], path: "M128 130C150 118 186 124 192 142C186 164 144 168 130 156Z", at: [160, 144] },
     { parts: ["loins"], path: "M232 86C300 74 360 86 420 104L420 108L232 108Z", at: [300, 96] },
     { parts: ["loins"], path: "M232 134C300 146 360 134 420 116L420 112L232 112Z", at: [300, 125] },
+    { parts: ["roe-liver"], path: "M176 96a20 10 0 1 0 40 0a20 10 0 1 0-40 0Z", at: [196, 96] },
+    { parts: ["guts"], path: "M196 128a14 10 0 1 0 28 0a14 10 0 1 0-28 0Z", at: [210, 128] },
     { parts: ["bone"], path: "M226 110H424", at: [372, 110], line: true },
     { parts: ["skin"], path: "M236 80C302 68 362 80 424 99", at: [352, 80], line: true },
     { parts: ["membrane"], path: "M236 140C302 152 362 140 424 121", at: [352, 140], line: true },
@@ -144,6 +152,8 @@ export const TUNA_LOIN: Drawing = {
     { parts: ["blood"], path: "M112 148L420 112L420 132L116 172Z", at: [262, 142] },
     { parts: ["scrape", "frame"], path: "M60 64L104 104L112 148L72 132Z", at: [86, 110] },
     { parts: ["skin"], path: "M72 138L116 178L424 138", at: [330, 158], line: true },
+    { parts: ["roe-liver"], path: "M128 176a24 9 0 1 0 48 0a24 9 0 1 0-48 0Z", at: [152, 176] },
+    { parts: ["guts"], path: "M200 186a24 9 0 1 0 48 0a24 9 0 1 0-48 0Z", at: [224, 186] },
     { parts: ["collars"], path: "M420 74L452 84L452 118L420 112Z", at: [436, 98] },
     { parts: ["head"], path: "M34 60L60 64L72 132L46 124Z", at: [50, 94] },
   ],

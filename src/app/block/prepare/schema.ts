@@ -7,6 +7,11 @@ const minutes = z
 
 const Step = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("brined"), brinePct: z.number().min(0.5).max(26), minutes }),
+  z.strictObject({
+    kind: z.literal("evened"),
+    targetPct: z.number().min(0.2).max(6),
+    waterPerFish: z.number().min(0.3).max(10),
+  }),
   z.strictObject({ kind: z.literal("stuffed"), stuffingG: z.number().min(1).max(2000) }),
   z.strictObject({
     kind: z.literal("rolled"),

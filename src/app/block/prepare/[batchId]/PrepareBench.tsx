@@ -34,6 +34,7 @@ type Props = {
 const KINDS = Object.keys(PREPARATION_LABELS) as PreparationStep["kind"][];
 const WHY: Readonly<Record<PreparationStep["kind"], string>> = {
   brined: "seasons it through and lessens the white protein that weeps out",
+  evened: "the same salt everywhere, whatever the hours; a day or more",
   stuffed: "thicker, and the centre must meet the rule for stuffed fish",
   rolled: "a thin fillet becomes a round of even thickness",
   tied: "a flat loin cooks evenly once it is round",
@@ -47,6 +48,8 @@ function first(kind: PreparationStep["kind"], thicknessMm: number, massG: number
   switch (kind) {
     case "brined":
       return { kind, brinePct: 5, minutes: 20 };
+    case "evened":
+      return { kind, targetPct: 1.2, waterPerFish: 1 };
     case "stuffed":
       return { kind, stuffingG: Math.round(massG * 0.3) };
     case "rolled":
@@ -209,6 +212,13 @@ function StepFields({ step, onChange }: FieldsProps) {
         <>
           {number("Brine, %", step.brinePct, 0.5, 26, (brinePct) => onChange({ ...step, brinePct }))}
           {number("Minutes", step.minutes, 0, 1440, (minutes) => onChange({ ...step, minutes }))}
+        </>
+      );
+    case "evened":
+      return (
+        <>
+          {number("Salt, %", step.targetPct, 0.2, 6, (targetPct) => onChange({ ...step, targetPct }))}
+          {number("Water, × fish", step.waterPerFish, 0.3, 10, (waterPerFish) => onChange({ ...step, waterPerFish }))}
         </>
       );
     case "stuffed":
