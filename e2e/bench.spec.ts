@@ -1,7 +1,7 @@
 import { expect, test } from "@playwright/test";
 import { expectedParts, findBreakdown } from "@/core/block";
 import { findSpecies } from "@/core/species";
-import { listScales, noteWeight } from "@/db/scales";
+import { setScale } from "@/db/scales";
 import { lotInHand, stockOnIce } from "@/db/stock";
 import { breakdownsSince } from "@/db/breakdowns";
 import { childLots, lotsOnIce } from "@/db/lots";
@@ -29,8 +29,14 @@ test("a whole flatfish to fillets and stock bones, weighed from the scale and by
   await page.getByLabel(/^On the block/).press("Tab");
 
   // the fillets from the scale, the bones typed
-  const scale = listScales(houseDb())[0]!;
-  noteWeight(houseDb(), scale.id, 860, true, Date.now());
+  const scale = setScale(houseDb(), "Block scale", { who: "Ylva", atMs: Date.now() });
+  const sent = await page.request.post(`/api/scales/${scale.id}`, {
+    headers: { authorization: `Bearer ${scale.deviceKey}` },
+    data: { mass_g: 860, stable: true },
+  });
+  expect(sent.status()).toBe(201);
+  const foreign = await page.request.post(`/api/scales/${scale.id}`, { data: { mass_g: 1, stable: true } });
+  expect(foreign.status()).toBe(401);
   await press(page.getByRole("button", { name: /^1, Four fillets/ }), info);
   await expect(page.getByTestId("scale")).toContainText("860 g");
   await press(page.getByRole("button", { name: "Take it" }), info);

@@ -122,6 +122,9 @@ const TABLET = new Set(["today", "dock", "ice", "block", "raw", "stove"]);
 
 /** Pictured only when asked for by name: the README shows the main views. */
 const BY_NAME = new Set([
+  "lot",
+  "holds",
+  "trace",
   "order",
   "count",
   "boards",

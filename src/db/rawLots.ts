@@ -99,6 +99,7 @@ function shellfishFacts(db: Db, { row, species }: StockLot, nowMs: number): Shel
   const harvest = tag?.harvestedOn ?? null;
   return {
     live: row.state === "live",
+    muscleOnly: species.id.includes("scallop") && row.form === "shucked" && row.provenance.roeOn !== true,
     openedAtMs:
       noteOf(db, row.id, "opened")?.atMs ?? (row.form === "shucked" && row.parentId ? row.receivedAtMs : null),
     deaths: tapped ? { dead: tapped.amount, counted: tapped.outOf ?? 0 } : (deaths ?? null),
@@ -142,7 +143,8 @@ export function clearLot(db: Db, lot: StockLot, dish: "raw" | "cured", nowMs: nu
       clearedGround: provenance.clearedGround ?? false,
       wholeOrRoeOn: (roeOn ?? false) || (row.form === "live" && species.id.includes("scallop")),
     },
-    roeSaid: roeOn !== undefined,
+    // muscles cut here have their coral taken off in the same act
+    roeSaid: roeOn !== undefined || (row.partLabel !== null && row.form === "shucked"),
     hold: holdFacts(db, family, nowMs),
     history: historyFacts(lot, room, wholes, nowMs, probe ? { celsius: probe.amount, atMs: probe.atMs } : null),
     // a live animal keeps by its days alive; what never counts raw days is past them

@@ -190,6 +190,7 @@ describe("raw shellfish", () => {
   const bag: ShellfishFacts = {
     live: true,
     openedAtMs: null,
+    muscleOnly: false,
     deaths: { dead: 1, counted: 50 },
     tag: { certificate: "SK-12", harvestedOn: "2026-02-03" },
     tableWater: true,
@@ -216,6 +217,8 @@ describe("raw shellfish", () => {
     ["water of 23 °C", { harvestMonth: 8, waterC: 23 }, "no"],
     ["opened an hour ago", { live: false, openedAtMs: NOW - HOUR }, "yes"],
     ["opened three hours ago", { live: false, openedAtMs: NOW - 3 * HOUR }, "no"],
+    ["bare scallop muscle, three hours", { live: false, muscleOnly: true, openedAtMs: NOW - 3 * HOUR }, "yes"],
+    ["bare scallop muscle, two days", { live: false, muscleOnly: true, openedAtMs: NOW - 48 * HOUR }, "no"],
   ] as const)("%s: %s", (_, part, answer) => {
     expect(oyster(part).answer).toBe(answer);
   });
@@ -291,6 +294,7 @@ test("law: clearance never turns for the better when a fact is taken away", () =
       fc.record({
         live: fc.boolean(),
         openedAtMs: fc.constantFrom(null, NOW - HOUR, NOW - 5 * HOUR),
+        muscleOnly: fc.constant(false),
         deaths: fc.constantFrom(null, { dead: 1, counted: 40 }, { dead: 9, counted: 40 }),
         tag: fc.constantFrom(null, { certificate: "X", harvestedOn: "2026-01-01" }),
         tableWater: fc.boolean(),

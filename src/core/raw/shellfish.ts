@@ -5,6 +5,8 @@ export type ShellfishFacts = {
   /** live, or opened at `openedAtMs`. */
   readonly live: boolean;
   readonly openedAtMs: number | null;
+  /** Scallop: the bare muscle, gut and skirt off. */
+  readonly muscleOnly: boolean;
   readonly deaths: { readonly dead: number; readonly counted: number } | null;
   readonly tag: { readonly certificate: string; readonly harvestedOn: string } | null;
   /** From waters that may go straight to the table, or purified (certified dealer). */
@@ -15,8 +17,8 @@ export type ShellfishFacts = {
   readonly nowMs: number;
 };
 
-/** Shucked, on ice, opened to order (common practice, medium). */
-export const SHUCKED_HOURS = 2;
+/** Shucked, on ice: opened to order with its gut; a scallop's bare muscle keeps until the next day (common practice, medium). */
+const SHUCKED_HOURS = { whole: 2, muscle: 24 } as const;
 
 /** Water in which Vibrio multiplies: V. parahaemolyticus from about 15.6 °C (60 °F), V. vulnificus from about 21 °C (memory, medium). */
 const VIBRIO_C = { care: 15.6, stop: 21 } as const;
@@ -31,7 +33,7 @@ export function shellfishChecks(facts: ShellfishFacts, ruleSetId: RuleSetId): re
   return [aliveCheck(facts), tagCheck(facts, ruleSetId), waterCheck(facts, ruleSetId), vibrioCheck(facts)];
 }
 
-function aliveCheck({ live, openedAtMs, deaths, nowMs }: ShellfishFacts): Check {
+function aliveCheck({ live, openedAtMs, muscleOnly, deaths, nowMs }: ShellfishFacts): Check {
   const say = (state: Check["state"], text: string): Check => ({
     id: "alive",
     label: "Alive until opened",
@@ -42,8 +44,9 @@ function aliveCheck({ live, openedAtMs, deaths, nowMs }: ShellfishFacts): Check 
   if (!live) {
     if (openedAtMs === null) return say("missing", "when was it opened?");
     const hours = (nowMs - openedAtMs) / 3_600_000;
-    return hours <= SHUCKED_HOURS
-      ? say("met", `opened ${Math.round(hours * 60)} min ago; ${SHUCKED_HOURS} h on ice at most`)
+    const limitH = muscleOnly ? SHUCKED_HOURS.muscle : SHUCKED_HOURS.whole;
+    return hours <= limitH
+      ? say("met", `opened ${Math.round(hours * 60)} min ago; ${limitH} h on ice at most`)
       : say("fails", `opened ${hours.toFixed(1)} h ago: cook it`);
   }
   if (!deaths || deaths.counted === 0) return say("missing", "tap a count of them: how many gape and stay open?");

@@ -12,7 +12,7 @@ import {
   type Part,
 } from "@/core/block";
 import { formLabel, usualForm, type Form } from "@/core/freshness";
-import { findSpecies, shortName, SPECIES } from "@/core/species";
+import { findSpecies, shortName, SPECIES, type Species } from "@/core/species";
 import { Field } from "@/ui/Field";
 import { moneyText, percentText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
@@ -46,7 +46,7 @@ const CREDIT_CENTS: Partial<Record<Part["use"], number>> = {
   crisp: 100,
 };
 
-const buyable = SPECIES.filter((species) => breakdownsFor(species, usualForm(species)).length > 0);
+const canBeBought = (species: Species) => breakdownsFor(species, usualForm(species)).length > 0;
 
 /** The figures of a way of breaking down: what is ready to cut, and by how much it varies. */
 function readyOf(way: Breakdown, parts: readonly Part[], weighed: readonly Weighed[]) {
@@ -144,6 +144,8 @@ export function OrderDesk({ onIce, weighed }: Props) {
           ),
         })
       : null;
+  const wasteG =
+    buyG * (1 - parts.filter(({ use }) => use !== "waste").reduce((sum, { pct }) => sum + pct[1], 0) / 100);
   const forms = [
     ...new Set([
       "whole-gutted",
@@ -168,7 +170,9 @@ export function OrderDesk({ onIce, weighed }: Props) {
               showSearch={{ optionFilterProp: "label" }}
               value={speciesId}
               onChange={choose}
-              options={buyable.map((one) => ({ value: one.id, label: shortName(one) }))}
+              options={[...SPECIES, ...ownSpecies]
+                .filter(canBeBought)
+                .map((one) => ({ value: one.id, label: shortName(one) }))}
             />
           )}
         </Field>
@@ -366,6 +370,8 @@ export function OrderDesk({ onIce, weighed }: Props) {
                     <b>{moneyText(cost.centsPerPortionWithCredit)}</b> with {moneyText(cost.creditCents)} given back by
                     bones and trim; {moneyText(cost.centsPerPortion)} without
                   </dd>
+                  <dt>Thrown away</dt>
+                  <dd>{format.mass(Math.max(0, wasteG))}: guts, loss and what nobody uses</dd>
                 </dl>
                 <p className={page.source}>
                   Bones 0.80, trim for cakes 5.00 a kilo in the usual example (common practice, low). Yield:{" "}

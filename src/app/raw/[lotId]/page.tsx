@@ -16,6 +16,7 @@ import { requireHouse, requestTime } from "../../request";
 import { ClearTag } from "../ClearTag";
 import styles from "../Raw.module.css";
 import { Checks } from "./Checks";
+import { HalfShell } from "./HalfShell";
 import { PlateBench } from "./PlateBench";
 
 export const metadata: Metadata = { title: "Raw" };
@@ -91,7 +92,17 @@ export default async function RawLotPage({
               canFreeze={row.state !== "frozen"}
             />
           </section>
-          {clearance.answer !== "no" ? (
+          {clearance.answer !== "no" && row.state === "live" ? (
+            <HalfShell
+              lotId={row.id}
+              leftG={row.remainingG}
+              cleared={clearance.answer === "yes"}
+              opensOnPlate={
+                species.id.includes("oyster") || species.id.includes("clam") || species.group === "echinoderm"
+              }
+            />
+          ) : null}
+          {clearance.answer !== "no" && row.state !== "live" ? (
             <PlateBench
               lotId={row.id}
               speciesId={species.id}
