@@ -4,6 +4,7 @@ import {
   freezingMaterial,
   materialOf,
   simulateHeat,
+  simulatePuck,
   type Face,
   type LineShape,
   type Material,
@@ -89,16 +90,12 @@ function faceOf(face: FaceDocument): Face {
   }
 }
 
-function shapeOf(shape: HeatDocument["shape"]): LineShape {
-  switch (shape.kind) {
-    case "slab":
-      return { kind: "slab", thicknessMm: shape.thickness_mm };
-    case "puck":
-      throw new InputProblem("shape.kind", "this edition computes slab, cylinder and sphere, not yet the puck");
-    default:
-      return { kind: shape.kind, diameterMm: shape.diameter_mm };
-  }
-}
+type PuckShape = Extract<HeatDocument["shape"], { kind: "puck" }>;
+
+const lineOf = (shape: Exclude<HeatDocument["shape"], PuckShape>): LineShape =>
+  shape.kind === "slab"
+    ? { kind: "slab", thicknessMm: shape.thickness_mm }
+    : { kind: shape.kind, diameterMm: shape.diameter_mm };
 
 function materialFrom(material: HeatDocument["material"]): Material {
   if ("composition" in material) {
@@ -127,29 +124,41 @@ function stageFace(stage: HeatDocument["stages"][number], index: number, name: "
   return faceOf(face);
 }
 
+type EachStep = (timeS: number, centreC: number) => void;
+
+const FACES = {
+  slab: ["bottom", "top"],
+  cylinder: ["side"],
+  sphere: ["side"],
+  puck: ["bottom", "top", "side"],
+} as const;
+
 /** Runs a document; `each` sees every step of the centre. */
-export function heat(input: HeatDocument, each?: (timeS: number, centreC: number) => void) {
-  const shape = shapeOf(input.shape);
-  const isSlab = shape.kind === "slab";
-  const stages = input.stages.map((stage, index) => {
-    for (const name of isSlab ? (["side"] as const) : (["bottom", "top"] as const)) {
-      if (stage[name]) throw new InputProblem(`stages.${index}.${name}`, `a ${shape.kind} has no ${name} face`);
-    }
-    return {
-      seconds: stage.seconds,
-      bottom: isSlab ? stageFace(stage, index, "bottom") : ({ kind: "insulated" } as const),
-      outer: stageFace(stage, index, isSlab ? "top" : "side"),
-    };
-  });
-  const totalS = stages.reduce((sum, { seconds }) => sum + seconds, 0);
+export function heat(input: HeatDocument, each?: EachStep) {
+  const { shape } = input;
+  const has: readonly string[] = FACES[shape.kind];
+  for (const [index, stage] of input.stages.entries())
+    for (const name of ["bottom", "top", "side"] as const)
+      if (stage[name] && !has.includes(name))
+        throw new InputProblem(`stages.${index}.${name}`, `a ${shape.kind} has no ${name} face`);
+  const totalS = input.stages.reduce((sum, { seconds }) => sum + seconds, 0);
   if (totalS / input.sample_every_s > MOST_SAMPLES) {
     throw new InputProblem("sample_every_s", `more than ${MOST_SAMPLES} samples: sample less often`);
   }
+  return shape.kind === "puck" ? heatPuck(input, shape, each) : heatLine(input, lineOf(shape), each);
+}
+
+function heatLine(input: HeatDocument, shape: LineShape, each?: EachStep) {
+  const isSlab = shape.kind === "slab";
   const trace = simulateHeat({
     shape,
     material: materialFrom(input.material),
     startC: input.start_c,
-    stages,
+    stages: input.stages.map((stage, index) => ({
+      seconds: stage.seconds,
+      bottom: isSlab ? stageFace(stage, index, "bottom") : ({ kind: "insulated" } as const),
+      outer: stageFace(stage, index, isSlab ? "top" : "side"),
+    })),
     sampleEveryS: input.sample_every_s,
     ...(each ? { each: (timeS, body) => each(timeS, body.centreC()) } : {}),
   });
@@ -159,6 +168,32 @@ export function heat(input: HeatDocument, each?: (timeS: number, centreC: number
     coldest_c: trace.coldestC,
     mean_c: trace.meanC,
     surface_c: isSlab ? { bottom: trace.innerSurfaceC, top: trace.outerSurfaceC } : { side: trace.outerSurfaceC },
+    heat_taken_up_j: trace.heatTakenUpJ,
+  };
+}
+
+/** Surfaces of a puck are those at the middle of each face. */
+function heatPuck(input: HeatDocument, shape: PuckShape, each?: EachStep) {
+  const trace = simulatePuck({
+    diameterMm: shape.diameter_mm,
+    heightMm: shape.height_mm,
+    material: materialFrom(input.material),
+    startC: input.start_c,
+    stages: input.stages.map((stage, index) => ({
+      seconds: stage.seconds,
+      bottom: stageFace(stage, index, "bottom"),
+      top: stageFace(stage, index, "top"),
+      side: stageFace(stage, index, "side"),
+    })),
+    sampleEveryS: input.sample_every_s,
+    ...(each ? { each: (timeS, body) => each(timeS, body.centreC()) } : {}),
+  });
+  return {
+    times_s: trace.timesS,
+    centre_c: trace.centreC,
+    coldest_c: trace.coldestC,
+    mean_c: trace.meanC,
+    surface_c: { bottom: trace.bottomC, top: trace.topC, side: trace.sideC },
     heat_taken_up_j: trace.heatTakenUpJ,
   };
 }

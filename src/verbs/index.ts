@@ -5,6 +5,7 @@ import { cook, CookInput } from "./cook";
 import { cooling, CoolingInput } from "./cooling";
 import { freeze, FreezeInput } from "./freeze";
 import { heat, HeatInput } from "./heat";
+import { lethality, LethalityInput } from "./lethality";
 import { parasite, ParasiteInput } from "./parasite";
 import { portion, PortionInput } from "./portion";
 import { InputProblem, problemOf, type Problem } from "./problem";
@@ -34,6 +35,7 @@ const VERBS: Readonly<Record<string, Verb>> = {
   portion: verb(PortionInput, portion),
   parasite: verb(ParasiteInput, parasite),
   cooling: verb(CoolingInput, cooling),
+  lethality: verb(LethalityInput, lethality),
   cook: verb(CookInput, cook),
 };
 

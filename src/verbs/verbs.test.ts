@@ -85,7 +85,18 @@ describe("problems name the place and the reason", () => {
       { ...HEAT, material: { composition: { ...FLESH, fibre_pct: 1 } } },
       "material.composition.fibre_pct",
     ],
-    ["not built yet", "heat", { ...HEAT, shape: { kind: "puck", diameter_mm: 40, height_mm: 30 } }, "shape.kind"],
+    [
+      "a puck without its side",
+      "heat",
+      { ...HEAT, shape: { kind: "puck", diameter_mm: 40, height_mm: 30 } },
+      "stages.0.side",
+    ],
+    [
+      "lethality without a z",
+      "lethality",
+      { trace: [[0, 63]], reference: { d_min: 0.3, t_ref_c: 70, z_c: 0 } },
+      "reference.z_c",
+    ],
     ["unknown model", "clock", { model: "polar", shelf_life_on_ice_days: 14, trace: [[0, 0]] }, "model"],
     [
       "out of order",
@@ -257,7 +268,49 @@ describe("command line", () => {
   });
 });
 
+test("lethality: 63 °C for 17 min is 1.98 min at 70 °C (computed)", () => {
+  const answer = runVerb("lethality", {
+    trace: [
+      [0, 63],
+      [1020, 63],
+    ],
+    reference: { d_min: 0.3, t_ref_c: 70, z_c: 7.5 },
+  });
+  expect(answer).toMatchObject({
+    ok: true,
+    value: { equivalent_min: expect.closeTo(1.978, 2), log_reduction: expect.closeTo(6.59, 1) },
+  });
+});
+
+test("heat of a puck answers with its three surfaces, and freezes through", () => {
+  const air = { kind: "convection", h_w_m2k: 30, ambient_c: -36 };
+  const document = {
+    shape: { kind: "puck", diameter_mm: 40, height_mm: 28 },
+    material: {
+      composition: { water_pct: 77, protein_pct: 17, fat_pct: 1, carbohydrate_pct: 3, ash_pct: 2 },
+      initial_freezing_c: -1.2,
+    },
+    start_c: 4,
+    stages: [{ seconds: 5400, bottom: air, top: air, side: air }],
+    sample_every_s: 900,
+    reach_c: [-20],
+  };
+  const answer = runVerb("freeze", document);
+  if (!answer?.ok) throw new Error("refused");
+  const { reach, surface_c, centre_c, times_s } = answer.value as {
+    reach: { seconds: number }[];
+    surface_c: Record<string, number[]>;
+    centre_c: number[];
+    times_s: number[];
+  };
+  expect(Object.keys(surface_c)).toEqual(["bottom", "top", "side"]);
+  expect(surface_c["side"]).toHaveLength(times_s.length);
+  expect(centre_c.at(-1)).toBeLessThan(-20);
+  expect(reach[0]!.seconds).toBeGreaterThan(1200);
+  expect(reach[0]!.seconds).toBeLessThan(5400);
+});
+
 test("every verb answers, an unknown one is null", () => {
-  expect(VERB_NAMES).toEqual(["heat", "freeze", "clock", "portion", "parasite", "cooling", "cook"]);
+  expect(VERB_NAMES).toEqual(["heat", "freeze", "clock", "portion", "parasite", "cooling", "lethality", "cook"]);
   expect(runVerb("dance", {})).toBeNull();
 });

@@ -28,3 +28,43 @@ export function slabSeries(biot: number, fourier: number, position: number): num
 /** Unaccomplished temperature below the suddenly fixed face of a thick body: erf(x / 2√(αt)) (Carslaw and Jaeger 1959, §2.4). */
 export const suddenContact = (depthM: number, diffusivityM2PerS: number, timeS: number): number =>
   1 - erfc(depthM / (2 * Math.sqrt(diffusivityM2PerS * timeS)));
+
+/** Bessel functions of the first kind by Bessel's integral (Abramowitz and Stegun 1964, 9.1.21); the trapezoid rule is exact to rounding. */
+const besselJ = (order: number, x: number): number => {
+  const points = 120;
+  let sum = 0;
+  for (let point = 0; point < points; point++) {
+    const angle = ((point + 0.5) / points) * Math.PI;
+    sum += Math.cos(order * angle - x * Math.sin(angle));
+  }
+  return sum / points;
+};
+
+/** Positive roots of ζ J1(ζ) = Bi J0(ζ), one between each pair of zeros of J1 and J0 (Carslaw and Jaeger 1959, §7.7). */
+function cylinderRoots(biot: number, count: number): number[] {
+  const roots: number[] = [];
+  const value = (x: number) => x * besselJ(1, x) - biot * besselJ(0, x);
+  const stepX = 0.1;
+  let after = value(1e-6);
+  for (let x = 1e-6; roots.length < count; x += stepX) {
+    const before = after;
+    after = value(x + stepX);
+    if (before * after > 0) continue;
+    let [low, high] = [x, x + stepX];
+    for (let iteration = 0; iteration < 60; iteration++) {
+      const middle = (low + high) / 2;
+      if (value(low) * value(middle) > 0) low = middle;
+      else high = middle;
+    }
+    roots.push((low + high) / 2);
+  }
+  return roots;
+}
+
+/** Unaccomplished temperature on the axis (or at `position` of the radius) of a long cylinder convected at its side. */
+export function cylinderSeries(biot: number, fourier: number, position: number): number {
+  return cylinderRoots(biot, 10).reduce((sum, root) => {
+    const weight = (2 * besselJ(1, root)) / (root * (besselJ(0, root) ** 2 + besselJ(1, root) ** 2));
+    return sum + weight * Math.exp(-root * root * fourier) * besselJ(0, root * position);
+  }, 0);
+}

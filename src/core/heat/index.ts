@@ -4,3 +4,4 @@ export { freezingMaterial, tabulateEnthalpy } from "./frozenMaterial";
 export { gridFor, type Grid, type LineShape } from "./grid";
 export { constantMaterial, materialOf, PROPERTY_RANGE_C, type Material } from "./material";
 export { nextStepS, simulateHeat, type HeatRun, type HeatStage, type HeatTrace } from "./simulate";
+export { simulatePuck, type PuckRun, type PuckTrace } from "./simulatePuck";

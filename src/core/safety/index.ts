@@ -27,5 +27,6 @@ export {
   type ParasiteNeed,
   type ParasiteVerdict,
 } from "./parasites";
+export { lethality } from "./lethality";
 export { judgeReceiving, type Arrival, type ReceivingVerdict } from "./receiving";
 export type { LogPoint } from "./trace";
