@@ -22,7 +22,9 @@ const SHUCKED_HOURS = { whole: 2, muscle: 24 } as const;
 
 /** Water in which Vibrio multiplies: V. parahaemolyticus from about 15.6 °C (60 °F), V. vulnificus from about 21 °C (memory, medium). */
 const VIBRIO_C = { care: 15.6, stop: 21 } as const;
-const VIBRIO_SOURCE = "US model ordinance for molluscan shellfish, Vibrio control plans (memory, medium)";
+const VIBRIO_PLANS = "US model ordinance for molluscan shellfish, Vibrio control plans (memory, medium)";
+const vibrioSource = (ruleSetId: RuleSetId) =>
+  ruleSetId === "fda-2022" ? VIBRIO_PLANS : `no figure in the law of this rule set; taken from the ${VIBRIO_PLANS}`;
 const WARM_MONTHS = [5, 6, 7, 8, 9, 10];
 
 /** Share of dead or gaping ones above which the bag goes back (common practice, medium). */
@@ -30,7 +32,7 @@ const DEAD_SHARE = 0.1;
 
 /** What a live bivalve must show before it is opened raw. */
 export function shellfishChecks(facts: ShellfishFacts, ruleSetId: RuleSetId): readonly Check[] {
-  return [aliveCheck(facts), tagCheck(facts, ruleSetId), waterCheck(facts, ruleSetId), vibrioCheck(facts)];
+  return [aliveCheck(facts), tagCheck(facts, ruleSetId), waterCheck(facts, ruleSetId), vibrioCheck(facts, ruleSetId)];
 }
 
 function aliveCheck({ live, openedAtMs, muscleOnly, deaths, nowMs }: ShellfishFacts): Check {
@@ -87,13 +89,13 @@ function waterCheck({ tableWater }: ShellfishFacts, ruleSetId: RuleSetId): Check
     : { id: "water", label: "Waters", state: "missing", text: "no certified dealer or class A on its papers", source };
 }
 
-function vibrioCheck({ waterC, harvestMonth }: ShellfishFacts): Check {
+function vibrioCheck({ waterC, harvestMonth }: ShellfishFacts, ruleSetId: RuleSetId): Check {
   const say = (state: Check["state"], text: string): Check => ({
     id: "vibrio",
     label: "Warm water",
     state,
     text,
-    source: VIBRIO_SOURCE,
+    source: vibrioSource(ruleSetId),
   });
   if (waterC !== null) {
     if (waterC >= VIBRIO_C.stop) return say("fails", `water of ${waterC.toFixed(0)} °C at harvest: Vibrio, cook them`);
