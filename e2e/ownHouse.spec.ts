@@ -97,7 +97,7 @@ test("killed in the middle of writes, the house keeps every tap it acknowledged 
   });
   const extend = page.getByRole("button", { name: "+10 s" });
   for (let taps = 0; taps < 12; taps++) await extend.click();
-  await expect.poll(() => acknowledged).toBeGreaterThanOrEqual(8);
+  await expect.poll(() => acknowledged, { timeout: 30_000 }).toBeGreaterThanOrEqual(8);
   // one more on its way when the power goes
   const lastTap = extend.click({ timeout: 10_000 }).catch(() => undefined);
   await kill("SIGKILL");

@@ -191,7 +191,7 @@ export function planCure(request: CureRequest): Result<CurePlan, string> {
     nowS += step;
     if (nowS >= sampleS) {
       sample(nowS, phase);
-      sampleS = nowS + (phase === "cure" ? Math.max(0.04 * nowS, evenS / 2000) : evenS / SAMPLES);
+      sampleS = nowS + (phase === "cure" ? Math.max(0.04 * nowS, evenS / 2000) : Math.min(evenS / SAMPLES, DAY_S / 24));
     }
   };
   sample(0, "cure");

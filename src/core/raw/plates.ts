@@ -7,19 +7,31 @@ import type { Species, SpeciesGroup } from "@/core/species";
 export const SLICE_MM: Readonly<
   Record<
     SpeciesGroup,
-    { readonly thin: number; readonly usual: number; readonly thick: number; readonly knife: string }
+    {
+      readonly thin: number;
+      readonly usual: number;
+      readonly thick: number;
+      /** Lean of the knife from upright. */ readonly leanDeg: number;
+      readonly knife: string;
+    }
   >
 > = {
-  flat: { thin: 1.5, usual: 2.5, thick: 4, knife: "almost flat, across the grain, so thin that the plate shows" },
-  "lean-round": { thin: 2, usual: 3.5, thick: 5, knife: "on the slant, across the grain, one pull" },
-  salmonid: { thin: 3, usual: 5, thick: 8, knife: "on the slant, across the lines of fat, one pull" },
-  "oily-round": { thin: 4, usual: 6, thick: 8, knife: "upright, skin side up, a shallow score between" },
-  "large-pelagic": { thin: 4, usual: 7, thick: 10, knife: "upright, across the grain of the block" },
-  crustacean: { thin: 4, usual: 6, thick: 10, knife: "along the back, then on the slant" },
-  bivalve: { thin: 3, usual: 5, thick: 8, knife: "across the muscle, like coins" },
-  cephalopod: { thin: 2, usual: 3, thick: 4, knife: "scored on both sides, then thin strips" },
-  echinoderm: { thin: 10, usual: 15, thick: 20, knife: "not cut: whole tongues" },
-  roe: { thin: 4, usual: 6, thick: 8, knife: "not cut: by the spoon" },
+  flat: {
+    thin: 1.5,
+    usual: 2.5,
+    thick: 4,
+    leanDeg: 65,
+    knife: "almost flat, across the grain, so thin that the plate shows",
+  },
+  "lean-round": { thin: 2, usual: 3.5, thick: 5, leanDeg: 45, knife: "on the slant, across the grain, one pull" },
+  salmonid: { thin: 3, usual: 5, thick: 8, leanDeg: 45, knife: "on the slant, across the lines of fat, one pull" },
+  "oily-round": { thin: 4, usual: 6, thick: 8, leanDeg: 0, knife: "upright, skin side up, a shallow score between" },
+  "large-pelagic": { thin: 4, usual: 7, thick: 10, leanDeg: 0, knife: "upright, across the grain of the block" },
+  crustacean: { thin: 4, usual: 6, thick: 10, leanDeg: 45, knife: "along the back, then on the slant" },
+  bivalve: { thin: 3, usual: 5, thick: 8, leanDeg: 0, knife: "across the muscle, like coins" },
+  cephalopod: { thin: 2, usual: 3, thick: 4, leanDeg: 0, knife: "scored on both sides, then thin strips" },
+  echinoderm: { thin: 10, usual: 15, thick: 20, leanDeg: 0, knife: "not cut: whole tongues" },
+  roe: { thin: 4, usual: 6, thick: 8, leanDeg: 0, knife: "not cut: by the spoon" },
 };
 
 export type SliceRequest = {

@@ -291,7 +291,7 @@ export function OrderDesk({ onIce, weighed }: Props) {
           )}
         </Field>
       </section>
-      <div className={page.stack}>
+      <div className={`${page.stack} ${page.answerFirst}`}>
         {planned.ok ? (
           <>
             <section className={page.card} data-testid="order">

@@ -39,7 +39,7 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
   const [sliceMm, setSliceMm] = useState(usual.usual);
   const [widthMm, setWidthMm] = useState(70);
   const [heightMm, setHeightMm] = useState(Math.max(8, Math.round(species.portion.thicknessMm)));
-  const [leanDeg, setLeanDeg] = useState(45);
+  const [leanDeg, setLeanDeg] = useState<number>(usual.leanDeg);
   const [roomC, setRoomC] = useState(22);
   const [plateC, setPlateC] = useState(4);
   const [busy, setBusy] = useState(false);
@@ -133,7 +133,7 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
           Block high, {format.lengthUnit}
           <UnitInput kind="length" value={heightMm} min={5} max={200} onChange={setHeightMm} />
         </label>
-        <Field label="Knife">
+        <Field label="Knife" wide>
           {(id) => (
             <Segmented<number>
               id={id}

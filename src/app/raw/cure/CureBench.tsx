@@ -238,7 +238,7 @@ export function CureBench({ lots }: { readonly lots: readonly Lot[] }) {
           <Field label="Skin on">{(id) => <Switch id={id} checked={skin} onChange={setSkin} />}</Field>
         </div>
       </section>
-      <div className={page.stack} aria-busy={working}>
+      <div className={`${page.stack} ${page.answerFirst}`} aria-busy={working}>
         {problem ? <Alert type="error" showIcon title={`${problem[0]!.toUpperCase()}${problem.slice(1)}.`} /> : null}
         {plan && !problem ? (
           <>

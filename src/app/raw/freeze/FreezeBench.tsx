@@ -184,7 +184,7 @@ export function FreezeBench({ ruleId, lots, chosenId, freezers, serverNowMs }: P
           )}
         </Field>
       </section>
-      <div className={page.stack} aria-busy={working}>
+      <div className={`${page.stack} ${page.answerFirst}`} aria-busy={working}>
         {problem ? (
           <Alert type="error" showIcon title={`${problem[0]!.toUpperCase()}${format.words(problem.slice(1))}.`} />
         ) : null}
