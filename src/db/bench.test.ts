@@ -141,6 +141,16 @@ describe("clearance from the records of the house", () => {
     expect(cleared(db, part.value.id, NOW + 1000).answer).toBe("yes");
   });
 
+  test("a hold met under one rule is judged anew under another: 24 h at -20 °C is no seven days", () => {
+    const db = demo();
+    const lot = lotOf(db, "mackerel", "side");
+    expect(cleared(db, lot.id).rule.section).toBe("D.1(a)");
+    db.run(sql.raw("update house set rule_set_id = 'fda-2022'"));
+    const judged = cleared(db, lot.id);
+    expect(judged.answer).not.toBe("yes");
+    expect(judged.checks.find(({ id }) => id === "parasite")).toMatchObject({ state: "missing" });
+  });
+
   test("a part cut off before the hold was met is not cleared by it", () => {
     const db = demo();
     const whole = lotOf(db, "mackerel", "whole-ungutted");

@@ -1,8 +1,8 @@
 import { randomUUID } from "node:crypto";
 import { and, desc, eq, gte } from "drizzle-orm";
-import { logOverStays } from "@/core/coldchain";
-import { clearRaw, type Clearance, type HistoryFacts, type RawFacts, type ShellfishFacts } from "@/core/raw";
-import { judgeHistamineExposure } from "@/core/safety";
+import { holdStatus, logOverStays, type Hold } from "@/core/coldchain";
+import { clearRaw, ruleWords, type Clearance, type HistoryFacts, type RawFacts, type ShellfishFacts } from "@/core/raw";
+import { judgeHistamineExposure, judgeParasiteHold, parasiteRuleOf, type ParasiteRuleId } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import { takeFrom } from "./childLot";
@@ -60,26 +60,47 @@ function historyFacts(
   };
 }
 
-/** A hold on the lot, or on its whole while it was still part of it. */
-function holdFacts(db: Db, family: readonly LotWithSupplier[], nowMs: number): RawFacts["hold"] {
+/**
+ * A freezing hold on the lot, or on its whole while it was still part of it, judged by the rule the house works under now: what was met
+ * under another rule counts only as far as its readings go.
+ */
+function holdFacts(
+  db: Db,
+  family: readonly LotWithSupplier[],
+  ruleId: ParasiteRuleId,
+  nowMs: number,
+): RawFacts["hold"] {
   let until = Infinity;
   let running: RawFacts["hold"] = null;
   for (const one of family) {
-    for (const { hold, status, closedAtMs, closedAs } of holdsOfLot(db, one.id, nowMs)) {
+    for (const { hold, closedAtMs } of holdsOfLot(db, one.id, nowMs)) {
       if (hold.kind !== "parasite") continue;
-      const provenMs = closedAtMs ?? hold.readings.at(-1)?.atMs ?? Infinity;
-      if (
-        closedAtMs !== null
-          ? closedAs?.startsWith("met") && provenMs <= until
-          : status.state === "done" && provenMs <= until
-      )
-        return { state: "met", words: status.needs.replace(/^met by /, ""), atMs: provenMs };
+      const readings = hold.readings.filter(({ atMs }) => atMs <= until);
+      const status = holdStatus({ ...hold, ruleId, readings }, closedAtMs ?? nowMs);
+      if (status.state === "done")
+        return {
+          state: "met",
+          words: status.needs.replace(/^met by /, ""),
+          section: metSection(ruleId, { ...hold, readings }),
+          atMs: status.endsMs ?? nowMs,
+        };
       if (closedAtMs === null && one === family[0])
-        running = { state: "running", endsMs: status.state === "running" ? status.endsMs : null, needs: status.needs };
+        running = {
+          state: "running",
+          endsMs: status.state === "running" ? status.endsMs : null,
+          needs: status.needs,
+        };
     }
     until = Math.min(until, one.receivedAtMs);
   }
   return running;
+}
+
+function metSection(ruleId: ParasiteRuleId, hold: Extract<Hold, { kind: "parasite" }>): string {
+  const known = hold.stated ? [hold.stated, ...hold.readings] : hold.readings;
+  const zeroMs = known[0]?.atMs ?? 0;
+  const log = known.map(({ atMs, celsius }) => [(atMs - zeroMs) / HOUR_MS, celsius] as const);
+  return judgeParasiteHold(ruleId, log).nearest.section;
 }
 
 function noteOf(db: Db, lotId: string, kind: LotNoteKind) {
@@ -145,7 +166,7 @@ export function clearLot(db: Db, lot: StockLot, dish: "raw" | "cured", nowMs: nu
     },
     // muscles cut here have their coral taken off in the same act
     roeSaid: roeOn !== undefined || (row.partLabel !== null && row.form === "shucked"),
-    hold: holdFacts(db, family, nowMs),
+    hold: holdFacts(db, family, parasiteRuleOf(room.house?.ruleSetId ?? "fda-2022"), nowMs),
     history: historyFacts(lot, room, wholes, nowMs, probe ? { celsius: probe.amount, atMs: probe.atMs } : null),
     // a live animal keeps by its days alive; what never counts raw days is past them
     rawUntilMs:
@@ -209,8 +230,7 @@ export function servePlates(db: Db, wanted: NewPlates, { who, atMs }: Stamp): Re
       .get();
     if (!row) return err({ kind: "notOnIce" });
     if (wanted.usedG > row.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: row.remainingG });
-    const { edition, section } = clearance.rule;
-    const rule = `${edition}${edition.includes(section) ? "" : `, ${section}`}`;
+    const rule = ruleWords(clearance.rule);
     tx.insert(plates)
       .values({ id: randomUUID(), ...wanted, atMs, who, rule, record: clearance.record })
       .run();

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { judgeParasiteHold, optionWords } from "@/core/safety";
 import { findSpecies, SPECIES } from "@/core/species";
-import { clearRaw, type RawFacts } from "./clearance";
+import { clearRaw, ruleWords, type RawFacts } from "./clearance";
 import type { ShellfishFacts } from "./shellfish";
 
 const NOW = Date.UTC(2026, 4, 12, 15);
@@ -46,7 +46,7 @@ const farmed = {
 function frozen(ruleId: "fda-2022" | "eu-853", log: readonly (readonly [number, number])[]): RawFacts["hold"] {
   const { met, by } = judgeParasiteHold(ruleId, log);
   return met
-    ? { state: "met", words: optionWords(by!), atMs: NOW }
+    ? { state: "met", words: optionWords(by!), section: by!.section, atMs: NOW }
     : { state: "running", endsMs: null, needs: "more hours" };
 }
 
@@ -230,6 +230,15 @@ test("shucked scallop: exempt as bare muscle in the US, but only once somebody s
   expect(clearRaw(facts("king-scallop", { ...shucked, roeSaid: false })).answer).toBe("not-yet");
 });
 
+test("rule and section read as one", () => {
+  expect(ruleWords({ edition: "FDA Food Code 2022, 3-402.11", section: "3-402.11(A)(1)" })).toBe(
+    "FDA Food Code 2022, 3-402.11(A)(1)",
+  );
+  expect(ruleWords({ edition: "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D", section: "D.1(a)" })).toBe(
+    "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D, D.1(a)",
+  );
+});
+
 test("law: clearance never turns for the better when a fact is taken away", () => {
   const rank = { no: 0, "not-yet": 1, yes: 2 };
   const less: readonly ((given: RawFacts) => RawFacts)[] = [
@@ -276,7 +285,7 @@ test("law: clearance never turns for the better when a fact is taken away", () =
     roeSaid: fc.boolean(),
     hold: fc.constantFrom(
       null,
-      { state: "met", words: "w", atMs: NOW } as const,
+      { state: "met", words: "w", section: "s", atMs: NOW } as const,
       { state: "running", endsMs: NOW + HOUR, needs: "n" } as const,
     ),
     history: fc.option(

@@ -27,7 +27,13 @@ export type HistoryFacts = {
 
 /** The freezing hold of a lot, or of the lot it was cut from. */
 export type HoldFacts =
-  | { readonly state: "met"; readonly words: string; readonly atMs: number }
+  | {
+      readonly state: "met";
+      readonly words: string;
+      /** The option of the rule that its readings meet. */
+      readonly section: string;
+      readonly atMs: number;
+    }
   | { readonly state: "running"; readonly endsMs: number | null; readonly needs: string };
 
 export type RawFacts = {
@@ -79,6 +85,12 @@ export type Clearance = {
   readonly advisory: Advisory;
   readonly risks: readonly string[];
 };
+
+/** Rule, edition and section in one: the section stands in the place of the article it belongs to. */
+export function ruleWords({ edition, section }: Clearance["rule"]): string {
+  const article = /[^,]+$/.exec(edition)?.[0].trim() ?? "";
+  return section.startsWith(article) ? edition.replace(/[^,]+$/, ` ${section}`) : `${edition}, ${section}`;
+}
 
 const check = (
   id: string,
@@ -189,7 +201,7 @@ function parasiteCheck({ species, form, ruleSetId, parasites, roeSaid, hold }: R
   if (hold?.state === "met")
     return {
       check: check("parasite", label, "met", `frozen: ${hold.words}`, rule.edition),
-      section,
+      section: hold.section,
       exemption: null,
       record: "the freezing log of this hold with its probe readings",
     };

@@ -1,5 +1,5 @@
 export { rawAdvisory, type Advisory } from "./advisory";
-export { clearRaw, type Check, type Clearance, type HistoryFacts, type RawFacts } from "./clearance";
+export { clearRaw, ruleWords, type Check, type Clearance, type HistoryFacts, type RawFacts } from "./clearance";
 export {
   compareStacks,
   FREEZERS,

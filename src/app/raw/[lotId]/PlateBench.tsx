@@ -173,9 +173,9 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
         </dd>
         <dt>Off the ice</dt>
         <dd>
-          {durationText(Math.floor(batch.budgetMin) * 60)} at a time (its face at {format.temperature(limitC, 1)}):{" "}
-          {batch.coversPerTrip} covers a trip, {batch.trips} {batch.trips === 1 ? "trip" : "trips"},{" "}
-          {hoursText(batch.workMin / 60)} of work
+          {durationText(Math.floor(batch.budgetMin) * 60)} at a time (its face at{" "}
+          {format.temperature(limitC, format.units === "metric" ? 1 : 0)}): {batch.coversPerTrip} covers a trip,{" "}
+          {batch.trips} {batch.trips === 1 ? "trip" : "trips"}, {hoursText(batch.workMin / 60)} of work
         </dd>
       </dl>
       {short ? (

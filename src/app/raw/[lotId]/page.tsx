@@ -3,6 +3,7 @@ import Link from "next/link";
 import { notFound, redirect } from "next/navigation";
 import { startOfDayMs, todayIn } from "@/calendar/days";
 import { boardAllergen, crossContacts } from "@/core/block";
+import { ruleWords } from "@/core/raw";
 import { inSentence } from "@/core/species";
 import { boardsSince, boardScheme } from "@/db/boards";
 import { db } from "@/db/connection";
@@ -79,11 +80,7 @@ export default async function RawLotPage({
         <div className={page.stack}>
           <section className={page.card} aria-label="Clearance">
             <p style={{ marginBottom: 10 }}>
-              <ClearTag answer={clearance.answer} />{" "}
-              <span className="muted">
-                {clearance.rule.edition}
-                {clearance.rule.edition.includes(clearance.rule.section) ? "" : `, ${clearance.rule.section}`}
-              </span>
+              <ClearTag answer={clearance.answer} /> <span className="muted">{ruleWords(clearance.rule)}</span>
             </p>
             <Checks
               lotId={row.id}
