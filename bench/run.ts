@@ -1,5 +1,5 @@
 // Speed, each figure against a stated reference measured in the same run: npm run bench
-import { spawn } from "node:child_process";
+import { spawn, spawnSync } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
 import { createRequire } from "node:module";
 import os from "node:os";
@@ -7,9 +7,9 @@ import path from "node:path";
 import { chromium } from "@playwright/test";
 import type { Solver as OdexSolver } from "odex";
 import { planCuts, planSides, sidesPlanner, startingSide, type SidesRequest } from "@/core/block";
-import { planSheet, type SheetRequest } from "@/core/cooking";
+import { planSheet, rankSheet, sheetRows, type SheetRequest } from "@/core/cooking";
 import { planCure, type CureRequest } from "@/core/cure";
-import { materialOf, simulateHeat } from "@/core/heat";
+import { gridFor, materialOf, QuickLine, simulateHeat } from "@/core/heat";
 import { planFreezing, type FreezeRequest } from "@/core/raw";
 import { findSpecies } from "@/core/species";
 import { openDatabase } from "@/db/connection";
@@ -34,6 +34,17 @@ function median(run: () => unknown, times = 15): number {
   return taken[Math.floor(times / 2)]!;
 }
 
+/** Fastest of repeated runs, ms: what a compiled loop is compared with, which takes its fastest too. */
+function fastest(run: () => unknown, times: number): number {
+  for (let warm = 0; warm < 5; warm++) run();
+  const taken = Array.from({ length: times }, () => {
+    const startMs = performance.now();
+    run();
+    return performance.now() - startMs;
+  });
+  return Math.min(...taken);
+}
+
 const rows: string[][] = [];
 const add = (what: string, ms: number, against: string, reference: number, unit = "ms") =>
   rows.push([
@@ -43,6 +54,24 @@ const add = (what: string, ms: number, against: string, reference: number, unit 
     `${reference.toFixed(reference < 10 ? 2 : 0)} ${unit}`,
     `${(ms / reference).toFixed(2)}×`,
   ]);
+
+/** Before anything else has run: a loop of its own against a loop of its own. */
+function slabLoop(): void {
+  const face = { kind: "convection", hWPerM2K: 200, ambientC: 60 } as const;
+  const reference = plainLoopUs();
+  if (reference === null) {
+    process.stderr.write("no C compiler here: the slab loop stands without its reference\n");
+    return;
+  }
+  const grid = gridFor({ kind: "slab", thicknessMm: 28 }, 61, 0);
+  const material = materialOf(char.compositionPct);
+  const quick = () => {
+    const line = new QuickLine(grid, material, 8);
+    for (let step = 0; step < 2400; step++) line.step(0.25, face, face);
+    return line.centreC();
+  };
+  add("600 s of slab, 61 nodes, 0.25 s", fastest(quick, 60) * 1000, "a plain C loop, now", reference, "µs");
+}
 
 function heat(): void {
   const face = { kind: "convection", hWPerM2K: 200, ambientC: 60 } as const;
@@ -74,27 +103,72 @@ function heat(): void {
   add("one simulation, slab 26 mm, 10 min", median(ours), "odex on the same slab", median(odex, 3));
 }
 
+/** Compiles and runs the plain loop of slabLoop.c; µs, or null where there is no compiler. */
+function plainLoopUs(): number | null {
+  const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-loop-"));
+  const program = path.join(folder, "loop");
+  try {
+    const made = spawnSync("cc", ["-O2", "-o", program, path.join("bench", "slabLoop.c")]);
+    if (made.status !== 0) return null;
+    return Number(spawnSync(program, { encoding: "utf8" }).stdout.split(" ")[0]);
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+
 function plan(): void {
   const question: SheetRequest = {
     speciesId: char.id,
-    thicknessMm: 26,
+    methodId: "skin-then-oven",
+    kit: { panC: 200, ovenC: 180 },
+    shape: { kind: "slab", thicknessMm: 26 },
     thinnestMm: 23,
     thickestMm: 28,
     skin: true,
     startC: 8,
-    panC: 200,
-    ovenC: 180,
     panId: "steel-26",
-    targetC: 48,
+    goal: { kind: "doneness", targetC: 48 },
     pieces: 4,
     pieceG: 160,
     ruleSetId: "eu-853",
   };
   add(
     "one cook plan, arctic char 26 mm",
-    median(() => planSheet(question)),
+    median(() => planSheet(question), 40),
     "target",
-    100,
+    30,
+  );
+  const scallop: SheetRequest = {
+    ...question,
+    speciesId: "king-scallop",
+    methodId: "scallop-sear",
+    schoolId: "steaming-butter",
+    kit: {},
+    shape: { kind: "puck", diameterMm: 40, heightMm: 25 },
+    thinnestMm: 25,
+    thickestMm: 25,
+    skin: false,
+    startC: 12,
+    goal: { kind: "doneness", targetC: 50 },
+    pieceG: 33,
+  };
+  add(
+    "one plan of a short cylinder, in two dimensions",
+    median(() => planSheet(scallop), 9),
+    "target",
+    300,
+  );
+  const thirty = Array.from({ length: 30 }, (_, index) => 8 + 1.8 * index);
+  const sheet = () => {
+    const found = sheetRows(question, thirty);
+    return found.ok ? [...found.value] : [];
+  };
+  add("station sheet of 30 thicknesses", median(sheet, 7), "target", 1500);
+  add(
+    "every way to cook it, ranked",
+    median(() => rankSheet(question), 7),
+    "a quarter of a second in the worker",
+    250,
   );
   const side = startingSide(char, 1100);
   const cut = () => planCuts({ side, portionG: 160, toleranceG: 10, minPieceMm: 25 });
@@ -297,6 +371,7 @@ const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));
 // all of it, or only the parts named: npm run bench -- heat plan raw records pages years
 const wanted = process.argv.slice(2);
 const has = (part: string) => wanted.length === 0 || wanted.includes(part);
+if (has("heat")) slabLoop();
 if (has("heat")) heat();
 if (has("plan")) plan();
 if (has("raw")) raw();

@@ -1,5 +1,5 @@
 import path from "node:path";
-import type { Locator, Page, TestInfo } from "@playwright/test";
+import { expect, type Locator, type Page, type TestInfo } from "@playwright/test";
 import { openDatabase, type Db } from "@/db/connection";
 
 /** A second, reading connection to the house under test, to hold the screen against the core. */
@@ -31,8 +31,12 @@ export async function grade(page: Page, attribute: string, value: number, info: 
 export async function view(page: Page, name: string, key: string, info: TestInfo): Promise<void> {
   if (isTouch(info)) await page.getByRole("navigation", { name: "Views" }).getByRole("link", { name }).tap();
   else {
-    await page.locator("#main").focus();
-    await page.keyboard.press(key);
+    // a key pressed before the page has come alive is lost, as it is for a cook: press it again
+    await expect(async () => {
+      await page.locator("#main").focus();
+      await page.keyboard.press(key);
+      await page.waitForURL(new RegExp(`/${name.toLowerCase()}(\\?|$)`), { timeout: 4000 });
+    }).toPass();
   }
 }
 

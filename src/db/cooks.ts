@@ -1,11 +1,12 @@
 import { randomUUID } from "node:crypto";
-import { asc, desc, eq, inArray } from "drizzle-orm";
+import { asc, desc, eq, gte, inArray } from "drizzle-orm";
 import { liveCook, refuseEvent, type CookEvent, type LiveCook } from "@/core/cooking";
 import { assertNever, err, ok, type Result } from "@/core/shared";
 import type { Db } from "./connection";
+import { countBatch, type CountedPieces, type CountError } from "./countBatch";
 import { appendEntry } from "./ledger";
 import { batches, cookEvents, cooks, lots, portions } from "./schema";
-import type { StoredPlan } from "./storedPlan";
+import { planFromRow, type StoredPlan } from "./storedPlan";
 
 type CookRow = typeof cooks.$inferSelect;
 type EventRow = typeof cookEvents.$inferSelect;
@@ -40,6 +41,7 @@ function load(db: Db, rows: { cook: CookRow; batchCode: string; lotId: string; s
   const events = db.select().from(cookEvents).where(inArray(cookEvents.cookId, ids)).orderBy(asc(cookEvents.id)).all();
   return rows.map(({ cook, ...links }) => ({
     ...cook,
+    plan: planFromRow(cook.plan),
     ...links,
     events: events.filter(({ cookId }) => cookId === cook.id).map(eventOf),
   }));
@@ -55,6 +57,9 @@ const select = (db: Db) =>
 export const findCook = (db: Db, id: string): Cook | undefined => load(db, select(db).where(eq(cooks.id, id)).all())[0];
 export const openCooks = (db: Db): Cook[] =>
   load(db, select(db).where(eq(cooks.open, true)).orderBy(asc(cooks.startedAtMs)).all());
+/** The newest cooks since a time, ended ones too. */
+export const cooksSince = (db: Db, sinceMs: number, limit: number): Cook[] =>
+  load(db, select(db).where(gte(cooks.startedAtMs, sinceMs)).orderBy(desc(cooks.startedAtMs)).limit(limit).all());
 export const cooksOfBatches = (db: Db, batchIds: readonly string[]): Cook[] =>
   batchIds.length === 0
     ? []
@@ -101,9 +106,31 @@ export function startCook(db: Db, batchId: string, plan: StoredPlan, stamp: Stam
       lotId: batch.lotId,
       batchId,
       cookId: id,
-      payload: { batch: batch.code, pieces: plan.pieces, targetC: plan.targetC, panC: plan.panC, ovenC: plan.ovenC },
+      payload: {
+        batch: batch.code,
+        pieces: plan.pieces,
+        method: plan.methodId,
+        targetC: plan.targetC,
+        outcome: plan.answer.band,
+        ...plan.kit,
+      },
     });
     return ok(id);
+  });
+}
+
+/** Counts pieces out of a lot and starts their cook, both or neither. A repeated request is the same cook. */
+export function startCounted(
+  db: Db,
+  pieces: CountedPieces,
+  plan: StoredPlan,
+  stamp: Stamp,
+): Result<string, StartError | CountError> {
+  return db.transaction((tx) => {
+    const repeated = tx.select().from(cookEvents).where(eq(cookEvents.requestId, stamp.requestId)).get();
+    if (repeated) return ok(repeated.cookId);
+    const counted = countBatch(tx, pieces, stamp);
+    return counted.ok ? startCook(tx, counted.value.id, plan, stamp) : counted;
   });
 }
 

@@ -11,6 +11,7 @@ import {
   type AnySQLiteColumn,
 } from "drizzle-orm/sqlite-core";
 import type { PartUse, Preparation, PreparationStep, Side } from "@/core/block";
+import type { PieceShape } from "@/core/cooking";
 import type { DoorVerdict, Form, Grades, LotState, Reason } from "@/core/freshness";
 import type { PlaceKind } from "@/core/coldchain";
 import type { HouseSpecies } from "@/core/species";
@@ -298,6 +299,8 @@ export const batches = sqliteTable(
     sides: text("sides", { mode: "json" }).$type<readonly Side[]>(),
     leanDeg: real("lean_deg").notNull().default(0),
     prepared: text("prepared", { mode: "json" }).$type<StoredPreparation>(),
+    /** What one piece is where the batch was counted out of a lot and not cut from a side. */
+    pieceShape: text("piece_shape").$type<PieceShape["kind"]>(),
   },
   (table) => [index("batches_by_lot").on(table.lotId), index("batches_by_cut").on(table.cutAtMs)],
 );

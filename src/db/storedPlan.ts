@@ -1,7 +1,16 @@
-import type { CookPlan, PanId } from "@/core/cooking";
+import { governingMm, type CookPlan, type PanId, type SheetRequest } from "@/core/cooking";
 
 /** What a cook was started with: the question and the whole answer, as they stood then. */
-export type StoredPlan = {
+export type StoredPlan = Omit<SheetRequest, "own"> & {
+  /** What the pan saw, mm. */
+  readonly thicknessMm: number;
+  /** Centre aimed at; null where the aim is another. */
+  readonly targetC: number | null;
+  readonly answer: CookPlan;
+};
+
+/** Plans of the first houses: skin-crisp with an oven finish, of a slab. */
+type FirstPlan = {
   readonly speciesId: string;
   readonly thicknessMm: number;
   readonly skin: boolean;
@@ -12,5 +21,44 @@ export type StoredPlan = {
   readonly targetC: number;
   readonly pieces: number;
   readonly pieceG: number;
-  readonly answer: CookPlan;
+  readonly answer: Omit<CookPlan, "methodId" | "pullS" | "serveS"> & {
+    readonly times: { readonly panS: number; readonly ovenS: number };
+  };
 };
+
+/** A kept plan in today's form, whichever release wrote it. */
+export function planFromRow(row: StoredPlan | FirstPlan): StoredPlan {
+  if ("methodId" in row) return row;
+  const { panC, ovenC, thicknessMm, targetC, answer, ...rest } = row;
+  const { panS, ovenS } = answer.times;
+  return {
+    ...rest,
+    methodId: "skin-then-oven",
+    kit: { panC, ovenC },
+    shape: { kind: "slab", thicknessMm },
+    thinnestMm: thicknessMm,
+    thickestMm: thicknessMm,
+    goal: { kind: "centre", targetC },
+    ruleSetId: "fda-2022",
+    thicknessMm,
+    targetC,
+    answer: {
+      ...answer,
+      methodId: "skin-then-oven",
+      pullS: panS + ovenS,
+      serveS: panS + ovenS + answer.restS,
+      stageSeconds: [panS, ovenS, answer.restS],
+    },
+  };
+}
+
+/** What is kept of a question with its answer. */
+export function planToKeep({ own: _own, ...question }: SheetRequest, answer: CookPlan): StoredPlan {
+  const { goal } = question;
+  return {
+    ...question,
+    thicknessMm: governingMm(question.shape),
+    targetC: goal.kind === "safe" || answer.band === "tender" || answer.band === "open" ? null : goal.targetC,
+    answer,
+  };
+}

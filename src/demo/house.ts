@@ -1,6 +1,6 @@
 import { shiftDay, todayIn } from "@/calendar/days";
 import { planSides, startingSide, type TrimUseId } from "@/core/block";
-import { loadOf, planSheet, targetCentreC, USUAL_DONENESS } from "@/core/cooking";
+import { loadOf, planSheet, targetCentreC, USUAL_DONENESS, type SheetRequest } from "@/core/cooking";
 import { judgeAtDoor, schemeFor } from "@/core/freshness";
 import { assert } from "@/core/shared";
 import { findSpecies } from "@/core/species";
@@ -21,6 +21,7 @@ import { dayStamp } from "@/ui/format";
 import { benchWork } from "./benchWork";
 import { DELIVERIES, type DemoDelivery } from "./data/deliveries";
 import { makePlaces, type DemoPlace } from "./places";
+import { planToKeep } from "@/db/storedPlan";
 import { shelfLife } from "./shelfLife";
 import { ADVICE, TOMORROW, TUSK } from "./data/tables";
 
@@ -268,33 +269,23 @@ function cookOff(
   const raw = findBatch(db, batchId)!.portions.filter(({ cookId }) => cookId === null);
   const load = loadOf(raw, wanted.pieces)!;
   const targetC = targetCentreC(species.donenessGroup, USUAL_DONENESS[species.donenessGroup]);
-  const question = {
-    ...load,
+  const { thicknessMm, ...sizes } = load;
+  const question: SheetRequest = {
+    ...sizes,
     speciesId,
+    methodId: "skin-then-oven",
+    kit: { panC: 200, ovenC: 180 },
+    shape: { kind: "slab", thicknessMm },
     skin: true,
     startC: 8,
-    panC: 200,
-    ovenC: 180,
     panId: "steel-26",
-    targetC,
+    goal: { kind: "doneness", targetC },
     pieces: wanted.pieces,
-  } as const;
-  const planned = planSheet({ ...question, ruleSetId: RULE_SET });
+    ruleSetId: RULE_SET,
+  };
+  const planned = planSheet(question);
   assert(planned.ok, "the demo cook has a plan");
-  const { thicknessMm, pieceG } = load;
-  const plan = {
-    speciesId,
-    thicknessMm,
-    pieceG,
-    skin: true,
-    startC: 8,
-    panC: 200,
-    ovenC: 180,
-    panId: "steel-26",
-    targetC,
-    pieces: wanted.pieces,
-    answer: planned.value,
-  } as const;
+  const plan = planToKeep(question, planned.value);
   const started = startCook(db, batchId, plan, { who: wanted.who, atMs, requestId: `${key}-start` });
   assert(started.ok, "the demo cook starts");
   let clockMs = atMs;

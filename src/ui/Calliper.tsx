@@ -7,6 +7,7 @@ import { FLESH } from "./palette";
 import { UnitInput } from "./UnitInput";
 
 type Props = {
+  readonly shape?: "slab" | "cylinder" | "sphere" | "puck" | "tube";
   readonly thicknessMm: number;
   readonly flesh: keyof typeof FLESH;
   readonly skin: boolean;
@@ -15,6 +16,13 @@ type Props = {
 
 export const THINNEST_MM = 6;
 export const THICKEST_MM = 80;
+const MEASURED = {
+  slab: "Thickness at the thickest point",
+  cylinder: "Across the thickest point",
+  sphere: "Across the thickest point",
+  puck: "Height",
+  tube: "Across the thickest point",
+} as const;
 const STEP_MM = 0.5;
 const UNITS_PER_MM = 2.6;
 const BASE_Y = 236;
@@ -31,7 +39,7 @@ const clamp = (valueMm: number) =>
   Math.min(THICKEST_MM, Math.max(THINNEST_MM, Math.round(valueMm / STEP_MM) * STEP_MM));
 
 /** A calliper on the piece: drag the upper jaw, type the figure, or nudge it with the arrow keys. */
-export function Calliper({ thicknessMm, flesh, skin, onChange }: Props) {
+export function Calliper({ shape = "slab", thicknessMm, flesh, skin, onChange }: Props) {
   const { format } = useHouse();
   const svg = useRef<SVGSVGElement>(null);
   const jawY = BASE_Y - thicknessMm * UNITS_PER_MM;
@@ -68,25 +76,14 @@ export function Calliper({ thicknessMm, flesh, skin, onChange }: Props) {
               />
             </g>
           ))}
-          <path
-            d={`M70 ${BASE_Y}V${jawY + 10}Q70 ${jawY} 92 ${jawY}H196Q236 ${jawY} 250 ${BASE_Y}Z`}
-            fill={setting}
-            stroke="#8d6a57"
-          />
-          <path
-            d={`M82 ${BASE_Y - 7}V${jawY + 18}M122 ${BASE_Y - 7}Q128 ${(BASE_Y + jawY) / 2} 116 ${jawY + 6}M166 ${BASE_Y - 7}Q176 ${(BASE_Y + jawY) / 2} 160 ${jawY + 6}M208 ${BASE_Y - 7}Q214 ${(BASE_Y + jawY) / 2 + 8} 200 ${jawY + 14}`}
-            stroke={opaque}
-            strokeWidth="3"
-            fill="none"
-          />
-          {skin ? <path d={`M66 ${BASE_Y}H252`} stroke="#17343d" strokeWidth="6" /> : null}
+          <Piece shape={shape} jawY={jawY} setting={setting} opaque={opaque} skin={skin} />
           <path d={`M20 14V${BASE_Y + 12}M14 ${BASE_Y + 4}H258`} className={styles.beam} />
         </g>
         <g
           {...bind()}
           role="slider"
           tabIndex={0}
-          aria-label="Thickness at the thickest point"
+          aria-label={MEASURED[shape]}
           aria-valuenow={thicknessMm}
           aria-valuemin={THINNEST_MM}
           aria-valuemax={THICKEST_MM}
@@ -101,7 +98,7 @@ export function Calliper({ thicknessMm, flesh, skin, onChange }: Props) {
         </g>
       </svg>
       <label className={styles.figure}>
-        Thickest point, {format.lengthUnit}
+        {shape === "slab" ? "Thickest point" : MEASURED[shape]}, {format.lengthUnit}
         <UnitInput
           kind="length"
           value={thicknessMm}
@@ -111,5 +108,64 @@ export function Calliper({ thicknessMm, flesh, skin, onChange }: Props) {
         />
       </label>
     </div>
+  );
+}
+
+type PieceProps = {
+  readonly shape: NonNullable<Props["shape"]>;
+  readonly jawY: number;
+  readonly setting: string;
+  readonly opaque: string;
+  readonly skin: boolean;
+};
+
+/** The piece between the jaws: a fillet from the side, a round one cut across, a short round one upright. */
+function Piece({ shape, jawY, setting, opaque, skin }: PieceProps) {
+  const middleY = (BASE_Y + jawY) / 2;
+  const radius = (BASE_Y - jawY) / 2;
+  if (shape === "slab") {
+    return (
+      <>
+        <path
+          d={`M70 ${BASE_Y}V${jawY + 10}Q70 ${jawY} 92 ${jawY}H196Q236 ${jawY} 250 ${BASE_Y}Z`}
+          fill={setting}
+          stroke="#8d6a57"
+        />
+        <path
+          d={`M82 ${BASE_Y - 7}V${jawY + 18}M122 ${BASE_Y - 7}Q128 ${middleY} 116 ${jawY + 6}M166 ${BASE_Y - 7}Q176 ${middleY} 160 ${jawY + 6}M208 ${BASE_Y - 7}Q214 ${middleY + 8} 200 ${jawY + 14}`}
+          stroke={opaque}
+          strokeWidth="3"
+          fill="none"
+        />
+        {skin ? <path d={`M66 ${BASE_Y}H252`} stroke="#17343d" strokeWidth="6" /> : null}
+      </>
+    );
+  }
+  if (shape === "puck") {
+    const height = BASE_Y - jawY;
+    return (
+      <>
+        <path
+          d={`M86 ${BASE_Y}Q72 ${middleY} 86 ${jawY}H214Q228 ${middleY} 214 ${BASE_Y}Z`}
+          fill={setting}
+          stroke="#8d6a57"
+        />
+        <path
+          d={[108, 130, 152, 174, 196].map((x) => `M${x} ${BASE_Y - 5}V${jawY + Math.min(8, height / 3)}`).join("")}
+          stroke={opaque}
+          strokeWidth="2"
+        />
+      </>
+    );
+  }
+  return (
+    <>
+      <circle cx="158" cy={middleY} r={radius} fill={setting} stroke="#8d6a57" />
+      {shape === "tube" ? (
+        <circle cx="158" cy={middleY} r={radius * 0.68} fill="#d9c8a9" stroke="#8d6a57" />
+      ) : (
+        <circle cx="158" cy={middleY} r={radius * 0.55} fill="none" stroke={opaque} strokeWidth="3" />
+      )}
+    </>
   );
 }

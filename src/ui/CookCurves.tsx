@@ -16,41 +16,44 @@ import { PALETTE } from "./palette";
 
 type Props = {
   readonly trace: readonly Snapshot[];
-  readonly band: { readonly fromC: number; readonly toC: number };
+  /** What the centre is to end in; null where the goal is not a temperature. */
+  readonly band: { readonly fromC: number; readonly toC: number } | null;
   readonly pullS: number;
   readonly serveS: number;
 };
 
 const SERIES = [
   { key: "centre", name: "centre", colour: PALETTE.roeText, width: 3.5, dash: "0" },
-  { key: "skin", name: "skin side", colour: PALETTE.slate, width: 2, dash: "0" },
-  { key: "flesh", name: "flesh side", colour: PALETTE.brine, width: 2, dash: "7 4" },
-  { key: "pan", name: "pan", colour: PALETTE.iodineText, width: 1.5, dash: "2 4" },
+  { key: "first", name: "first face", colour: PALETTE.slate, width: 2, dash: "0" },
+  { key: "second", name: "second face", colour: PALETTE.brine, width: 2, dash: "7 4" },
+  { key: "vessel", name: "pan or liquid", colour: PALETTE.iodineText, width: 1.5, dash: "2 4" },
 ] as const;
 const FIGURES = { fontFamily: "var(--figures)", fontSize: 14, fill: PALETTE.muted };
 
 export default function CookCurves({ trace, band, pullS, serveS }: Props) {
   const { format } = useHouse();
   const show = (pointC: number) => Math.round(format.toTemperature(pointC) * 10) / 10;
-  const rows = trace.map(({ timeS, phase, centreC, skinC, fleshC, panC }) => ({
+  const rows = trace.map(({ timeS, centreC, firstC, secondC, vesselC }) => ({
     minutes: Math.round((timeS / 60) * 100) / 100,
     centre: show(centreC),
-    skin: show(skinC),
-    flesh: show(fleshC),
-    pan: phase === "rest" ? null : show(panC),
+    first: show(firstC),
+    second: show(secondC),
+    vessel: vesselC === null ? null : show(vesselC),
   }));
   const top = show(220);
   return (
-    <div role="img" aria-label="Temperatures of centre, both faces and pan over the cook">
+    <div role="img" aria-label="Temperatures of centre, both faces and what heats them over the cook">
       <ResponsiveContainer width="100%" height={260}>
         <LineChart data={rows} margin={{ top: 22, right: 12, bottom: 4, left: -8 }}>
           <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
-          <ReferenceArea
-            y1={show(band.fromC)}
-            y2={show(Math.min(band.toC, 90))}
-            fill={PALETTE.roe}
-            fillOpacity={0.14}
-          />
+          {band ? (
+            <ReferenceArea
+              y1={show(Math.max(0, band.fromC))}
+              y2={show(Math.min(band.toC, 90))}
+              fill={PALETTE.roe}
+              fillOpacity={0.14}
+            />
+          ) : null}
           <XAxis
             dataKey="minutes"
             type="number"

@@ -1,52 +1,66 @@
 "use client";
-import { useEffect, useMemo, useRef } from "react";
+import { Slider } from "antd";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { OPAQUE_SHARE, type Snapshot } from "@/core/cooking";
 import styles from "./CrossSection.module.css";
-import { FLESH } from "./palette";
+import { fleshColour, fleshStops } from "./fleshColour";
+import { clockText } from "./format";
+import { useHouse } from "./HouseContext";
+import type { FLESH } from "./palette";
 
-type Props = { readonly trace: readonly Snapshot[]; readonly flesh: keyof typeof FLESH; readonly skin: boolean };
+type Props = {
+  readonly trace: readonly Snapshot[];
+  readonly stageNames: readonly string[];
+  readonly flesh: keyof typeof FLESH;
+  readonly skin: boolean;
+  /** Cut across a round piece: both rims are outside. */
+  readonly round: boolean;
+  readonly pullS: number;
+};
 
-const PHASE_WORDS = { pan: "pan", oven: "oven", rest: "rest" } as const;
 const WIDTH = 900;
 const HEIGHT = 190;
+/** A stage narrower than this keeps its number alone. */
+const NAMED_SHARE = 0.16;
 
-const channel = (hex: string, at: number) => Number.parseInt(hex.slice(at, at + 2), 16);
-const parse = (hex: string) => [channel(hex, 1), channel(hex, 3), channel(hex, 5)] as const;
-
-/** Colour of flesh at a share of setting: raw to half set to opaque. */
-function fleshColour(
-  stops: readonly (readonly [number, number, number])[],
-  share: number,
-): readonly [number, number, number] {
-  const place = Math.min(1.999, Math.max(0, share * 2));
-  const [from, to] = [stops[Math.floor(place)]!, stops[Math.floor(place) + 1]!];
-  const part = place - Math.floor(place);
-  return [0, 1, 2].map((index) => from[index]! + part * (to[index]! - from[index]!)) as unknown as readonly [
-    number,
-    number,
-    number,
-  ];
-}
-
-/** The side of the piece as the cook would see it cut open at every moment: skin below, time to the right, the opaque line climbing. */
-export function CrossSection({ trace, flesh, skin }: Props) {
+/** The piece cut open at every moment: first face below, time to the right, the opaque line climbing; a thumb runs through the time. */
+export function CrossSection({ trace, stageNames, flesh, skin, round, pullS }: Props) {
+  const { format } = useHouse();
   const canvas = useRef<HTMLCanvasElement>(null);
+  const [wantedS, setWantedS] = useState<number | null>(null);
   const layers = trace[0]?.layersC.length ?? 0;
+  const wholeS = trace.at(-1)?.timeS ?? 0;
   useEffect(() => {
     const context = canvas.current?.getContext("2d");
     if (!context || trace.length === 0) return;
-    const image = context.createImageData(trace.length, layers);
-    const stops = FLESH[flesh].map(parse);
-    for (const [column, snapshot] of trace.entries()) {
+    const columns = Math.min(600, trace.length * 3);
+    canvas.current!.width = columns;
+    const image = context.createImageData(columns, layers);
+    const stops = fleshStops(flesh);
+    let at = 0;
+    for (let column = 0; column < columns; column++) {
+      // snapshots stand closer together where stages end: columns are even in time
+      const timeS = (wholeS * column) / Math.max(1, columns - 1);
+      while (at < trace.length - 1 && trace[at]!.timeS < timeS) at++;
       for (let layer = 0; layer < layers; layer++) {
-        const at = ((layers - 1 - layer) * trace.length + column) * 4;
-        image.data.set([...fleshColour(stops, snapshot.layersOpaque[layer]!), 255], at);
+        const place = ((layers - 1 - layer) * columns + column) * 4;
+        image.data.set([...fleshColour(stops, trace[at]!.layersOpaque[layer]!), 255], place);
       }
     }
     context.putImageData(image, 0, 0);
-  }, [trace, layers, flesh]);
+  }, [trace, layers, flesh, wholeS]);
 
   const drawn = useMemo(() => outline(trace), [trace]);
+  const nowS = Math.min(wantedS ?? pullS, wholeS);
+  const now = trace.findLast(({ timeS }) => timeS <= nowS + 0.01) ?? trace[0];
+  const readings: readonly (readonly [string, number])[] = now
+    ? [
+        ["centre", now.centreC],
+        [round ? "outside" : skin ? "skin side" : "first face", now.firstC],
+        ...(round ? [] : [["second face", now.secondC] as const]),
+        ...(now.vesselC === null ? [] : [["pan or liquid", now.vesselC] as const]),
+      ]
+    : [];
   return (
     <figure className={styles.figure}>
       <div className={styles.stage}>
@@ -58,17 +72,40 @@ export function CrossSection({ trace, flesh, skin }: Props) {
           {drawn.changes.map((x) => (
             <path key={x} d={`M${x} 0V${HEIGHT}`} className={styles.change} />
           ))}
-          {skin ? <path d={`M0 ${HEIGHT - 3}H${WIDTH}`} className={styles.skin} /> : null}
+          {skin && !round ? <path d={`M0 ${HEIGHT - 3}H${WIDTH}`} className={styles.skin} /> : null}
+          <path d={`M${(nowS / Math.max(1, wholeS)) * WIDTH} 0V${HEIGHT}`} className={styles.now} />
         </svg>
-        {drawn.spans.map(({ phase, leftShare }) => (
-          <span key={phase} className={styles.phase} style={{ left: `${leftShare * 100}%` }}>
-            {PHASE_WORDS[phase]}
+        {drawn.spans.map(({ stage, leftShare, share }) => (
+          <span key={stage} className={styles.phase} style={{ left: `${leftShare * 100}%` }}>
+            {share > NAMED_SHARE ? `${stage + 1} ${stageNames[stage] ?? ""}` : stage + 1}
           </span>
         ))}
       </div>
+      <Slider
+        min={0}
+        max={Math.max(1, Math.round(wholeS))}
+        value={Math.round(nowS)}
+        onChange={setWantedS}
+        ariaLabelForHandle="Moment of the cook"
+        ariaValueTextFormatterForHandle={(seconds) => clockText(Number(seconds))}
+        tooltip={{ formatter: (seconds) => clockText(Number(seconds ?? 0)) }}
+        className={styles.scrub ?? ""}
+      />
+      <dl className={styles.readings} data-testid="moment">
+        <div>
+          <dt>at</dt>
+          <dd>{clockText(nowS)}</dd>
+        </div>
+        {readings.map(([what, pointC]) => (
+          <div key={what}>
+            <dt>{what}</dt>
+            <dd>{format.temperature(pointC)}</dd>
+          </div>
+        ))}
+      </dl>
       <figcaption>
-        The piece cut open, {skin ? "skin" : "best side"} below, from the pan (left) to the plate (right). Dashed: the
-        opaque line.
+        {round ? "Cut across" : `Cut open, ${skin ? "skin" : "first face"} below`}, from the heat (left) to the plate
+        (right). Dashed: the opaque line.
       </figcaption>
     </figure>
   );
@@ -84,13 +121,13 @@ function crossing(opaque: readonly number[]): number | null {
 
 /** Paths of the opaque line from below and from above, and where the stages change. */
 function outline(trace: readonly Snapshot[]) {
-  const last = Math.max(1, trace.length - 1);
   const lower: string[] = [];
   const upper: string[] = [];
   const changes: number[] = [];
-  const spans: { phase: Snapshot["phase"]; leftShare: number }[] = [];
-  for (const [index, { layersOpaque, phase }] of trace.entries()) {
-    const x = (index / last) * WIDTH;
+  const spans: { stage: number; leftShare: number; share: number }[] = [];
+  const wholeS = trace.at(-1)?.timeS || 1;
+  for (const [index, { layersOpaque, stage, timeS }] of trace.entries()) {
+    const x = (timeS / wholeS) * WIDTH;
     const toY = (height: number) => HEIGHT - (height / layersOpaque.length) * HEIGHT;
     const from = crossing(layersOpaque);
     if (from !== null) {
@@ -98,9 +135,13 @@ function outline(trace: readonly Snapshot[]) {
       lower.push(`${x.toFixed(1)} ${toY(from).toFixed(1)}`);
       upper.push(`${x.toFixed(1)} ${toY(layersOpaque.length - fromAbove).toFixed(1)}`);
     }
-    const before = trace[index - 1];
-    if (before && before.phase !== phase) changes.push(((index - 1) / last) * WIDTH);
-    if (spans.at(-1)?.phase !== phase) spans.push({ phase, leftShare: Math.max(0, index - 1) / last });
+    const open = spans.at(-1);
+    if (open?.stage === stage) open.share = timeS / wholeS - open.leftShare;
+    else {
+      const fromS = trace[index - 1]?.timeS ?? 0;
+      if (open) changes.push((fromS / wholeS) * WIDTH);
+      spans.push({ stage, leftShare: fromS / wholeS, share: (timeS - fromS) / wholeS });
+    }
   }
   const opaque = [lower, upper].filter((points) => points.length > 1).map((points) => `M${points.join("L")}`);
   return { opaque, changes, spans };

@@ -42,10 +42,17 @@ export function formatFor(units: Units) {
     words: (text: string) =>
       metric
         ? text
-        : text.replace(/([-−]?\d+(?:\.\d+)?) °C/g, (_, shown: string) => {
-            const digits = shown.split(".")[1]?.length ?? 0;
-            return `${fixed(fahrenheitFromC(Number(shown.replace("−", "-"))), digits)} °F`;
-          }),
+        : text
+            .replace(/([-−]?\d+(?:\.\d+)?) °C/g, (_, shown: string) => {
+              const digits = shown.split(".")[1]?.length ?? 0;
+              return `${fixed(fahrenheitFromC(Number(shown.replace("−", "-"))), digits)} °F`;
+            })
+            .replace(
+              /(\d+)-(\d+) °F/g,
+              (_, low: string, high: string) => `${fixed(fahrenheitFromC(Number(low)), 0)}-${high} °F`,
+            )
+            .replace(/(\d+(?:\.\d+)?) mm\b/g, (_, shown: string) => `${fixed(inchFromMm(Number(shown)), 2)} in`)
+            .replace(/(\d+) K\b/g, (_, shown: string) => `${fixed(fahrenheitDegreesFromK(Number(shown)), 0)} °F`),
     // for inputs: the house's number out of the core's and back
     toTemperature: (pointC: number) => (metric ? pointC : fahrenheitFromC(pointC)),
     fromTemperature: (shown: number) => (metric ? shown : celsiusFromF(shown)),

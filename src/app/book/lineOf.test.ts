@@ -84,6 +84,18 @@ test.each([
     payload: { code: "1-1", covers: 8, gramsPerCover: 70, dish: "raw", rule: "R 1", record: "the log" },
     line: "1-1: 8 plates of 70 g, raw; R 1, record: the log",
   },
+  {
+    kind: "pieces-counted",
+    payload: { code: "1-1/A", count: 6, pieceG: 33, sizeMm: 25 },
+    line: "1-1/A: 6 pieces of 33 g, 25 mm",
+  },
+  { kind: "probe-set", payload: { name: "Probe 1", renewed: false }, line: "Probe 1, added" },
+  {
+    kind: "station-learned",
+    payload: { panId: "iron-26", vesselFactor: 0.874, airFactor: 1.1, cooks: 2, readings: 9 },
+    line: "Cast iron, 26 cm: contact ×0.87, oven and air ×1.10, from 9 readings of 2 cooks",
+  },
+  { kind: "station-reset", payload: { panId: "iron-26" }, line: "Cast iron, 26 cm: back to the book's coefficients" },
   { kind: "correction", payload: { note: "weighed again" }, line: "to entry 7: weighed again" },
 ] as const)("$kind: $line", ({ kind, payload, line }) => {
   expect(lineOf(entry(kind, payload))).toMatchObject({ text: line, what: LEDGER_LABELS[kind] });

@@ -1,3 +1,4 @@
+import { METHODS, PANS } from "@/core/cooking";
 import { LEDGER_LABELS, type LedgerEntry } from "@/core/trace";
 import { speciesName } from "../stove/clockOf";
 
@@ -16,6 +17,9 @@ export type LedgerLine = {
 type Payload = Readonly<Record<string, unknown>>;
 const text = (payload: Payload, key: string) => String(payload[key] ?? "");
 const grams = (payload: Payload, key: string) => `${Math.round(Number(payload[key] ?? 0))} g`;
+const panLabel = (id: string) => PANS.find((pan) => pan.id === id)?.label ?? id;
+/** Cooks of the first houses did not say: there was one method. */
+const methodLabel = (id: string) => (METHODS.find((one) => one.id === id) ?? METHODS[0]!).label.toLowerCase();
 const celsius = (value: unknown) => `${Number(value).toFixed(1)} °C`;
 
 function noted(payload: Payload): string {
@@ -50,7 +54,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     case "batch-cut":
       return `${text(payload, "code")}: ${text(payload, "portions")} portions of ${grams(payload, "portionG")} from ${grams(payload, "sideG")}, trim ${grams(payload, "trimG")} to ${text(payload, "trimUse")}`;
     case "cook-started":
-      return `${text(payload, "batch")}: ${text(payload, "pieces")} in the pan at ${celsius(payload["panC"])}, centre to ${celsius(payload["targetC"])}`;
+      return `${text(payload, "batch")}: ${text(payload, "pieces")} by ${methodLabel(text(payload, "method"))}${typeof payload["targetC"] !== "number" ? "" : `, centre to ${celsius(payload["targetC"])}`}`;
     case "probe-noted":
       return `centre ${celsius(payload["centreC"])} at ${text(payload, "stage").toLowerCase()}`;
     case "cook-finished": {
@@ -113,6 +117,16 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return `${text(payload, "code")}: ${noted(payload)}`;
     case "plates-served":
       return `${text(payload, "code")}: ${text(payload, "covers")} plates of ${grams(payload, "gramsPerCover")}, ${text(payload, "dish")}; ${text(payload, "rule")}, record: ${text(payload, "record")}`;
+    case "pieces-counted":
+      return `${text(payload, "code")}: ${text(payload, "count")} pieces of ${grams(payload, "pieceG")}, ${text(payload, "sizeMm")} mm`;
+    case "probe-set":
+      return `${text(payload, "name")}, ${payload["renewed"] === true ? "new key" : "added"}`;
+    case "station-learned":
+      return `${panLabel(text(payload, "panId"))}: contact ×${Number(payload["vesselFactor"]).toFixed(2)}, oven and air ×${Number(payload["airFactor"]).toFixed(2)}, from ${text(payload, "readings")} readings of ${text(payload, "cooks")} cooks`;
+    case "station-reset":
+      return `${panLabel(text(payload, "panId"))}: back to the book's coefficients`;
+    case "sheet-kept":
+      return `${speciesName(text(payload, "speciesId"))}, ${text(payload, "methodId").replaceAll("-", " ")}: ${text(payload, "lines")} thicknesses`;
     case "correction":
       return `to entry ${correctsSeq}: ${text(payload, "note")}`;
   }

@@ -1,57 +1,81 @@
 "use server";
 import { revalidatePath } from "next/cache";
-import { preparedLoad } from "@/core/block";
-import { loadOf, planSheet, type CookEvent } from "@/core/cooking";
+import { PAN_IDS, planSheet, readTrace, type CookEvent, type PanId } from "@/core/cooking";
 import { err, ok, type Result } from "@/core/shared";
 import { findBatch } from "@/db/batches";
 import { db } from "@/db/connection";
-import { addCookEvent, startCook, type NewEvent } from "@/db/cooks";
+import { addCookEvent, findCook, startCook, startCounted, type NewEvent } from "@/db/cooks";
 import { findHouse } from "@/db/house";
-import { listOwnSpecies } from "@/db/species";
+import { findLot } from "@/db/lots";
+import { addTrace, placeProbe, setProbe } from "@/db/probes";
+import { listOwnSpecies, speciesOf } from "@/db/species";
+import { keepFit, resetFit } from "@/db/stationFits";
+import { keepSheet } from "@/db/stationSheets";
+import { planToKeep } from "@/db/storedPlan";
+import { parseCsv } from "@/exchange/csv";
 import { FOREIGN, invalidInput, refused, type ActionError } from "../actionError";
 import { cookAtStation, fromThisHouse } from "../request";
-import { CookTap, StartCook, type CookTapInput } from "./schema";
+import { filmsOfPan } from "./films";
+import { learnFrom } from "./learnFrom";
+import { loadOfBatch, questionOf } from "./question";
+import { CookTap, KeepSheet, StartCook, type CookTapInput } from "./schema";
+
+const NO_HOUSE = "This house has not been opened yet.";
 
 /** Plans once more on the server, keeps the plan with the cook and starts its clock; answers with the cook's id. */
 export async function beginCook(input: unknown): Promise<Result<string, ActionError>> {
   if (!(await fromThisHouse())) return err(FOREIGN);
   const parsed = StartCook.safeParse(input);
   if (!parsed.success) return err(invalidInput(parsed.error));
-  const { requestId, batchId, ...question } = parsed.data;
+  const { requestId, source, ask } = parsed.data;
   const house = findHouse(db());
-  const batch = findBatch(db(), batchId);
-  if (!house || !batch) return err(refused("This batch is not in the house."));
-  const load = loadOf(
-    batch.portions.filter(({ cookId }) => cookId === null),
-    question.pieces,
-  );
-  if (!load) return err(refused("Every portion of this batch has been cooked."));
-  const { prepared } = batch;
-  const sheet = {
-    ...question,
-    ...(prepared ? preparedLoad(load, prepared) : load),
-    ...(prepared ? { composition: prepared.piece.composition, stuffed: prepared.piece.stuffed } : {}),
-    thicknessMm: question.thicknessMm,
-    speciesId: batch.speciesId,
-    ruleSetId: house.ruleSetId,
-    own: listOwnSpecies(db()),
-  };
-  const planned = planSheet(sheet);
-  if (!planned.ok) return err(refused(planned.error));
-  const {
-    thinnestMm: _thin,
-    thickestMm: _thick,
-    ruleSetId: _rule,
-    own: _own,
-    composition: _composition,
-    stuffed: _stuffed,
-    ...kept
-  } = sheet;
+  if (!house) return err(refused(NO_HOUSE));
   const stamp = { who: await cookAtStation(), atMs: Date.now(), requestId };
-  const started = startCook(db(), batchId, { ...kept, answer: planned.value }, stamp);
+  const settings = { ruleSetId: house.ruleSetId, own: listOwnSpecies(db()), ...filmsOfPan(db(), ask.panId) };
+  if (source.kind === "batch") {
+    const batch = findBatch(db(), source.batchId);
+    const species = batch ? speciesOf(db(), batch.speciesId) : undefined;
+    if (!batch || !species) return err(refused("This batch is not in the house."));
+    const free = batch.portions.filter(({ cookId }) => cookId === null);
+    const load = loadOfBatch(free, ask.pieces, batch.prepared ?? null);
+    if (!load) return err(refused("Every portion of this batch has been cooked."));
+    const piece = {
+      speciesId: species.id,
+      composition: species.compositionPct,
+      prepared: batch.prepared ?? null,
+      load,
+    };
+    const question = questionOf(piece, ask, settings);
+    const planned = planSheet(question);
+    if (!planned.ok) return err(refused(planned.error));
+    const started = startCook(db(), batch.id, planToKeep(question, planned.value), stamp);
+    if (!started.ok) {
+      const left = started.error.kind === "tooFewPortions" ? started.error.left : 0;
+      return err(refused(`Only ${left} portions of this batch are left.`));
+    }
+    revalidatePath("/", "layout");
+    return ok(started.value);
+  }
+  const lot = findLot(db(), source.lotId);
+  const species = lot ? speciesOf(db(), lot.speciesId) : undefined;
+  if (!lot || !species) return err(refused("This lot is not in the house."));
+  const { pieceG } = source;
+  const load = { pieceG, thicknessMm: ask.sizeMm, thinnestMm: ask.sizeMm, thickestMm: ask.sizeMm };
+  const piece = { speciesId: species.id, composition: species.compositionPct, prepared: null, load };
+  const question = questionOf(piece, ask, settings);
+  const planned = planSheet(question);
+  if (!planned.ok) return err(refused(planned.error));
+  const counted = { lotId: lot.id, count: ask.pieces, pieceG, sizeMm: ask.sizeMm, shape: ask.shape };
+  const started = startCounted(db(), counted, planToKeep(question, planned.value), stamp);
   if (!started.ok) {
-    const left = started.error.kind === "tooFewPortions" ? started.error.left : 0;
-    return err(refused(`Only ${left} portions of this batch are left.`));
+    const { error } = started;
+    return err(
+      refused(
+        error.kind === "moreThanLeft"
+          ? `Only ${Math.floor(error.leftG / pieceG)} such pieces are left of this lot.`
+          : "This lot is not on the ice any more.",
+      ),
+    );
   }
   revalidatePath("/", "layout");
   return ok(started.value);
@@ -80,4 +104,80 @@ export async function tapCook(input: unknown): Promise<Result<readonly CookEvent
     return err(refused(added.error.kind === "refused" ? added.error.message : "This cook is not in the house."));
   revalidatePath("/", "layout");
   return ok(added.value.events);
+}
+
+/** Keeps a station sheet as it was computed; answers with its id. */
+export async function keepStationSheet(input: unknown): Promise<Result<string, ActionError>> {
+  if (!(await fromThisHouse())) return err(FOREIGN);
+  const parsed = KeepSheet.safeParse(input);
+  if (!parsed.success) return err(invalidInput(parsed.error));
+  const house = findHouse(db());
+  const { speciesId, pieceG, ask, rows } = parsed.data;
+  const species = speciesOf(db(), speciesId);
+  if (!house || !species) return err(refused("That fish is not in the table."));
+  const load = { pieceG, thicknessMm: ask.sizeMm, thinnestMm: ask.sizeMm, thickestMm: ask.sizeMm };
+  const piece = { speciesId, composition: species.compositionPct, prepared: null, load };
+  const question = questionOf(piece, ask, { ruleSetId: house.ruleSetId, ...filmsOfPan(db(), ask.panId) });
+  const id = keepSheet(db(), question, rows, { who: await cookAtStation(), atMs: Date.now() });
+  revalidatePath("/stove/sheets");
+  return ok(id);
+}
+
+/** Adds a probe or renews its key; the key is told this once. */
+export async function addProbe(
+  name: unknown,
+): Promise<Result<{ readonly id: string; readonly key: string }, ActionError>> {
+  if (!(await fromThisHouse())) return err(FOREIGN);
+  if (typeof name !== "string" || name.trim() === "" || name.length > 40) return err(refused("Give the probe a name."));
+  const probe = setProbe(db(), name.trim(), { who: await cookAtStation(), atMs: Date.now() });
+  revalidatePath("/stove", "layout");
+  return ok({ id: probe.id, key: probe.deviceKey });
+}
+
+/** Puts a probe into a cook or takes it out (`null`). */
+export async function moveProbe(probeId: unknown, cookId: unknown): Promise<Result<null, ActionError>> {
+  if (!(await fromThisHouse())) return err(FOREIGN);
+  if (typeof probeId !== "string" || !(cookId === null || typeof cookId === "string"))
+    return err(refused("That probe is not in the house."));
+  if (!placeProbe(db(), probeId, cookId)) return err(refused("That probe or cook is not in the house."));
+  revalidatePath("/stove", "layout");
+  return ok(null);
+}
+
+const LARGEST_TRACE = 400_000;
+
+/** Readings of a finished or running cook out of a file: seconds, minutes or times against °C or °F. Answers how many came in. */
+export async function importTrace(cookId: unknown, text: unknown): Promise<Result<number, ActionError>> {
+  if (!(await fromThisHouse())) return err(FOREIGN);
+  if (typeof cookId !== "string" || typeof text !== "string") return err(refused("Choose a cook and a file."));
+  if (text.length > LARGEST_TRACE) return err(refused("That file is too long for one cook."));
+  const cook = findCook(db(), cookId);
+  if (!cook) return err(refused("That cook is not in the house."));
+  const read = readTrace(parseCsv(text));
+  if (!read.ok) return err(refused(read.error));
+  addTrace(
+    db(),
+    cookId,
+    read.value.map(({ timeS, celsius }) => ({ atMs: cook.startedAtMs + timeS * 1000, celsius })),
+  );
+  revalidatePath("/stove", "layout");
+  return ok(read.value.length);
+}
+
+const isPan = (id: unknown): id is PanId => PAN_IDS.some((known) => known === id);
+
+/** Learns a pan's coefficients from the probed cooks chosen, or sets them back to the book's. */
+export async function learnPan(panId: unknown, cookIds: unknown): Promise<Result<null, ActionError>> {
+  if (!(await fromThisHouse())) return err(FOREIGN);
+  if (!isPan(panId) || !Array.isArray(cookIds) || !cookIds.every((id) => typeof id === "string"))
+    return err(refused("Choose a pan and the cooks to learn from."));
+  const stamp = { who: await cookAtStation(), atMs: Date.now() };
+  if (cookIds.length === 0) resetFit(db(), panId, stamp);
+  else {
+    const learned = learnFrom(db(), cookIds);
+    if (!learned) return err(refused("None of these cooks was probed."));
+    keepFit(db(), panId, learned.fit, learned.cooks, stamp);
+  }
+  revalidatePath("/stove", "layout");
+  return ok(null);
 }

@@ -240,7 +240,7 @@ export type Preparation = { readonly before: PreparedPiece; readonly piece: Prep
 
 /** A pan load as its pieces are after preparation: every piece changes in the proportion of the one that was reckoned. */
 export function preparedLoad<T extends LoadSizes>(load: T, { before, piece }: Preparation): T {
-  const thicker = slabThicknessMm(piece) / before.thicknessMm;
+  const thicker = piece.thicknessMm / before.thicknessMm;
   return {
     ...load,
     pieceG: load.pieceG * (piece.massG / before.massG),

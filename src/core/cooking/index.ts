@@ -5,13 +5,58 @@ export {
   type DonenessId,
   type TargetDoneness,
 } from "./data/doneness";
-export { COEFFICIENTS, PANS, PAN_IDS, STATION, type Pan, type PanId } from "./data/station";
-export { bandAt, bandsOf, targetCentreC, type Band } from "./doneness";
-export { liveCook, refuseEvent, type CookEvent, type CookStatus, type LiveCook } from "./live";
-export { planCook, setupOf, type CookPlan, type CookRequest, type PieceOutcome, type PlanFailure } from "./plan";
+export { OUTCOME_LABELS, outcomeLabel, type OutcomeId } from "./data/outcomes";
+export {
+  COEFFICIENTS,
+  PANS,
+  PAN_IDS,
+  STATION,
+  USUAL_FILMS,
+  type FilmId,
+  type Films,
+  type Pan,
+  type PanId,
+} from "./data/station";
+export { bandAt, bandsOf, readsLikeC, stateAt, targetCentreC, type Band } from "./doneness";
+export { KINETICS, OPAQUE_SHARE, TENDER } from "./flesh";
+export type { LiveEstimate } from "./estimate";
+export {
+  centresAt,
+  fitCooks,
+  learnedFilms,
+  shifted as shiftedSetup,
+  type Estimate,
+  type Fit,
+  type MeasuredCook,
+  type Reading,
+} from "./fit";
+export { secondsOf as findTimesOf } from "./findTimes";
+export { liveCook, refuseEvent, stageSecondsAt, type CookEvent, type CookStatus, type LiveCook } from "./live";
+export { kitOf, METHODS, METHOD_IDS, methodOf, type Knob, type KnobId, type Method, type MethodId } from "./methods";
+export { governingMm, resized, shapeFor, type PieceShape } from "./piece";
+export { jobOf, type CookRequest, type Job } from "./request";
+export { entryTimes } from "./entries";
+export type { PlanFailure } from "./findTimes";
+export { planCook, type CookPlan, type PieceOutcome, type Sensitivity } from "./plan";
+export { everydayMethod, suitsShape, type MethodFit } from "./rank";
+export { sheetThicknesses, type SheetRow } from "./stationSheet";
+export { realityDocument } from "./realityDocument";
+export { readTrace } from "./traceRows";
 export { probeChoicesC } from "./probeChoices";
-export { OPAQUE_SHARE } from "./protein";
-export type { Phase, Snapshot } from "./skinCrisp";
-export { drawSheet, loadOf, planSheet, type PanLoad, type PanPiece, type Sheet, type SheetRequest } from "./sheet";
+export type { Snapshot } from "./cookRun";
+export type { CutFace } from "./cutFace";
+export {
+  drawSheet,
+  estimateSheet,
+  loadOf,
+  planSheet,
+  rankSheet,
+  requestOf,
+  sheetRows,
+  type LiveQuestion,
+  type PanLoad,
+  type PanPiece,
+  type Sheet,
+  type SheetRequest,
+} from "./sheet";
 export type { CookStage } from "./stages";
-export { traceCook, type CookTimes } from "./times";

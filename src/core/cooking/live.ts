@@ -77,6 +77,24 @@ export function liveCook(stageSeconds: readonly number[], events: readonly CookE
   };
 }
 
+/** Seconds every stage really took up to `atMs`, pauses left out; the stage in hand last. */
+export function stageSecondsAt(events: readonly CookEvent[], atMs: number): readonly number[] {
+  const taken: number[] = [0];
+  let runningSinceMs: number | null = null;
+  const count = (untilMs: number) => {
+    if (runningSinceMs !== null) taken[taken.length - 1] = taken.at(-1)! + Math.max(0, untilMs - runningSinceMs) / 1000;
+  };
+  for (const event of events) {
+    if (event.atMs > atMs) break;
+    if (event.kind === "probed" || event.kind === "extended") continue;
+    count(event.atMs);
+    runningSinceMs = event.kind === "paused" || event.kind === "abandoned" ? null : event.atMs;
+    if (event.kind === "advanced") taken.push(0);
+  }
+  count(atMs);
+  return taken;
+}
+
 /** Whether the event may follow; the reason in the cook's words if not. */
 export function refuseEvent(state: LiveCook, kind: CookEvent["kind"]): string | null {
   if (state.status === "done" && kind !== "probed") return "this cook is finished";

@@ -1,225 +1,235 @@
-import { materialOf } from "@/core/heat";
-import { massFractions, propertiesOf, type Composition } from "@/core/matter";
-import { judgeCook, type CookVerdict, type RuleSetId } from "@/core/safety";
-import { err, ok, type Result } from "@/core/shared";
-import type { Species } from "@/core/species";
-import { COEFFICIENTS, PANS, STATION, type Pan } from "./data/station";
-import type { DonenessId } from "./data/doneness";
-import { bandAt } from "./doneness";
+import { judgeCook, lethality, LETHAL_FROM_C, ORGANISMS, type CookVerdict } from "@/core/safety";
+import { ok, type Result } from "@/core/shared";
+import { chanceOf, shiftedFilms, type Chance } from "./chance";
+import type { OutcomeId } from "./data/outcomes";
+import { bandAt, type Band } from "./doneness";
+import { findTimes, ROUGH, type Planned, type PlanFailure } from "./findTimes";
+import { measureOf, SAFE_STEP_S } from "./goal";
+import { CRISP_CRUST_MM, kitOf, type KnobId, type MethodId } from "./methods";
+import { BROWNING, type CookSetup } from "./cookRun";
+import { governingMm, resized } from "./piece";
+import { Programme, type CookOutcome } from "./programme";
+import { governingOf, jobFor, jobOf, type CookRequest, type Job } from "./request";
 import { timeToReach } from "./search";
-import { SkinCrispCook, type Contacts, type SkinCrispSetup } from "./skinCrisp";
+import { heatSecondsOf, practiceFit, type PracticeFit } from "./practiceFit";
 import { stagesOf, type CookStage } from "./stages";
-import { CRISP_CRUST_MM, outcomeOf, peakAfter, traceCook, type CookOutcome, type CookTimes } from "./times";
+import { adviceFor, refusalOf, type Refusal } from "./warnings";
 
-export type CookRequest = {
-  readonly species: Species;
-  /** Of the piece as prepared; the species' own when left out. */
-  readonly composition?: Composition;
-  /** Judged by the rule for stuffed fish. */
-  readonly stuffed?: boolean;
+export type PieceOutcome = {
   readonly thicknessMm: number;
-  readonly skin: boolean;
-  readonly startC: number;
-  readonly panC: number;
-  readonly ovenC: number;
-  /** Centre at its warmest, when eaten. */
-  readonly targetC: number;
-  readonly ruleSetId: RuleSetId;
-  readonly pan?: Pan;
-  readonly pieces?: number;
-  readonly pieceG?: number;
-  /** Thinnest and thickest piece of the batch, if they differ. */
-  readonly thinnestMm?: number;
-  readonly thickestMm?: number;
+  readonly peakC: number;
+  readonly band: OutcomeId;
+  /** How many seconds after the thickest it goes in, so that all are ready together. */
+  readonly afterThickestS: number;
 };
 
+/** What one change does to the same times. */
+export type Sensitivity = { readonly what: string; readonly peakC: number; readonly band: OutcomeId };
+
 export type CookPlan = {
+  readonly methodId: MethodId;
+  readonly school: string;
   readonly stages: readonly CookStage[];
-  readonly times: CookTimes;
+  /** Seconds of every stage of the method, those that fall away included. */
+  readonly stageSeconds: readonly number[];
+  /** From the start to the pull and to the plate, s. */
+  readonly pullS: number;
+  readonly serveS: number;
   readonly pullC: number;
   readonly peakC: number;
+  /** The centre temperature at the usual pace that this state reads like. */
+  readonly readsLikeC: number;
   readonly restS: number;
-  readonly band: DonenessId;
+  readonly band: OutcomeId;
   /** How much earlier or later the pull may come and the centre still ends in the band. */
   readonly window: { readonly earlyS: number; readonly lateS: number };
   readonly safety: CookVerdict;
+  readonly lethality: { readonly organism: string; readonly logReduction: number; readonly source: string };
+  /** Minutes the coldest flesh spends between 5 °C and the heat of hot holding. */
+  readonly dangerMin: number;
+  readonly waterLossPct: number;
   readonly warnings: readonly string[];
+  readonly refusal: Refusal | null;
   readonly skinCrisp: boolean;
+  readonly browned: boolean;
   readonly lowestPanC: number;
-  /** Peak if the contact of fish and pan is as poor or as good as its range allows. */
   readonly uncertainty: { readonly lowC: number; readonly highC: number; readonly basis: string };
+  readonly chance: Chance;
+  readonly sensitivity: readonly Sensitivity[];
   readonly spread: { readonly thinnest: PieceOutcome; readonly thickest: PieceOutcome } | null;
+  readonly practice: PracticeFit | null;
+  readonly learned: boolean;
 };
 
-export type PieceOutcome = { readonly thicknessMm: number; readonly peakC: number; readonly band: DonenessId };
+const TRACE_S = 5;
 
-export type PlanFailure = { readonly kind: "unreachable"; readonly message: string; readonly bestC: number };
-
-/** The skin side stays down until the opaque line is a quarter of the way up: about 2-4 min by thickness (common practice). */
-const TURN_LINE_SHARE = 0.25;
-const LONGEST_PAN_S = 360;
-const FINE = { toleranceS: 0.5, toleranceValue: 0.03 } as const;
-const ROUGH = { toleranceS: 2, toleranceValue: 0.15 } as const;
-const SHORTEST_OVEN_S = 20;
-const LONGEST_OVEN_S = 2400;
-/** Mean thickness of a portion against its thickest point (estimate), to turn grams into a face on the pan. */
-const MEAN_TO_THICKEST = 0.8;
-
-export function setupOf(request: CookRequest): SkinCrispSetup {
-  const { species, thicknessMm, skin, startC, panC, ovenC } = request;
-  const composition = request.composition ?? species.compositionPct;
-  const densityKgPerM3 = propertiesOf(composition, 20).densityKgPerM3;
-  const massKg = (request.pieceG ?? species.portion.massG) / 1000;
-  const faceM2 = massKg / (densityKgPerM3 * ((thicknessMm * MEAN_TO_THICKEST) / 1000));
-  return {
-    material: materialOf(composition),
-    waterKgPerM3: massFractions(composition).water * densityKgPerM3,
-    thicknessMm,
-    skin,
-    startC,
-    panC,
-    ovenC,
-    pan: request.pan ?? PANS[0],
-    contactM2: faceM2 * (request.pieces ?? 1),
-    contacts: contactsOf(skin, "value"),
-  };
+/** The band an outcome falls in, or what the method is for. */
+export function bandOf(job: Job, outcome: CookOutcome): OutcomeId {
+  const { method, goal } = job;
+  const group = job.setup.piece.group;
+  if (method.tender) return outcome.tender >= 0.97 ? "tender" : "dry";
+  if (method.opens) return "open";
+  if (method.warms) return "hot";
+  return bandAt(group, goal.kind === "doneness" ? outcome.readsLikeC : outcome.peakC).id;
 }
 
-/** The station's coefficients at their working values, or all at the poor or the good end of their ranges. */
-function contactsOf(skin: boolean, end: "value" | "low" | "high"): Contacts {
-  const cooling = { value: "value", low: "high", high: "low" } as const;
-  return {
-    panSide: (skin ? COEFFICIENTS.panSkin : COEFFICIENTS.panFlesh)[end],
-    turnedSide: COEFFICIENTS.panFlesh[end],
-    oven: COEFFICIENTS.ovenDry[end],
-    stillAir: COEFFICIENTS.stillAir[cooling[end]],
-  };
+function bandAround(job: Job): Band | null {
+  const { goal, method } = job;
+  if (method.tender || goal.kind === "tender" || goal.kind === "safe") return null;
+  if (method.opens) return { id: "done", fromC: goal.targetC - 2, toC: goal.targetC + 8 };
+  if (method.warms) return { id: "done", fromC: goal.targetC - 4, toC: goal.targetC + 4 };
+  return bandAt(job.setup.piece.group, goal.targetC);
 }
 
-/**
- * Plans skin-crisp with an oven finish: the pan until the skin is crisp and the opaque line has climbed, then the oven until the rest
- * will carry the centre to the target. Thin pieces leave the pan as soon as the rest alone will do it.
- */
+const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
+
+/** Plans a cook: the times, and all that a cook asks of them. Error: what cannot be reached, and with what it could. */
 export function planCook(request: CookRequest): Result<CookPlan, PlanFailure> {
-  const setup = setupOf(request);
-  const times = searchTimes(setup, request.targetC);
-  if (!times.ok) return times;
-  return ok(describe(request, setup, times.value));
+  const job = jobOf(request);
+  const found = findTimes(job);
+  return found.ok ? ok(describe(found.value)) : found;
 }
 
-function searchTimes(setup: SkinCrispSetup, targetC: number): Result<CookTimes, PlanFailure> {
-  const wantedLineMm = TURN_LINE_SHARE * setup.thicknessMm;
-  const throughPan = new SkinCrispCook(setup);
-  throughPan.run(LONGEST_PAN_S, (now) => {
-    return now.opaqueLineMm >= wantedLineMm && (!setup.skin || now.skinCrustMm >= CRISP_CRUST_MM);
-  });
-  const panS = throughPan.timeS;
-  const oven = timeToReach((seconds) => peakAfter(throughPan, seconds), targetC, [0, LONGEST_OVEN_S], FINE, 240);
-  if (oven.kind === "above") {
-    const bestC = oven.valueAtHigh;
-    const message = `the centre stops at ${Math.round(bestC)} °C in this oven: a hotter oven or a lower target is needed`;
-    return err({ kind: "unreachable", message, bestC });
-  }
-  if (oven.kind === "found" && oven.seconds >= SHORTEST_OVEN_S) return ok({ panS, ovenS: oven.seconds });
-  const panOnly = timeToReach(
-    (seconds) => {
-      const cook = new SkinCrispCook(setup);
-      cook.run(seconds);
-      return peakAfter(cook, 0);
-    },
-    targetC,
-    [1, LONGEST_PAN_S],
-    FINE,
-    panS,
-  );
-  if (panOnly.kind === "below") {
-    const message = `the piece is already at ${Math.round(setup.startC)} °C: it cannot end at ${Math.round(targetC)} °C`;
-    return err({ kind: "unreachable", message, bestC: panOnly.valueAtLow });
-  }
-  return ok({ panS: panOnly.kind === "found" ? panOnly.seconds : panS, ovenS: 0 });
-}
-
-function describe(request: CookRequest, setup: SkinCrispSetup, times: CookTimes): CookPlan {
-  const outcome = outcomeOf(setup, times);
-  const band = bandAt(request.species.donenessGroup, request.targetC);
-  const trace = traceCook(setup, times, outcome.restS, 5);
-  const safety = judgeCook(
-    request.ruleSetId,
-    trace.map(({ timeS }) => timeS),
-    trace.map(({ coldestC }) => coldestC),
-    request.stuffed ?? false,
-  );
-  const peakAt = (end: "low" | "high") => outcomeOf({ ...setup, contacts: contactsOf(setup.skin, end) }, times).peakC;
-  const piece = (thicknessMm: number): PieceOutcome => {
-    const { peakC } = outcomeOf({ ...setup, thicknessMm }, times);
-    return { thicknessMm, peakC, band: bandAt(request.species.donenessGroup, peakC).id };
-  };
-  const { thinnestMm, thickestMm } = request;
+export function describe({ job, programme, seconds }: Planned): CookPlan {
+  const { method, setup, request, goal } = job;
+  const outcome = programme.outcome(seconds, { ...setup, wholeFlesh: true });
+  const band = bandOf(job, outcome);
+  const everyS = goal.kind === "safe" ? SAFE_STEP_S : TRACE_S;
+  const trace = programme.trace(outcome.seconds, Math.max(everyS, sum(outcome.seconds) / 400));
+  const times = trace.map(({ timeS }) => timeS);
+  const coldest = trace.map(({ coldestC }) => coldestC);
+  const safety = judgeCook(request.ruleSetId, times, coldest, job.as);
+  const [organism] = ORGANISMS;
+  const log = trace.map(({ timeS, coldestC }) => [timeS, coldestC] as const);
+  const lethal = log.some(([, pointC]) => pointC >= LETHAL_FROM_C) ? lethality(log, organism).logReduction : 0;
+  const peakWith = (films: CookSetup["films"]) => programme.outcome(seconds, { ...setup, films }).peakC;
+  const around = bandAround(job);
+  const heatS = heatSecondsOf(outcome);
+  const practice = practiceFit(job, heatS);
   return {
-    stages: stagesOf(setup, times, outcome, request.species),
-    times,
+    methodId: method.id,
+    school: job.school,
+    stages: stagesOf(job.stages, setup.piece, outcome),
+    stageSeconds: outcome.seconds,
+    pullS: heatS,
+    serveS: heatS + outcome.restS,
     pullC: outcome.pullC,
     peakC: outcome.peakC,
+    readsLikeC: outcome.readsLikeC,
     restS: outcome.restS,
-    band: band.id,
-    window: windowOf(setup, times, band),
+    band,
+    window: windowOf(job, programme, seconds),
     safety,
-    warnings: warningsOf(request, setup, outcome, times),
-    skinCrisp: setup.skin && outcome.skinCrustMm >= CRISP_CRUST_MM - 1e-6,
-    lowestPanC: outcome.lowestPanC,
+    lethality: { organism: organism.label, logReduction: lethal, source: organism.source },
+    dangerMin: minutesBetween(log, 5, 57),
+    waterLossPct: outcome.waterLossPct,
+    warnings: adviceFor(job, outcome, heatS),
+    refusal: refusalOf(job, outcome, practice),
+    skinCrisp: setup.piece.skin && outcome.firstCrustMm >= CRISP_CRUST_MM - 1e-6,
+    browned: outcome.firstBrownS >= BROWNING.brownS,
+    lowestPanC: outcome.lowestVesselC,
     uncertainty: {
-      lowC: peakAt("low"),
-      highC: peakAt("high"),
-      basis: "pan, oven and air coefficients all at the poor or the good end of their ranges",
+      lowC: peakWith(shiftedFilms(setup.films, -2, -2, job.learned)),
+      highC: peakWith(shiftedFilms(setup.films, 2, 2, job.learned)),
+      basis: job.learned
+        ? "the coefficients learned here at either end of what is still open"
+        : "pan, oven and air coefficients all at the poor or the good end of their ranges",
     },
-    spread:
-      thinnestMm !== undefined && thickestMm !== undefined
-        ? { thinnest: piece(thinnestMm), thickest: piece(thickestMm) }
-        : null,
+    chance: chanceOf(
+      programme,
+      seconds,
+      (trial) => {
+        if (!around) return goal.kind === "tender" ? trial.tender >= 0.8 : judgedBy(job, trial);
+        const value = goal.kind === "doneness" ? trial.readsLikeC : trial.peakC;
+        return value >= around.fromC && value < around.toC;
+      },
+      job.learned,
+    ),
+    sensitivity: sensitivityOf(job, programme, seconds),
+    spread: spreadOf(job, programme, seconds),
+    practice,
+    learned: job.learned,
   };
 }
 
-/** Moves the pull earlier and later until the peak leaves the band. */
-function windowOf(setup: SkinCrispSetup, { panS, ovenS }: CookTimes, band: { fromC: number; toC: number }) {
-  const pan = new SkinCrispCook(setup);
-  const lastStage = ovenS > 0 ? ovenS : panS;
-  if (ovenS > 0) pan.run(panS);
-  const peak = (seconds: number) => {
-    if (ovenS > 0) return peakAfter(pan, seconds);
-    const cook = new SkinCrispCook(setup);
-    cook.run(seconds);
-    return peakAfter(cook, 0);
-  };
-  const low = Number.isFinite(band.fromC) ? timeToReach(peak, band.fromC, [0, lastStage], ROUGH) : null;
+const judgedBy = (job: Job, trial: CookOutcome): boolean => bandOf(job, trial) !== "translucent";
+
+function minutesBetween(log: readonly (readonly [number, number])[], lowC: number, highC: number): number {
+  let seconds = 0;
+  for (let index = 1; index < log.length; index++) {
+    const [fromS, fromC] = log[index - 1]!;
+    const [toS, toC] = log[index]!;
+    if (fromC > lowC && toC > lowC && fromC < highC && toC < highC) seconds += toS - fromS;
+  }
+  return seconds / 60;
+}
+
+/** Moves the pull earlier and later until the centre leaves the band. */
+export function windowOf(
+  job: Job,
+  programme: Programme,
+  seconds: readonly number[],
+): { readonly earlyS: number; readonly lateS: number } {
+  const band = bandAround(job);
+  const clocked = sum(seconds.filter((_, index) => index <= programme.lastSearched));
+  const skipping = seconds.every((taken, index) => job.stages[index]!.until.by !== "search" || taken === 0);
+  const movable = skipping ? clocked : sum(seconds.filter((_, index) => job.stages[index]!.until.by === "search"));
+  if (!band) return { earlyS: 0, lateS: clocked * 0.25 };
+  const { of } = measureOf(job.goal, programme);
+  const value = (totalS: number) => of(programme.outcome(programme.secondsFor(totalS, skipping)));
+  const low = Number.isFinite(band.fromC)
+    ? timeToReach(value, band.fromC, [Math.max(1, clocked - movable), clocked], ROUGH)
+    : null;
   const high = Number.isFinite(band.toC)
-    ? timeToReach(peak, band.toC, [lastStage, lastStage * 4 + 600], ROUGH, lastStage * 1.3)
+    ? timeToReach(value, band.toC, [clocked, clocked * 4 + 600], ROUGH, clocked * 1.15)
     : null;
   return {
-    earlyS: low?.kind === "found" ? Math.max(0, lastStage - low.seconds) : lastStage,
-    lateS: high?.kind === "found" ? Math.max(0, high.seconds - lastStage) : 0,
+    earlyS: low?.kind === "found" ? Math.max(0, clocked - low.seconds) : movable,
+    lateS: high?.kind === "found" ? Math.max(0, high.seconds - clocked) : 0,
   };
 }
 
-function warningsOf(request: CookRequest, setup: SkinCrispSetup, outcome: CookOutcome, times: CookTimes): string[] {
-  const warnings: string[] = [];
-  const baseM2 = (Math.PI / 4) * (setup.pan.diameterMm / 1000) ** 2;
-  const covered = setup.contactM2 / baseM2;
-  if (covered > STATION.crowdedShare) {
-    const fit = Math.max(1, Math.floor((STATION.crowdedShare * baseM2 * (request.pieces ?? 1)) / setup.contactM2));
-    warnings.push(`The pan is crowded (${Math.round(covered * 100)} % of its base): cook ${fit} at a time.`);
-  }
-  if (setup.panC - outcome.lowestPanC > 25) {
-    warnings.push(
-      `The pan falls to ${Math.round(outcome.lowestPanC)} °C when the fish lands: fewer pieces or a heavier pan.`,
-    );
-  }
-  if (request.skin && outcome.skinCrustMm < CRISP_CRUST_MM - 1e-6) {
-    warnings.push("The centre is there before the skin is crisp: a hotter pan, a colder piece, or a softer skin.");
-  }
-  if (setup.panC < 150) warnings.push("Below about 150 °C fish sticks and does not brown.");
-  if (setup.panC > 230) warnings.push("Above the smoke point of most oils (205-230 °C): watch for smoke and fire.");
-  if (setup.startC < 4) warnings.push("Fridge-cold: take the chill off a few minutes for a more even piece.");
-  if (times.ovenS === 0) warnings.push("Thin enough to finish off the heat: no oven needed, turn for a kiss only.");
-  if (outcome.peakC < 60 && request.species.rawUse !== "usual") warnings.push(request.species.parasiteNote);
-  return warnings;
+const KNOB_STEP: Readonly<Record<KnobId, number>> = { panC: -20, ovenC: -15, mediumC: -3, secondC: -15, sourceC: -60 };
+
+function sensitivityOf(job: Job, programme: Programme, seconds: readonly number[]): readonly Sensitivity[] {
+  const { setup, method, kit } = job;
+  const { piece } = setup;
+  const of = (what: string, outcome: CookOutcome) => ({ what, peakC: outcome.peakC, band: bandOf(job, outcome) });
+  const governing = governingMm(piece.shape);
+  const withPiece = (change: Partial<typeof piece>) =>
+    programme.outcome(seconds, { ...setup, piece: { ...piece, ...change } });
+  const byKnob = method.knobs.map(({ id, label }) => {
+    const changed = kitOf(method, job.school, { ...kit, [id]: kit[id] + KNOB_STEP[id] });
+    const other = new Programme(setup, method.build({ piece, kit: changed, pan: job.pan, school: job.school }));
+    return of(`${label} ${-KNOB_STEP[id]} K colder`, other.outcome(seconds));
+  });
+  return [
+    of("2 mm thicker", withPiece({ shape: resized(piece.shape, governing + 2) })),
+    of("5 K colder at the start", withPiece({ startC: piece.startC - 5 })),
+    ...byKnob,
+  ];
+}
+
+/** The thinnest and thickest piece on the same clock, and how long after the thickest the thinnest would go in. */
+function spreadOf(job: Job, programme: Programme, seconds: readonly number[]): CookPlan["spread"] {
+  const { thinnestMm, thickestMm } = job.request;
+  if (thinnestMm === undefined || thickestMm === undefined) return null;
+  const { setup } = job;
+  const governing = governingOf(job);
+  const total = sum(seconds.filter((_, index) => index <= programme.lastSearched));
+  const heatOf = (thicknessMm: number): number => {
+    if (Math.abs(thicknessMm - governing) < 0.05) return total;
+    const found = findTimes(jobFor(job, thicknessMm), total * (thicknessMm / governing) ** 1.5, true);
+    return found.ok ? sum(found.value.seconds.filter((_, index) => index <= programme.lastSearched)) : total;
+  };
+  const longest = heatOf(thickestMm);
+  const piece = (thicknessMm: number, afterThickestS: number): PieceOutcome => {
+    const shape = resized(setup.piece.shape, thicknessMm);
+    const outcome = programme.outcome(seconds, { ...setup, piece: { ...setup.piece, shape } });
+    return { thicknessMm, peakC: outcome.peakC, band: bandOf(job, outcome), afterThickestS };
+  };
+  return {
+    thinnest: piece(thinnestMm, Math.max(0, longest - heatOf(thinnestMm))),
+    thickest: piece(thickestMm, 0),
+  };
 }

@@ -2,40 +2,56 @@ import type { Composition } from "@/core/matter";
 import type { RuleSetId } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
 import { findSpecies, type Species } from "@/core/species";
-import { PANS, type PanId } from "./data/station";
-import { planCook, setupOf, type CookPlan, type CookRequest } from "./plan";
-import type { Snapshot } from "./skinCrisp";
-import { traceCook } from "./times";
+import type { Snapshot } from "./cookRun";
+import { cutFace, type CutFace } from "./cutFace";
+import { PANS, type Films, type PanId } from "./data/station";
+import type { KnobId, MethodId } from "./methods";
+import type { PieceShape } from "./piece";
+import { estimateLive, type LiveEstimate } from "./estimate";
+import { findTimes } from "./findTimes";
+import type { Reading } from "./fit";
+import { describe, planCook, type CookPlan } from "./plan";
+import { rankMethods, type MethodFit } from "./rank";
+import { jobOf, type CookRequest } from "./request";
+import { stationSheet, type SheetRow } from "./stationSheet";
 
 /** A question to the stove in plain data, so that it can cross to a worker or the server. */
 export type SheetRequest = {
   readonly speciesId: string;
-  readonly thicknessMm: number;
+  readonly methodId: MethodId;
+  readonly schoolId?: string;
+  readonly kit: Partial<Record<KnobId, number>>;
+  readonly shape: PieceShape;
   readonly thinnestMm: number;
   readonly thickestMm: number;
   readonly skin: boolean;
   readonly startC: number;
-  readonly panC: number;
-  readonly ovenC: number;
   readonly panId: PanId;
-  readonly targetC: number;
+  readonly goal: CookRequest["goal"];
   readonly pieces: number;
   readonly pieceG: number;
   readonly ruleSetId: RuleSetId;
   /** Of the piece as it was prepared. */
   readonly composition?: Composition;
   readonly stuffed?: boolean;
+  readonly films?: Partial<Films>;
   /** Species the house has added, where the fish is one of them. */
   readonly own?: readonly Species[];
 };
 
-export type Sheet = { readonly plan: CookPlan; readonly trace: readonly Snapshot[] };
+export type Sheet = {
+  readonly plan: CookPlan;
+  readonly trace: readonly Snapshot[];
+  readonly stageNames: readonly string[];
+  readonly cutFace: CutFace;
+};
 
 const TRACE_STEP_S = 5;
+const MOST_SNAPSHOTS = 240;
 /** The drawing goes on a little past serving, to show the centre turn. */
 const AFTER_SERVING_S = 60;
 
-function requestOf(sheet: SheetRequest): CookRequest | null {
+export function requestOf(sheet: SheetRequest): CookRequest | null {
   const species = findSpecies(sheet.speciesId, sheet.own);
   const pan = PANS.find(({ id }) => id === sheet.panId);
   return species && pan ? { ...sheet, species, pan } : null;
@@ -47,18 +63,26 @@ const UNKNOWN = "That fish or pan is not in the table.";
 export function planSheet(sheet: SheetRequest): Result<CookPlan, string> {
   const request = requestOf(sheet);
   if (!request) return err(UNKNOWN);
-  const planned = planCook(request);
-  return planned.ok ? planned : err(planned.error.message);
+  const found = planCook(request);
+  return found.ok ? found : err(found.error.message);
 }
 
-/** The plan and the course of the cook, for drawing. */
+/** The plan, the course of the cook and the face it is cut to, for drawing. */
 export function drawSheet(sheet: SheetRequest): Result<Sheet, string> {
   const request = requestOf(sheet);
   if (!request) return err(UNKNOWN);
-  const planned = planSheet(sheet);
-  if (!planned.ok) return planned;
-  const { times, restS } = planned.value;
-  return ok({ plan: planned.value, trace: traceCook(setupOf(request), times, restS + AFTER_SERVING_S, TRACE_STEP_S) });
+  const found = findTimes(jobOf(request));
+  if (!found.ok) return err(found.error.message);
+  const { programme } = found.value;
+  const plan = describe(found.value);
+  const { seconds } = programme.outcome(found.value.seconds);
+  const everyS = Math.max(TRACE_STEP_S, plan.serveS / MOST_SNAPSHOTS);
+  return ok({
+    plan,
+    trace: programme.trace(seconds, everyS, AFTER_SERVING_S),
+    stageNames: programme.stages.map(({ name }) => name),
+    cutFace: cutFace(programme, seconds),
+  });
 }
 
 export type PanPiece = {
@@ -87,4 +111,32 @@ export function loadOf(pieces: readonly PanPiece[], count: number): PanLoad | nu
     thinnestMm: thicknessOf(chosen.at(-1)!),
     thickestMm: thicknessOf(chosen[0]!),
   };
+}
+
+/** Methods for the piece of a question, fittest first. */
+export function rankSheet(sheet: SheetRequest): Result<readonly MethodFit[], string> {
+  const request = requestOf(sheet);
+  return request ? ok(rankMethods(request)) : err(UNKNOWN);
+}
+
+/** Lines of a station sheet for the fish and method of a question. */
+export function sheetRows(
+  sheet: SheetRequest,
+  thicknesses: readonly number[],
+): Result<Generator<SheetRow, void>, string> {
+  const request = requestOf(sheet);
+  return request ? ok(stationSheet(request, thicknesses)) : err(UNKNOWN);
+}
+
+/** A running cook: its question, what the plan gave, what has passed and what the probe said. */
+export type LiveQuestion = {
+  readonly sheet: SheetRequest;
+  readonly plannedS: readonly number[];
+  readonly taken: readonly number[];
+  readonly readings: readonly Reading[];
+};
+
+export function estimateSheet({ sheet, plannedS, taken, readings }: LiveQuestion): Result<LiveEstimate, string> {
+  const request = requestOf(sheet);
+  return request ? ok(estimateLive(jobOf(request), plannedS, taken, readings)) : err(UNKNOWN);
 }

@@ -1,80 +1,62 @@
-import type { Species } from "@/core/species";
-import type { SkinCrispSetup } from "./skinCrisp";
-import type { CookOutcome, CookTimes } from "./times";
+import type { DonenessGroup } from "@/core/species";
+import type { StageTemplate } from "./methods";
+import type { StovePiece } from "./piece";
+import type { CookOutcome } from "./programme";
 
 /** One step at the stove: what to do, what to look for, what the probe reads at its end, how long. */
 export type CookStage = {
-  readonly id: "pan" | "oven" | "rest";
+  readonly id: string;
   readonly name: string;
   readonly seconds: number;
-  /** The side on the metal. */
-  readonly face: "skin" | "flesh" | "none";
+  /** The side on the heat. */
+  readonly face: "skin" | "flesh" | "all" | "none";
   readonly do: string;
   readonly cue: string;
   readonly probeC: number;
 };
 
-const FEEL: Record<Species["donenessGroup"], string> = {
-  salmonid: "layers just slide under the thumb, the middle still glossy",
-  "white-flake": "big flakes part under a gentle thumb, the middle pearly",
-  flat: "opaque and moist, flakes lift from each other",
-  dense: "springs back like a cooked lobster tail",
-  tuna: "grey rim, red and warm inside",
-  scallop: "springs back, the middle just glassy",
-  lobster: "opaque with a pearl, firm as the tip of the nose",
-  shrimp: "opaque, curled to a C, a little give",
-  squid: "opaque at once, still tender",
-  octopus: "a skewer slides through the thick end",
+const FEEL: Record<DonenessGroup, string> = {
+  salmonid: "Layers just slide under the thumb, the middle still glossy.",
+  "white-flake": "Big flakes part under a gentle thumb, the middle pearly.",
+  flat: "Opaque and moist, flakes lift from each other.",
+  dense: "Springs back like a cooked lobster tail.",
+  tuna: "Grey rim, red and warm inside.",
+  scallop: "Springs back, the middle just glassy.",
+  lobster: "Opaque with a pearl, firm as the tip of the nose.",
+  shrimp: "Opaque, curled to a C, a little give.",
+  squid: "Opaque at once, still tender.",
+  octopus: "A skewer slides through the thick end.",
 };
 
+function faceOf({ under, over, down }: StageTemplate, piece: StovePiece): CookStage["face"] {
+  if (under.on !== "vessel") return "none";
+  if (under === over || piece.shape.kind === "cylinder" || piece.shape.kind === "sphere") return "all";
+  if (!piece.skin) return down === 0 ? "flesh" : "none";
+  return down === 0 ? "skin" : "flesh";
+}
+
+/** The stages that take any time, with what the piece is like at the end of each. */
 export function stagesOf(
-  setup: SkinCrispSetup,
-  times: CookTimes,
+  templates: readonly StageTemplate[],
+  piece: StovePiece,
   outcome: CookOutcome,
-  species: Species,
 ): readonly CookStage[] {
-  const down = setup.skin ? "skin" : "flesh";
-  const lineMm = Math.round(outcome.turnLineMm);
-  const share = outcome.turnLineMm / setup.thicknessMm;
-  const height =
-    share < 0.2
-      ? "just above the pan"
-      : share < 0.3
-        ? "a quarter of the way up"
-        : share < 0.4
-          ? "a third of the way up"
-          : "halfway up";
-  const lets = setup.skin ? "the skin lets go by itself" : "the face has browned and lets go";
-  const stages: CookStage[] = [
-    {
-      id: "pan",
-      name: setup.skin ? "Skin down" : "Best side down",
-      seconds: times.panS,
-      face: down,
-      do: `Dry, oil the ${Math.round(setup.panC)} °C pan, lay it ${down} down away from you, press flat 10 s, then leave it.`,
-      cue: `Opaque line ${height} the side (${lineMm} of ${Math.round(setup.thicknessMm)} mm); ${lets}.`,
-      probeC: outcome.turnCentreC,
-    },
-  ];
-  if (times.ovenS > 0) {
-    stages.push({
-      id: "oven",
-      name: "Turn and oven",
-      seconds: times.ovenS,
-      face: setup.skin ? "flesh" : "none",
-      do: `Turn, pan into the ${Math.round(setup.ovenC)} °C oven. Cloth on the handle.`,
-      cue: `Sides opaque, the top gives and comes back; ${setup.skin ? "skin dry and crackling" : "top dry"}.`,
-      probeC: outcome.pullC,
-    });
-  }
-  stages.push({
-    id: "rest",
-    name: "Rest",
-    seconds: outcome.restS,
-    face: "none",
-    do: `Out of the pan, ${setup.skin ? "skin up" : "best side up"}, on a warm tray. Never under foil.`,
-    cue: `${FEEL[species.donenessGroup][0]!.toUpperCase()}${FEEL[species.donenessGroup].slice(1)}.`,
-    probeC: outcome.peakC,
+  return templates.flatMap((template, index) => {
+    const seconds = outcome.seconds[index]!;
+    if (seconds <= 0) return [];
+    const last = index === templates.length - 1;
+    const end = outcome.ends[index]!;
+    const { cue } = template;
+    return [
+      {
+        id: template.id,
+        name: template.name,
+        seconds,
+        face: faceOf(template, piece),
+        do: template.do,
+        cue: typeof cue === "string" ? cue : cue({ ...end, feel: FEEL[piece.group] }),
+        probeC: last ? outcome.peakC : end.centreC,
+      },
+    ];
   });
-  return stages;
 }

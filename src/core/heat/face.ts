@@ -37,7 +37,14 @@ export const newFaceFlux = (): FaceFlux => ({ fluxWPerM2: 0, slopeWPerM2K: 0, su
  * Heat through the face when the first cell, `conductanceWPerM2K` away from it, is at `cellC`.
  * Writes the flux, its slope by `cellC`, the temperature of the (wet) surface and the flux spent on evaporation.
  */
-export function solveFace(face: Face, cellC: number, conductanceWPerM2K: number, out: FaceFlux): void {
+export function solveFace(
+  face: Face,
+  cellC: number,
+  conductanceWPerM2K: number,
+  out: FaceFlux,
+  /** Takes a drying face as boiling or not, whatever its temperature says now: for a solver that knows how the step will end. */
+  boiling?: boolean,
+): void {
   out.excessWPerM2 = 0;
   switch (face.kind) {
     case "insulated":
@@ -57,7 +64,7 @@ export function solveFace(face: Face, cellC: number, conductanceWPerM2K: number,
     case "drying": {
       const film = 1 / (1 / face.hWPerM2K + face.crustM2KPerW);
       throughFilm(film, face.ambientC, cellC, conductanceWPerM2K, out);
-      if (out.surfaceC > face.boilingC) {
+      if (boiling ?? out.surfaceC > face.boilingC) {
         fixSurface(face.boilingC, cellC, conductanceWPerM2K, out);
         out.excessWPerM2 = film * (face.ambientC - face.boilingC) - out.fluxWPerM2;
       }

@@ -43,6 +43,18 @@ export function gridFor(shape: LineShape, cells: number, crowding = 0.85): Grid 
   return { shape: shape.kind, cells: count, faceM, centreM, areaM2, volumeM3 };
 }
 
+/** The same grid for a piece `factor` times as large: lengths scale, areas and volumes by their powers. */
+export function scaledGrid(grid: Grid, factor: number): Grid {
+  const power = EXPONENT[grid.shape];
+  return {
+    ...grid,
+    faceM: grid.faceM.map((at) => at * factor),
+    centreM: grid.centreM.map((at) => at * factor),
+    areaM2: grid.areaM2.map((area) => area * factor ** power),
+    volumeM3: grid.volumeM3.map((volume) => volume * factor ** (power + 1)),
+  };
+}
+
 function stretched(position: number, bothEnds: boolean, crowding: number): number {
   if (bothEnds) return position - (crowding * Math.sin(2 * Math.PI * position)) / (2 * Math.PI);
   // half of the two-ended map: even at the centre, crowded at the rim

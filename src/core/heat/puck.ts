@@ -1,7 +1,8 @@
 import { Conduction } from "./conduction";
-import type { Face } from "./face";
+import { newFaceFlux, type Face, type FaceFlux } from "./face";
 import { gridFor, type Grid } from "./grid";
 import { enthalpyAt, type Material } from "./material";
+import { QuickLine, type LineBody } from "./quickLine";
 
 const INSULATED: Face = { kind: "insulated" };
 
@@ -15,8 +16,12 @@ export type PuckFaces = { readonly bottom: Face; readonly top: Face; readonly si
 export class PuckConduction {
   /** Ring within layer: layer × rings + ring. */
   readonly temperatureC: Float64Array;
-  readonly #across: Conduction;
-  readonly #upward: Conduction;
+  /** Mean over each face in the last step. */
+  readonly bottom: FaceFlux = newFaceFlux();
+  readonly top: FaceFlux = newFaceFlux();
+  readonly side: FaceFlux = newFaceFlux();
+  readonly #across: LineBody;
+  readonly #upward: LineBody;
   readonly #rings: number;
   readonly #layers: number;
   heatTakenUpJ = 0;
@@ -25,6 +30,7 @@ export class PuckConduction {
   topC: number;
   sideC: number;
   #coldestC: number;
+  #acrossFirst = false;
 
   constructor(
     diameterMm: number,
@@ -33,15 +39,27 @@ export class PuckConduction {
     startC: number,
     rings = 23,
     layers = 41,
+    /** Lines of `QuickLine` for searches instead of `Conduction`. */
+    readonly quick = false,
   ) {
     const radial = gridFor({ kind: "cylinder", diameterMm }, rings);
     const axial = gridFor({ kind: "slab", thicknessMm: heightMm }, layers);
-    this.#across = new Conduction(radial, material, startC);
-    this.#upward = new Conduction(axial, material, startC);
+    const line = (grid: Grid) =>
+      quick ? new QuickLine(grid, material, startC, null, false) : new Conduction(grid, material, startC);
+    this.#across = line(radial);
+    this.#upward = line(axial);
     this.#rings = radial.cells;
     this.#layers = axial.cells;
     this.temperatureC = new Float64Array(radial.cells * axial.cells).fill(startC);
     this.bottomC = this.topC = this.sideC = this.#coldestC = startC;
+    for (const face of [this.bottom, this.top, this.side]) face.surfaceC = startC;
+  }
+
+  get radial(): Grid {
+    return this.#radial;
+  }
+  get axial(): Grid {
+    return this.#axial;
   }
 
   get #radial(): Grid {
@@ -53,6 +71,14 @@ export class PuckConduction {
 
   step(stepS: number, faces: PuckFaces): void {
     this.#coldestC = Infinity;
+    if (this.quick) {
+      // turn and turn about: the same order over two steps, at half the lines
+      this.#acrossFirst = !this.#acrossFirst;
+      if (this.#acrossFirst) this.#radially(stepS, faces.side);
+      this.#axially(stepS, faces.bottom, faces.top);
+      if (!this.#acrossFirst) this.#radially(stepS, faces.side);
+      return;
+    }
     this.#radially(stepS / 2, faces.side);
     this.#axially(stepS, faces.bottom, faces.top);
     this.#radially(stepS / 2, faces.side);
@@ -61,14 +87,17 @@ export class PuckConduction {
   #radially(stepS: number, side: Face): void {
     const line = this.#across;
     const middle = (this.#layers - 1) / 2;
+    clear(this.side);
     for (let layer = 0; layer < this.#layers; layer++) {
       const start = layer * this.#rings;
-      line.temperatureC.set(this.temperatureC.subarray(start, start + this.#rings));
+      for (let ring = 0; ring < this.#rings; ring++) line.temperatureC[ring] = this.temperatureC[start + ring]!;
+      if (line instanceof QuickLine) line.invalidate();
       const before = line.heatTakenUpJ;
       line.step(stepS, INSULATED, side);
       // per metre of height and radian: times the height of the layer and 2π
       this.heatTakenUpJ += 2 * Math.PI * (line.heatTakenUpJ - before) * this.#axial.volumeM3[layer]!;
       this.temperatureC.set(line.temperatureC, start);
+      addShare(this.side, line.outer, this.#axial.volumeM3[layer]! / this.#axial.faceM[this.#layers]!);
       if (layer === middle) this.sideC = line.outer.surfaceC;
       this.#coldestC = Math.min(this.#coldestC, line.outer.surfaceC);
     }
@@ -76,14 +105,20 @@ export class PuckConduction {
 
   #axially(stepS: number, bottom: Face, top: Face): void {
     const line = this.#upward;
+    const discM2 = this.#radial.faceM[this.#rings]! ** 2 / 2;
+    clear(this.bottom);
+    clear(this.top);
     for (let ring = 0; ring < this.#rings; ring++) {
       for (let layer = 0; layer < this.#layers; layer++)
         line.temperatureC[layer] = this.temperatureC[layer * this.#rings + ring]!;
+      if (line instanceof QuickLine) line.invalidate();
       const before = line.heatTakenUpJ;
       line.step(stepS, bottom, top);
       this.heatTakenUpJ += 2 * Math.PI * (line.heatTakenUpJ - before) * this.#radial.volumeM3[ring]!;
       for (let layer = 0; layer < this.#layers; layer++)
         this.temperatureC[layer * this.#rings + ring] = line.temperatureC[layer]!;
+      addShare(this.bottom, line.inner, this.#radial.volumeM3[ring]! / discM2);
+      addShare(this.top, line.outer, this.#radial.volumeM3[ring]! / discM2);
       if (ring === 0) {
         this.bottomC = line.inner.surfaceC;
         this.topC = line.outer.surfaceC;
@@ -124,4 +159,16 @@ export class PuckConduction {
   enthalpyJ(): number {
     return 2 * Math.PI * this.#overVolume((pointC) => enthalpyAt(this.material, pointC));
   }
+}
+
+function clear(face: FaceFlux): void {
+  face.fluxWPerM2 = 0;
+  face.excessWPerM2 = 0;
+  face.surfaceC = 0;
+}
+
+function addShare(mean: FaceFlux, part: FaceFlux, share: number): void {
+  mean.fluxWPerM2 += share * part.fluxWPerM2;
+  mean.excessWPerM2 += share * part.excessWPerM2;
+  mean.surfaceC += share * part.surfaceC;
 }

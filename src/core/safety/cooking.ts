@@ -35,15 +35,18 @@ const inWords = ({ atC, seconds }: CookRule) =>
       ? `${atC} °C for ${seconds} s`
       : `${atC} °C for ${seconds / 60} min`;
 
+/** What is cooked decides which rule it is judged by. */
+export type CookedAs = "fish" | "stuffed" | "comminuted";
+
 /** Judges the coldest point of a cook against the house's rule set. "Meets" speaks of the rule named, never of safety as such. */
 export function judgeCook(
   ruleSetId: RuleSetId,
   timesS: readonly number[],
   coldestC: readonly number[],
-  stuffed = false,
+  as: CookedAs = "fish",
 ): CookVerdict {
   const ruleSet = RULE_SETS[ruleSetId];
-  const rules = (stuffed ? ruleSet.stuffed : null) ?? ruleSet.cooking;
+  const rules = (as === "fish" ? null : ruleSet[as]) ?? ruleSet.cooking;
   const hottestC = Math.max(...coldestC);
   const judged = rules.anyOf.map((rule) => ({ rule, heldS: longestAbove(timesS, coldestC, rule.atC) }));
   const met = judged.find(({ rule, heldS }) => (rule.seconds === 0 ? hottestC >= rule.atC : heldS >= rule.seconds));

@@ -1,4 +1,4 @@
-export { judgeCook, longestAbove, type CookVerdict } from "./cooking";
+export { judgeCook, longestAbove, type CookedAs, type CookVerdict } from "./cooking";
 export { judgeCooling, type CoolingVerdict } from "./cooling";
 export {
   combinedMadeOn,
@@ -10,6 +10,7 @@ export {
   type FrozenStretch,
 } from "./dates";
 export { COOLING_RULES, COOLING_RULE_IDS, type CoolingRuleId } from "./data/coolingRules";
+export { LETHAL_FROM_C, ORGANISMS, type OrganismId } from "./data/organisms";
 export {
   PARASITE_RULES,
   parasiteRuleOf,

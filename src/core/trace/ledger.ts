@@ -32,6 +32,11 @@ export type LedgerKind =
   | "board-washed"
   | "lot-noted"
   | "plates-served"
+  | "pieces-counted"
+  | "probe-set"
+  | "station-learned"
+  | "station-reset"
+  | "sheet-kept"
   | "correction";
 
 /** What one entry says; the hash covers all of it and the hash before it. */
@@ -108,5 +113,10 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = {
   "board-washed": "Washed",
   "lot-noted": "Looked at",
   "plates-served": "Served raw",
+  "pieces-counted": "Counted",
+  "probe-set": "Probe",
+  "station-learned": "Learned",
+  "station-reset": "Reset",
+  "sheet-kept": "Sheet",
   correction: "Correction",
 };

@@ -25,6 +25,10 @@ export type RuleSet = {
   readonly cooking: CookingRules;
   /** Stricter ones for stuffed fish; null: the text makes no difference. */
   readonly stuffed: CookingRules | null;
+  /** For minced and shaped fish; null: the text makes no difference. */
+  readonly comminuted: CookingRules | null;
+  /** Kept hot at or above, °C. */
+  readonly hotHold: { readonly minC: number; readonly source: string };
   readonly underAdvice: string;
 };
 
@@ -66,6 +70,18 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
       purpose: "stuffed fish, at once",
       section: "3-401.11(A)(3)",
     },
+    comminuted: {
+      // 155 °F is 68.3 °C; printed 68, as 150 °F is printed 66 and 145 °F 63
+      anyOf: [
+        { atC: 68, seconds: 17 },
+        { atC: 66, seconds: 60 },
+        { atC: 63, seconds: 180 },
+        { atC: 70, seconds: 1 },
+      ],
+      purpose: "comminuted fish",
+      section: "3-401.11(A)(2) (memory, high)",
+    },
+    hotHold: { minC: 57, source: "FDA Food Code 2022, 3-501.16(A)(1): 57 °C (135 °F) or above (memory, high)" },
     underAdvice:
       "Below the code's cooking value: serve to order only, with the consumer advisory on the menu (3-603.11), never to highly susceptible guests (3-801.11).",
   },
@@ -103,6 +119,8 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
       section: "Annex III, Sec. VIII, Ch. III D.3(a)",
     },
     stuffed: null,
+    comminuted: null,
+    hotHold: { minC: 63, source: "no figure in the Union text; 63 °C common practice, 60 °C in some member states" },
     underAdvice:
       "Below the value that kills parasites: only fish frozen as the rule asks, or exempt from it; say on the menu that it is served under-cooked.",
   },
@@ -138,6 +156,12 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
       section: "Food Standards Agency, small-caterer guidance (memory, high)",
     },
     stuffed: null,
+    comminuted: null,
+    hotHold: {
+      minC: 63,
+      source:
+        "Food Safety and Hygiene (England) Regulations 2013, Sch. 4: 63 °C, one spell of 2 h below (memory, high)",
+    },
     underAdvice:
       "Below the guidance: the house's own written food-safety plan must allow it; say on the menu that it is served under-cooked, and keep it from vulnerable guests.",
   },

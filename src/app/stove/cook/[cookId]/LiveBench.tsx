@@ -3,7 +3,9 @@ import { Alert, App, Button } from "antd";
 import { nanoid } from "nanoid";
 import Link from "next/link";
 import { useRef, useState } from "react";
-import { liveCook, type CookEvent } from "@/core/cooking";
+import { entryTimes, liveCook, methodOf, outcomeLabel, type CookEvent } from "@/core/cooking";
+import { findSpecies } from "@/core/species";
+import type { CookReading } from "@/db/probes";
 import type { StoredPlan } from "@/db/storedPlan";
 import { clockText, durationText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
@@ -15,7 +17,10 @@ import { tapCook } from "../../actions";
 import type { CookTapInput } from "../../schema";
 import styles from "../../Stove.module.css";
 import { CookRecord } from "./CookRecord";
+import { ProbeCard } from "./ProbeCard";
 import { ProbePad } from "./ProbePad";
+import { ProbePicker, type ProbeChoice } from "./ProbePicker";
+import { useReadings } from "./useReadings";
 import { useOutbox } from "./useOutbox";
 
 type Props = {
@@ -25,6 +30,10 @@ type Props = {
   readonly batchCode: string;
   readonly plan: StoredPlan;
   readonly events: readonly CookEvent[];
+  readonly readings: readonly CookReading[];
+  readonly probes: readonly ProbeChoice[];
+  /** Thickness of every piece in it, mm. */
+  readonly piecesMm: readonly number[];
   readonly serverNowMs: number;
 };
 
@@ -32,8 +41,19 @@ type WithoutIds<T> = T extends unknown ? Omit<T, "cookId" | "requestId"> : never
 type Tap = WithoutIds<CookTapInput>;
 
 /** The live cook: cue, probe, clock, and the one next action. Every tap is saved before it counts. */
-export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loaded, serverNowMs }: Props) {
-  const { format } = useHouse();
+export function LiveBench({
+  cookId,
+  lotId,
+  title,
+  batchCode,
+  plan,
+  events: loaded,
+  readings: loadedReadings,
+  probes,
+  piecesMm,
+  serverNowMs,
+}: Props) {
+  const { format, ownSpecies } = useHouse();
   const { message, modal } = App.useApp();
   const nowMs = useNow(serverNowMs, 250);
   const [events, setEvents] = useState(loaded);
@@ -58,6 +78,10 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
   const tap = (what: Tap) => add({ ...what, cookId, requestId: nanoid() } as CookTapInput);
   const toggle = () => tap({ kind: live.status === "paused" ? "resumed" : "paused" });
   const running = live.status === "running" || live.status === "paused";
+  const readings = useReadings(cookId, loadedReadings, running);
+  const entries = entryTimes(piecesMm, plan.answer.spread);
+  const group = findSpecies(plan.speciesId, ownSpecies)?.donenessGroup ?? "white-flake";
+  const elapsedS = live.stageIndex === 0 ? live.elapsedS : Infinity;
 
   useShortcuts({
     " ": () => running && toggle(),
@@ -81,7 +105,10 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
         <div>
           <h1>{title}</h1>
           <p className={page.asks}>
-            <span className="figure">{batchCode}</span> · centre to {format.temperature(plan.targetC)}
+            <span className="figure">{batchCode}</span> · {methodOf(plan.methodId).label.toLowerCase()},{" "}
+            {plan.targetC === null
+              ? outcomeLabel(plan.answer.band, group).toLowerCase()
+              : `centre to ${format.temperature(plan.targetC)}`}
           </p>
         </div>
         {muted ? <Button onClick={unmute}>Turn the sound on</Button> : null}
@@ -105,7 +132,7 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
             {live.stageIndex + 1} of {stages.length} · {stage.name}
             {live.status === "paused" ? " · paused" : ""}
           </h2>
-          <p className={styles.liveCue}>{stage.cue}</p>
+          <p className={styles.liveCue}>{format.words(stage.cue)}</p>
           <div className={styles.clockRow}>
             <span
               className={styles.clock}
@@ -121,12 +148,22 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
             </span>
           </div>
           <p role="status" className="visually-hidden">
-            {due ? `${stage.name} is due: ${next ? next.do : "serve"}` : ""}
+            {due ? `${stage.name} is due: ${next ? format.words(next.do) : "serve"}` : ""}
           </p>
           <div className={styles.progress} aria-hidden="true">
             <i style={{ width: `${Math.min(100, (live.elapsedS / Math.max(1, live.plannedS)) * 100)}%` }} />
           </div>
-          <p className={styles.do}>{stage.do}</p>
+          <p className={styles.do}>{format.words(stage.do)}</p>
+          {live.stageIndex === 0 && entries.some(({ afterS }) => afterS > 4) ? (
+            <ol className={styles.entries} aria-label="When each piece goes in" data-testid="entries">
+              {entries.map(({ thicknessMm, afterS }, index) => (
+                <li key={index} data-in={elapsedS >= afterS || undefined}>
+                  <span className="figure">{format.length(thicknessMm)}</span>{" "}
+                  {elapsedS >= afterS ? "in" : `in ${clockText(afterS - elapsedS)}`}
+                </li>
+              ))}
+            </ol>
+          ) : null}
           <div className={styles.buttons}>
             <Button type="primary" disabled={busy} onClick={() => tap({ kind: "advanced" })}>
               {next ? `Next: ${next.name.toLowerCase()}` : "Served"}
@@ -138,6 +175,16 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
           </div>
         </section>
         <aside className={page.stack}>
+          {readings.length + live.probes.length > 0 ? (
+            <ProbeCard
+              plan={plan}
+              events={events}
+              live={live}
+              readings={readings}
+              busy={busy}
+              onSetClock={(seconds) => tap({ kind: "extended", seconds })}
+            />
+          ) : null}
           <section className={page.card} ref={probePad}>
             <h2>Note the centre</h2>
             <ProbePad expectedC={stage.probeC} busy={busy} onNote={(centreC) => tap({ kind: "probed", centreC })} />
@@ -146,12 +193,13 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
                 Noted: {live.probes.map(({ centreC }) => format.temperature(centreC)).join(", ")}
               </p>
             ) : null}
+            <ProbePicker cookId={cookId} probes={probes} />
           </section>
           <section className={page.card}>
             <h2>The plan</h2>
             <ol className={styles.stageList}>
               {stages.map((entry, index) => (
-                <li key={entry.id} aria-current={index === live.stageIndex ? "step" : undefined}>
+                <li key={`${entry.id}-${index}`} aria-current={index === live.stageIndex ? "step" : undefined}>
                   <span>{entry.name}</span>
                   <span className="figure">{durationText(entry.seconds)}</span>
                 </li>
@@ -168,7 +216,7 @@ export function LiveBench({ cookId, lotId, title, batchCode, plan, events: loade
         </aside>
       </div>
       <p style={{ marginTop: 14 }}>
-        <Link href="/stove">All clocks</Link>
+        <Link href="/stove/live">All pans</Link>
       </p>
     </>
   );

@@ -2,6 +2,8 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { db } from "@/db/connection";
 import { findCook } from "@/db/cooks";
+import { findBatch } from "@/db/batches";
+import { listProbes, readingsOf } from "@/db/probes";
 import { requireHouse, requestTime } from "../../../request";
 import { speciesName } from "../../clockOf";
 import { LiveBench } from "./LiveBench";
@@ -21,6 +23,11 @@ export default async function CookPage({ params }: { readonly params: Promise<{ 
       batchCode={cook.batchCode}
       plan={cook.plan}
       events={cook.events}
+      readings={readingsOf(db(), cook.id)}
+      probes={listProbes(db()).map(({ id, name, cookId }) => ({ id, name, cookId }))}
+      piecesMm={(findBatch(db(), cook.batchId)?.portions ?? [])
+        .filter(({ cookId }) => cookId === cook.id)
+        .map(({ maxThicknessMm, cookThicknessMm }) => cookThicknessMm ?? maxThicknessMm)}
       serverNowMs={nowMs}
     />
   );

@@ -10,12 +10,12 @@ export function StagePlan({ plan }: { readonly plan: CookPlan }) {
   return (
     <ol className={styles.stages}>
       {plan.stages.map((stage, index) => (
-        <li key={stage.id} data-stage={stage.id}>
+        <li key={`${stage.id}-${index}`} data-stage={stage.id}>
           <h2>
             <span className={styles.step}>{index + 1}</span>
             {stage.name}
           </h2>
-          <p className={styles.cue}>{stage.cue}</p>
+          <p className={styles.cue}>{format.words(stage.cue)}</p>
           <dl>
             <div>
               <dt>probe</dt>
@@ -26,7 +26,7 @@ export function StagePlan({ plan }: { readonly plan: CookPlan }) {
               <dd data-testid={`${stage.id}-time`}>{clockText(stage.seconds)}</dd>
             </div>
           </dl>
-          <p className={styles.do}>{stage.do}</p>
+          <p className={styles.do}>{format.words(stage.do)}</p>
         </li>
       ))}
     </ol>

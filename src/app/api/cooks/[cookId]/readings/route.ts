@@ -1,0 +1,15 @@
+import { db } from "@/db/connection";
+import { findCook } from "@/db/cooks";
+import { readingsOf } from "@/db/probes";
+import { problem } from "../../../device";
+
+/** What the probes sent into a cook, oldest first: `[{"at":"…","celsius":41.3}]`. */
+export async function GET(_request: Request, { params }: { params: Promise<{ cookId: string }> }): Promise<Response> {
+  const cook = findCook(db(), (await params).cookId);
+  if (!cook) return problem(404, "cook", "no such cook in this house");
+  const readings = readingsOf(db(), cook.id).map(({ atMs, celsius }) => ({
+    at: new Date(atMs).toISOString(),
+    celsius,
+  }));
+  return Response.json(readings, { headers: { "cache-control": "no-store" } });
+}

@@ -1,0 +1,29 @@
+import { z } from "zod";
+import { db } from "@/db/connection";
+import { findProbe, noteProbe } from "@/db/probes";
+import { bearerOf, problem, sameKey } from "../../../device";
+
+const Reading = z.strictObject({
+  celsius: z.number().min(-60).max(350),
+  /** When it was read, ISO 8601; now when left out. */
+  at: z.iso.datetime({ offset: true }).optional(),
+});
+/** A clock that runs ahead of the house by more than this is wrong. */
+const AHEAD_MS = 60_000;
+
+/** A reading of a probe: `{"celsius":41.3}` with `Authorization: Bearer KEY`. It goes to the cook the probe is in. */
+export async function POST(request: Request, { params }: { params: Promise<{ probeId: string }> }): Promise<Response> {
+  const probe = findProbe(db(), (await params).probeId);
+  if (!probe || !sameKey(bearerOf(request), probe.deviceKey))
+    return problem(401, "authorization", "no probe with this key belongs to this house");
+  const parsed = Reading.safeParse(await request.json().catch(() => null));
+  if (!parsed.success) {
+    const issue = parsed.error.issues[0]!;
+    return problem(422, issue.path.map(String).join("."), issue.message);
+  }
+  const nowMs = Date.now();
+  const atMs = parsed.data.at === undefined ? nowMs : Date.parse(parsed.data.at);
+  if (atMs > nowMs + AHEAD_MS) return problem(422, "at", "this reading is from the future");
+  const kept = noteProbe(db(), probe.id, parsed.data.celsius, atMs);
+  return Response.json({ kept, cook: kept ? probe.cookId : null }, { status: 201 });
+}

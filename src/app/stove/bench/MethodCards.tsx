@@ -1,0 +1,65 @@
+"use client";
+import { Button } from "antd";
+import { useState } from "react";
+import { methodOf, type MethodFit, type MethodId } from "@/core/cooking";
+import { durationText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import styles from "../Stove.module.css";
+
+const FIRST_SHOWN = 4;
+
+type Props = {
+  readonly fits: readonly MethodFit[];
+  readonly working: boolean;
+  readonly chosen: MethodId;
+  readonly onChoose: (id: MethodId) => void;
+};
+
+/** The ways to cook this piece, the fittest first, each with its reason and its time. */
+export function MethodCards({ fits, working, chosen, onChoose }: Props) {
+  const { format } = useHouse();
+  const [all, setAll] = useState(false);
+  const first = fits.slice(0, FIRST_SHOWN);
+  const shown = all
+    ? fits
+    : first.some(({ methodId }) => methodId === chosen)
+      ? first
+      : [...first.slice(0, -1), ...fits.filter(({ methodId }) => methodId === chosen)];
+  return (
+    <section className={page.card} aria-busy={working}>
+      <div className={styles.cardHead}>
+        <h2>Ways to cook it, by fit</h2>
+        {fits.length > FIRST_SHOWN ? (
+          <Button type="text" onClick={() => setAll(!all)} aria-expanded={all}>
+            {all ? "Fewer" : `All ${fits.length}`}
+          </Button>
+        ) : null}
+      </div>
+      {fits.length === 0 ? (
+        <p className={page.empty}>{working ? "Weighing the ways…" : "No way in the table suits this shape."}</p>
+      ) : (
+        <ul className={styles.methods}>
+          {shown.map(({ methodId, reason, heatS, refusal }) => {
+            const { label } = methodOf(methodId);
+            return (
+              <li key={methodId}>
+                <button
+                  type="button"
+                  aria-pressed={methodId === chosen}
+                  data-method={methodId}
+                  data-refused={refusal !== null || undefined}
+                  onClick={() => onChoose(methodId)}
+                >
+                  <b>{label}</b>
+                  <span className="figure">{heatS === null ? "not so" : durationText(heatS)}</span>
+                  <small>{format.words(reason)}</small>
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,94 @@
+"use client";
+import { Button, InputNumber, Select, Switch } from "antd";
+import type { Species } from "@/core/species";
+import { Calliper } from "@/ui/Calliper";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { UnitInput } from "@/ui/UnitInput";
+import type { CookAskInput } from "../schema";
+import styles from "../Stove.module.css";
+
+const SHAPES: readonly { readonly value: CookAskInput["shape"]; readonly label: string }[] = [
+  { value: "slab", label: "Flat: fillet, slice, loin" },
+  { value: "cylinder", label: "Round: tail, arm, roll" },
+  { value: "puck", label: "Short round: scallop, cake" },
+  { value: "sphere", label: "Small whole: shell, ball" },
+  { value: "tube", label: "Stuffed tube" },
+];
+
+type Props = {
+  readonly species: Species;
+  readonly ask: CookAskInput;
+  readonly pieceG: number;
+  readonly most: number;
+  /** As the batch was cut; null where there is none. */
+  readonly cutMm: number | null;
+  readonly onPieceG: ((massG: number) => void) | null;
+  readonly onChange: (part: Partial<CookAskInput>) => void;
+  readonly onCut: () => void;
+};
+
+/** The piece as it is in the hand: how thick, what shape, how cold, how many. */
+export function PieceCard({ species, ask, pieceG, most, cutMm, onPieceG, onChange, onCut }: Props) {
+  const { format } = useHouse();
+  return (
+    <>
+      <section className={page.card}>
+        <Calliper
+          shape={ask.shape}
+          thicknessMm={ask.sizeMm}
+          flesh={species.flesh}
+          skin={ask.skin}
+          onChange={(sizeMm) => onChange({ sizeMm })}
+        />
+        {cutMm !== null && Math.abs(ask.sizeMm - cutMm) > 0.5 ? (
+          <Button size="small" onClick={onCut}>
+            Back to the cut: {format.length(cutMm, 1)}
+          </Button>
+        ) : null}
+      </section>
+      <section className={`${page.card} ${styles.inputs}`}>
+        <label className={styles.full}>
+          Shape
+          <Select<CookAskInput["shape"]>
+            value={ask.shape}
+            options={[...SHAPES]}
+            onChange={(shape) => onChange({ shape })}
+          />
+        </label>
+        <label>
+          Fish now, {format.degree}
+          <UnitInput
+            kind="temperature"
+            value={ask.startC}
+            min={-22}
+            max={30}
+            onChange={(startC) => onChange({ startC })}
+          />
+        </label>
+        <label>
+          Pieces
+          <InputNumber<number>
+            value={ask.pieces}
+            min={1}
+            max={most}
+            precision={0}
+            inputMode="numeric"
+            style={{ width: "100%" }}
+            onChange={(pieces) => pieces !== null && onChange({ pieces })}
+          />
+        </label>
+        {onPieceG ? (
+          <label>
+            One piece, {format.massUnit}
+            <UnitInput kind="mass" value={pieceG} min={2} max={5000} onChange={onPieceG} />
+          </label>
+        ) : null}
+        <span className={styles.switch}>
+          <span id="skin-label">Skin or shell on</span>
+          <Switch checked={ask.skin} onChange={(skin) => onChange({ skin })} aria-labelledby="skin-label" />
+        </span>
+      </section>
+    </>
+  );
+}

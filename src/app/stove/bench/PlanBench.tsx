@@ -1,0 +1,263 @@
+"use client";
+import { Alert, Button } from "antd";
+import { nanoid } from "nanoid";
+import dynamic from "next/dynamic";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useRef, useState, type ReactNode } from "react";
+import type { Preparation } from "@/core/block";
+import { bandAt, methodOf, outcomeLabel, type Films, type PanPiece, type Sheet } from "@/core/cooking";
+import { findSpecies, shortName } from "@/core/species";
+import { answerWithin } from "@/ui/answerWithin";
+import { CrossSection } from "@/ui/CrossSection";
+import { CutFaceView } from "@/ui/CutFaceView";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { useRanking, useSheet } from "@/ui/useSheet";
+import { beginCook } from "../actions";
+import { loadOfBatch, questionOf } from "../question";
+import type { CookAskInput } from "../schema";
+import styles from "../Stove.module.css";
+import { GoalCard } from "./GoalCard";
+import { MethodCards } from "./MethodCards";
+import { PieceCard } from "./PieceCard";
+import { PlanFacts } from "./PlanFacts";
+import { Setting } from "./Setting";
+import { SideBySide, type KeptPlan } from "./SideBySide";
+import { StagePlan } from "./StagePlan";
+
+const CookCurves = dynamic(() => import("@/ui/CookCurves"), {
+  ssr: false,
+  loading: () => <div style={{ height: 286 }} />,
+});
+
+/** Where the pieces come from: a batch, pieces counted out of a lot, or none yet. */
+export type PieceSource =
+  | {
+      readonly kind: "batch";
+      readonly batchId: string;
+      readonly code: string;
+      readonly pieces: readonly PanPiece[];
+      readonly prepared: Preparation | null;
+    }
+  | { readonly kind: "lot"; readonly lotId: string; readonly code: string; readonly leftG: number }
+  | { readonly kind: "none" };
+
+type Props = {
+  readonly source: PieceSource;
+  readonly speciesId: string;
+  readonly first: CookAskInput;
+  readonly pieceG: number;
+  readonly filmsByPan: Readonly<Record<string, Partial<Films>>>;
+  /** Chooses the animal, where there is no batch to tell it. */
+  readonly chooser?: ReactNode;
+};
+
+/** The stove for one kind of piece: the piece first, then the way to cook it, then the plan; every change plans again. */
+export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan, chooser }: Props) {
+  const { format, ruleSetId, ownSpecies } = useHouse();
+  const router = useRouter();
+  const species = findSpecies(speciesId, ownSpecies)!;
+  const [asked, setAsked] = useState(first);
+  const [pieceG, setPieceG] = useState(firstG);
+  const [ownSize, setOwnSize] = useState(false);
+  const [kept, setKept] = useState<KeptPlan | null>(null);
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  // one id per intention: a second tap or a retry after a lost answer starts nothing twice
+  const requestId = useRef<string | null>(null);
+
+  const prepared = source.kind === "batch" ? source.prepared : null;
+  const cut = source.kind === "batch" ? loadOfBatch(source.pieces, asked.pieces, prepared) : null;
+  const sizeMm = cut && !ownSize ? cut.thicknessMm : asked.sizeMm;
+  const alone = { pieceG, thicknessMm: sizeMm, thinnestMm: sizeMm, thickestMm: sizeMm };
+  const load = cut ?? alone;
+  const ask: CookAskInput = { ...asked, sizeMm };
+  const change = (part: Partial<CookAskInput>) => setAsked((before) => ({ ...before, ...part }));
+
+  const films = filmsByPan[ask.panId];
+  const question = questionOf({ speciesId, composition: species.compositionPct, prepared, load }, ask, {
+    ruleSetId,
+    own: ownSpecies,
+    ...(films ? { films } : {}),
+  });
+  const state = useSheet(question);
+  const ranking = useRanking(question);
+  const { sheet } = state;
+  const method = methodOf(ask.methodId);
+  const tender = method.tender === true || method.opens === true;
+  const band = ask.goal.kind === "safe" || tender ? null : bandAt(species.donenessGroup, ask.goal.targetC);
+  const goalWords = goalText(sheet, band, ask, species.donenessGroup, format.temperature);
+
+  const begin = async () => {
+    if (source.kind === "none") return;
+    setBusy(true);
+    setRefusal(null);
+    requestId.current ??= nanoid();
+    const from =
+      source.kind === "batch"
+        ? { kind: "batch", batchId: source.batchId }
+        : { kind: "lot", lotId: source.lotId, pieceG };
+    const started = await answerWithin(beginCook({ requestId: requestId.current, source: from, ask }));
+    setBusy(false);
+    if (started?.ok) router.push(`/stove/cook/${started.value}`);
+    else {
+      // what was refused is asked anew; what was not answered may have arrived
+      if (started) requestId.current = null;
+      setRefusal(started?.error.message ?? "The house did not answer: try again.");
+    }
+  };
+
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            {shortName(species)}, {goalWords}
+          </h1>
+          <p className={page.asks}>
+            {source.kind === "none" ? (
+              "Only planned: nothing is taken from a lot. "
+            ) : (
+              <>
+                <span className="figure">{source.code}</span> ·{" "}
+              </>
+            )}
+            {method.label.toLowerCase()} · usual here: {species.usualDoneness}
+          </p>
+          {prepared && prepared.piece.notes.length > 0 ? (
+            <p className={page.asks} data-testid="prepared">
+              {prepared.piece.notes.join("; ")}
+            </p>
+          ) : null}
+        </div>
+        <span className={styles.headActions}>
+          {source.kind === "batch" ? <Link href={`/block/prepare/${source.batchId}`}>Prepare the pieces</Link> : null}
+          <Button
+            size="large"
+            disabled={!sheet}
+            onClick={() => sheet && setKept({ ask, plan: sheet.plan, pieceG: load.pieceG })}
+          >
+            Keep beside
+          </Button>
+          {source.kind === "none" ? null : (
+            <Button
+              type="primary"
+              size="large"
+              onClick={begin}
+              loading={busy}
+              disabled={!sheet || state.problem !== null}
+            >
+              Start the cook
+            </Button>
+          )}
+        </span>
+      </header>
+      {refusal ? <Alert type="error" showIcon title={refusal} style={{ marginBottom: 12 }} /> : null}
+      {state.problem ? (
+        <Alert
+          type="warning"
+          showIcon
+          title={format.words(`No plan: ${state.problem}.`)}
+          style={{ marginBottom: 12 }}
+        />
+      ) : null}
+      <div className={styles.bench}>
+        <div className={page.stack}>
+          {chooser}
+          <PieceCard
+            species={species}
+            ask={ask}
+            pieceG={load.pieceG}
+            most={source.kind === "batch" ? source.pieces.length : 60}
+            cutMm={cut ? cut.thicknessMm : null}
+            onPieceG={source.kind === "batch" ? null : setPieceG}
+            onChange={(part) => {
+              if (part.sizeMm !== undefined) setOwnSize(true);
+              change(part);
+            }}
+            onCut={() => setOwnSize(false)}
+          />
+          <GoalCard species={species} ask={ask} fixed={tender} onChange={change} />
+          <Setting ask={ask} onChange={change} learned={films !== undefined} />
+        </div>
+        <div className={page.stack} aria-busy={state.working} data-testid="plan" data-plan>
+          <MethodCards
+            fits={ranking.answer ?? []}
+            working={ranking.working}
+            chosen={ask.methodId}
+            onChoose={(methodId) => change({ methodId, schoolId: undefined, kit: {} })}
+          />
+          {sheet ? (
+            <>
+              {sheet.plan.refusal ? <Refused plan={sheet.plan} /> : null}
+              <StagePlan plan={sheet.plan} />
+              {kept ? (
+                <SideBySide
+                  kept={kept}
+                  now={{ ask, plan: sheet.plan, pieceG: load.pieceG }}
+                  group={species.donenessGroup}
+                  onDrop={() => setKept(null)}
+                />
+              ) : null}
+              <section className={`${page.card} ${styles.section}`}>
+                <CrossSection
+                  trace={sheet.trace}
+                  stageNames={sheet.stageNames}
+                  flesh={species.flesh}
+                  skin={ask.skin && method.suits.skin !== "off"}
+                  round={ask.shape !== "slab" && ask.shape !== "puck"}
+                  pullS={sheet.plan.pullS}
+                />
+                <CutFaceView
+                  face={sheet.cutFace}
+                  flesh={species.flesh}
+                  label={`The cut face when served: ${outcomeLabel(sheet.plan.band, species.donenessGroup).toLowerCase()}`}
+                />
+              </section>
+              <PlanFacts plan={sheet.plan} species={species} tookMs={state.tookMs} />
+              <section className={page.card}>
+                <h2>Temperatures</h2>
+                <CookCurves trace={sheet.trace} band={band} pullS={sheet.plan.pullS} serveS={sheet.plan.serveS} />
+              </section>
+            </>
+          ) : (
+            <section className={page.card}>
+              <p className={page.empty}>
+                {state.problem ? "Change the piece, the way or the target." : "Working out the plan…"}
+              </p>
+            </section>
+          )}
+        </div>
+      </div>
+    </>
+  );
+}
+
+function goalText(
+  sheet: Sheet | null,
+  band: ReturnType<typeof bandAt> | null,
+  { goal }: CookAskInput,
+  group: Parameters<typeof outcomeLabel>[1],
+  temperature: (pointC: number) => string,
+): string {
+  if (band && goal.kind !== "safe")
+    return `${outcomeLabel(band.id, group).toLowerCase()} at ${temperature(goal.targetC)}`;
+  if (goal.kind === "safe") return "by the rule in force";
+  return sheet ? outcomeLabel(sheet.plan.band, group).toLowerCase() : "";
+}
+
+function Refused({ plan }: { readonly plan: Sheet["plan"] }) {
+  const { format } = useHouse();
+  return (
+    <section className={styles.refused} role="status" data-testid="refused">
+      <h2>{format.words(`Not this way: ${plan.refusal!.why}`)}</h2>
+      <ul>
+        {plan.refusal!.change.map((change) => (
+          <li key={change}>{format.words(change)}</li>
+        ))}
+      </ul>
+      <p className="muted">The times below are the nearest there are.</p>
+    </section>
+  );
+}

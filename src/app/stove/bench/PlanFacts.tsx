@@ -1,0 +1,140 @@
+"use client";
+import { methodOf, KINETICS, outcomeLabel, type CookPlan } from "@/core/cooking";
+import type { Species } from "@/core/species";
+import { durationText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import styles from "../Stove.module.css";
+
+type Props = { readonly plan: CookPlan; readonly species: Species; readonly tookMs: number | null };
+
+/** How far off it may be, what the others in the batch get, and whether the rule is met. */
+export function PlanFacts({ plan, species, tookMs }: Props) {
+  const { format } = useHouse();
+  const { window, safety, spread, uncertainty, chance, practice } = plan;
+  const label = (id: CookPlan["band"]) => outcomeLabel(id, species.donenessGroup).toLowerCase();
+  const { compositionPct: made } = species;
+  return (
+    <section className={page.card}>
+      <div className={styles.facts}>
+        <div>
+          <h3>Window</h3>
+          <p>
+            Pull up to <b className="figure">{durationText(window.earlyS)}</b> early or{" "}
+            <b className="figure">{durationText(window.lateS)}</b> late and it is still {label(plan.band)}.
+          </p>
+          <p className="muted">
+            Pull at <span className="figure">{format.temperature(plan.pullC)}</span>; it goes on to{" "}
+            <span className="figure" data-testid="peak">
+              {format.temperature(plan.peakC)}
+            </span>
+            {Math.abs(plan.readsLikeC - plan.peakC) > 1.5 && plan.band !== "tender" && plan.band !== "open"
+              ? ` and eats like ${format.temperature(plan.readsLikeC)} done at the usual pace`
+              : ""}
+            .
+          </p>
+        </div>
+        <div>
+          <h3>Chance</h3>
+          <p>
+            <b className={styles.bigFigure} data-testid="chance">
+              {Math.round(chance.inBand * 100)}
+            </b>{" "}
+            of 100 end {label(plan.band)}; nine in ten between{" "}
+            <span className="figure">
+              {format.temperature(chance.lowC)} and {format.temperature(chance.highC)}
+            </span>
+            .
+          </p>
+          <p className="muted">A probe before the pull takes most of that away.</p>
+        </div>
+        <div>
+          <h3>In this batch</h3>
+          {spread && spread.thickest.thicknessMm - spread.thinnest.thicknessMm > 0.4 ? (
+            <>
+              <ul className={styles.plain}>
+                {[spread.thinnest, spread.thickest].map((piece, index) => (
+                  <li key={index} data-testid={index === 0 ? "thinnest" : "thickest"}>
+                    {index === 0 ? "Thinnest" : "Thickest"}{" "}
+                    <span className="figure">{format.length(piece.thicknessMm)}</span>:{" "}
+                    <b className="figure">{format.temperature(piece.peakC)}</b>, {label(piece.band)}
+                  </li>
+                ))}
+              </ul>
+              <p className="muted">
+                Thick pieces first
+                {spread.thinnest.afterThickestS > 4
+                  ? `; the thinnest ${durationText(spread.thinnest.afterThickestS)} later, and all are ready together.`
+                  : "."}
+              </p>
+            </>
+          ) : (
+            <p>All of a size: in together, out together.</p>
+          )}
+        </div>
+        <div data-meets={safety.meets} className={styles.safety}>
+          <h3>{safety.meets ? "Meets the rule" : "Under the rule"}</h3>
+          <p>
+            {safety.edition}: {format.words(safety.rule)}.
+          </p>
+          <p>{format.words(safety.advice)}</p>
+        </div>
+      </div>
+      {plan.warnings.length > 0 || (practice && !practice.agrees) ? (
+        <ul className={styles.warnings}>
+          {practice && !practice.agrees ? (
+            <li data-testid="practice">
+              Cooks give {durationText(practice.fromS)} to {durationText(practice.toS)} for this way; this piece takes{" "}
+              {durationText(plan.pullS)}.
+              {practice.fitsMm === null
+                ? ""
+                : ` Their time fits ${format.length(practice.fitsMm)} from the same start.`}
+            </li>
+          ) : null}
+          {plan.warnings.map((warning) => (
+            <li key={warning}>{format.words(warning)}</li>
+          ))}
+        </ul>
+      ) : null}
+      <details className={page.open}>
+        <summary>What one change does to the same times</summary>
+        <ul className={styles.plain}>
+          {plan.sensitivity.map(({ what, peakC, band }) => (
+            <li key={what}>
+              {format.words(what)}: <b className="figure">{format.temperature(peakC, 1)}</b>, {label(band)}
+            </li>
+          ))}
+        </ul>
+      </details>
+      <details className={page.open}>
+        <summary>How sure, and where it comes from</summary>
+        <p>
+          The centre ends between <span className="figure">{format.temperature(uncertainty.lowC, 1)}</span> and{" "}
+          <span className="figure">{format.temperature(uncertainty.highC, 1)}</span> with {uncertainty.basis}. The
+          chance is from {chance.samples} cooks with thickness, start and coefficients drawn from what is known of them.
+          Probe at the thickest point.
+        </p>
+        <p>
+          Heat by finite volumes through flesh of {made.water} % water, {made.protein} % protein and {made.fat} % fat
+          (Choi and Okos 1986). A face on metal, in fat or under a glow dries before it can pass{" "}
+          {format.temperature(100)}
+          {Number.isFinite(plan.lowestPanC)
+            ? `; the pan or liquid falls to ${format.temperature(plan.lowestPanC)} at the lowest`
+            : ""}
+          . {plan.browned ? "The first face browns." : "The first face stays pale."} About{" "}
+          {plan.waterLossPct.toFixed(0)} % of the weight is lost as juice.
+        </p>
+        <p>
+          Doneness from the state of the proteins: myosin {KINETICS.myosin.source}; flakes part{" "}
+          {KINETICS.flakeCollagen.source}; dryness from the water lost (common practice, low). Bands: common practice.
+        </p>
+        <p>
+          {plan.lethality.organism}: {plan.lethality.logReduction.toFixed(1)} log at the coldest point (
+          {plan.lethality.source}).{" "}
+          {plan.dangerMin >= 1 ? `Between 5 and 57 °C for ${plan.dangerMin.toFixed(0)} min. ` : ""}
+          Method: {methodOf(plan.methodId).source}.{tookMs === null ? null : ` Planned in ${Math.round(tookMs)} ms.`}
+        </p>
+      </details>
+    </section>
+  );
+}

@@ -1,0 +1,71 @@
+"use client";
+import { Radio, Select } from "antd";
+import { kitOf, methodOf, PANS, type PanId } from "@/core/cooking";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { UnitInput } from "@/ui/UnitInput";
+import type { CookAskInput } from "../schema";
+import styles from "../Stove.module.css";
+
+type Props = {
+  readonly ask: CookAskInput;
+  /** Coefficients of this pan were learned here. */
+  readonly learned: boolean;
+  readonly onChange: (part: Partial<CookAskInput>) => void;
+};
+
+/** What the method asks of the station: school, temperatures, pan. */
+export function Setting({ ask, learned, onChange }: Props) {
+  const { format } = useHouse();
+  const method = methodOf(ask.methodId);
+  const school = ask.schoolId ?? method.schools[0]?.id ?? "";
+  const changed = Object.fromEntries(Object.entries(ask.kit).filter(([, value]) => value !== undefined));
+  const kit = kitOf(method, school, changed);
+  const usesPan = method.knobs.some(({ id }) => id === "panC");
+  return (
+    <section className={`${page.card} ${styles.inputs}`} data-testid="setting">
+      {method.schools.length > 0 ? (
+        <fieldset className={`${styles.full} ${styles.schools}`}>
+          <legend>Good cooks differ</legend>
+          <Radio.Group
+            value={school}
+            onChange={({ target }) => onChange({ schoolId: String(target.value), kit: {} })}
+            options={method.schools.map(({ id, label, why }) => ({
+              value: id,
+              label: (
+                <span>
+                  {label}
+                  <small>{why}</small>
+                </span>
+              ),
+            }))}
+          />
+        </fieldset>
+      ) : null}
+      {method.knobs.map(({ id, label, minC, maxC }) => (
+        <label key={id}>
+          {label}, {format.degree}
+          <UnitInput
+            kind="temperature"
+            value={kit[id]}
+            min={minC}
+            max={maxC}
+            step={id === "mediumC" ? 1 : 5}
+            onChange={(value) => onChange({ kit: { ...ask.kit, [id]: value } })}
+          />
+        </label>
+      ))}
+      {usesPan ? (
+        <label className={styles.full}>
+          Pan
+          <Select<PanId>
+            value={ask.panId}
+            onChange={(panId) => onChange({ panId })}
+            options={PANS.map(({ id, label }) => ({ value: id, label }))}
+          />
+        </label>
+      ) : null}
+      {learned ? <p className={`${styles.full} muted`}>Planned with what was learned of this pan.</p> : null}
+    </section>
+  );
+}

@@ -1,0 +1,82 @@
+"use client";
+import { Button } from "antd";
+import dynamic from "next/dynamic";
+import { stageSecondsAt, type CookEvent, type LiveCook } from "@/core/cooking";
+import type { CookReading } from "@/db/probes";
+import type { StoredPlan } from "@/db/storedPlan";
+import { clockText, durationText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { useEstimate } from "@/ui/useSheet";
+import { templateSoFar } from "../../templateSeconds";
+import styles from "../../Stove.module.css";
+
+const ProbeCurve = dynamic(() => import("@/ui/ProbeCurve"), {
+  ssr: false,
+  loading: () => <div style={{ height: 246 }} />,
+});
+
+/** A change of the clock smaller than this is not worth a tap, s. */
+const WORTH_S = 5;
+
+type Props = {
+  readonly plan: StoredPlan;
+  readonly events: readonly CookEvent[];
+  readonly live: LiveCook;
+  readonly readings: readonly CookReading[];
+  readonly busy: boolean;
+  readonly onSetClock: (seconds: number) => void;
+};
+
+/** What the readings make of the cook: the pull worked out anew from the state they show, not counted down from the plan. */
+export function ProbeCard({ plan, events, live, readings, busy, onSetClock }: Props) {
+  const { format, ownSpecies } = useHouse();
+  const noted = live.probes.map(({ atMs, centreC }) => ({ atMs, celsius: centreC }));
+  const all = [...readings, ...noted].sort((a, b) => a.atMs - b.atMs);
+  const sumAt = (atMs: number) => stageSecondsAt(events, atMs).reduce((sum, seconds) => sum + seconds, 0);
+  const lastMs = Math.max(all.at(-1)?.atMs ?? 0, events.at(-1)?.atMs ?? 0);
+  const taken = stageSecondsAt(events, lastMs);
+  const { answer, ...question } = plan;
+  const points = all.map(({ atMs, celsius }) => ({ timeS: sumAt(atMs), centreC: celsius }));
+  const { answer: estimate, problem } = useEstimate({
+    sheet: { ...question, own: ownSpecies },
+    plannedS: answer.stageSeconds,
+    taken: templateSoFar(plan, taken),
+    readings: points,
+  });
+  if (problem) return <p className="muted">{problem}</p>;
+  if (!estimate) return <p className={page.empty}>Reading the probe…</p>;
+  const current = answer.stageSeconds.flatMap((seconds, index) => (seconds > 0 ? [index] : []))[live.stageIndex];
+  const wantedS = current === undefined ? 0 : estimate.seconds[current]!;
+  const changeS = Math.round(wantedS - live.plannedS);
+  const sinceS = taken[live.stageIndex] === undefined ? 0 : live.elapsedS - taken[live.stageIndex]!;
+  const resting = live.stageIndex >= answer.stages.length - 1;
+  return (
+    <section className={page.card} data-testid="by-the-probe">
+      <h2>By the probe</h2>
+      <dl className={styles.probeFacts}>
+        <div>
+          <dt>reads</dt>
+          <dd>{format.temperature(all.at(-1)!.celsius, 1)}</dd>
+        </div>
+        {resting ? null : (
+          <div>
+            <dt>pull in</dt>
+            <dd data-testid="pull-in">{clockText(estimate.leftS - sinceS)}</dd>
+          </div>
+        )}
+        <div>
+          <dt>will reach</dt>
+          <dd>{format.temperature(estimate.peakC)}</dd>
+        </div>
+      </dl>
+      <p className="muted">{estimate.because ? `It looks as if: ${estimate.because}.` : "As planned so far."}</p>
+      {!resting && Math.abs(changeS) >= WORTH_S ? (
+        <Button disabled={busy} onClick={() => onSetClock(changeS)} style={{ margin: "8px 0" }}>
+          Set this clock {durationText(Math.abs(changeS))} {changeS > 0 ? "longer" : "shorter"}
+        </Button>
+      ) : null}
+      <ProbeCurve planned={estimate.planned} predicted={estimate.predicted} readings={points} />
+    </section>
+  );
+}

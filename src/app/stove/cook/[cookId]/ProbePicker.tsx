@@ -1,0 +1,24 @@
+"use client";
+import { Select } from "antd";
+import { useTell } from "@/ui/useTell";
+import { moveProbe } from "../../actions";
+
+export type ProbeChoice = { readonly id: string; readonly name: string; readonly cookId: string | null };
+type Props = { readonly cookId: string; readonly probes: readonly ProbeChoice[] };
+
+/** Which probe is in this cook; what it sends then comes here. */
+export function ProbePicker({ cookId, probes }: Props) {
+  const tell = useTell();
+  if (probes.length === 0) return null;
+  const here = probes.find((probe) => probe.cookId === cookId)?.id ?? "";
+  return (
+    <label style={{ display: "grid", gap: 4, marginTop: 12, fontWeight: 600, fontSize: 15 }}>
+      Probe in it
+      <Select<string>
+        value={here}
+        onChange={(id) => void tell(id === "" ? moveProbe(here, null) : moveProbe(id, cookId))}
+        options={[{ value: "", label: "none" }, ...probes.map(({ id, name }) => ({ value: id, label: name }))]}
+      />
+    </label>
+  );
+}

@@ -1,0 +1,98 @@
+"use client";
+import { Button, Checkbox } from "antd";
+import { useState } from "react";
+import type { PanId } from "@/core/cooking";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { useTell } from "@/ui/useTell";
+import { learnPan } from "../actions";
+import styles from "../Stove.module.css";
+
+type Residual = { readonly timeS: number; readonly beforeK: number; readonly afterK: number };
+type Props = {
+  readonly panId: PanId;
+  readonly label: string;
+  readonly fit: {
+    readonly vessel: number;
+    readonly vesselSd: number;
+    readonly air: number;
+    readonly airSd: number;
+    readonly cooks: number;
+    readonly residuals: readonly Residual[];
+    readonly learned: string;
+  } | null;
+  readonly cooks: readonly { readonly id: string; readonly title: string; readonly readings: number }[];
+};
+
+const times = (log: number) => Math.exp(log).toFixed(2);
+const meanSize = (residuals: readonly Residual[], read: (one: Residual) => number) =>
+  Math.sqrt(residuals.reduce((sum, one) => sum + read(one) ** 2, 0) / Math.max(1, residuals.length));
+
+/** What one pan has taught, from which cooks, and how well it fits them. */
+export function PanLesson({ panId, label, fit, cooks }: Props) {
+  const { format } = useHouse();
+  const tell = useTell();
+  const [chosen, setChosen] = useState(cooks.map(({ id }) => id));
+  return (
+    <section className={page.card} data-pan={panId}>
+      <div className={styles.cardHead}>
+        <h2>{label}</h2>
+        {fit ? (
+          <Button onClick={() => tell(learnPan(panId, []), () => "Back to the book's coefficients.")}>
+            Back to the book
+          </Button>
+        ) : null}
+      </div>
+      {fit ? (
+        <>
+          <p data-testid="lesson">
+            Contact <b className="figure">×{times(fit.vessel)}</b> (spread {Math.round(100 * fit.vesselSd)} %), oven and
+            air <b className="figure">×{times(fit.air)}</b> (spread {Math.round(100 * fit.airSd)} %), from{" "}
+            {fit.residuals.length} readings of {fit.cooks} {fit.cooks === 1 ? "cook" : "cooks"}, {fit.learned}.
+          </p>
+          <p className="muted">
+            Computed centres were off by {format.difference(meanSize(fit.residuals, ({ beforeK }) => beforeK))} before
+            and by {format.difference(meanSize(fit.residuals, ({ afterK }) => afterK))} after.
+          </p>
+          <details className={page.open}>
+            <summary>Every reading</summary>
+            <ul className={styles.plain}>
+              {fit.residuals.map(({ timeS, beforeK, afterK }, index) => (
+                <li key={index} className="figure">
+                  at {Math.round(timeS)} s: {signed(format.difference(beforeK))} → {signed(format.difference(afterK))}
+                </li>
+              ))}
+            </ul>
+            <p className="muted">
+              Measured less computed. Least squares with the book&apos;s ranges as a prior; kept inside what is
+              published.
+            </p>
+          </details>
+        </>
+      ) : cooks.length === 0 ? (
+        <p className={page.empty}>No probed cook in this pan yet: planned by the book.</p>
+      ) : null}
+      {cooks.length > 0 ? (
+        <>
+          <Checkbox.Group
+            value={chosen}
+            onChange={(ids) => setChosen(ids)}
+            options={cooks.map(({ id, title, readings }) => ({
+              value: id,
+              label: `${title}: ${readings} ${readings === 1 ? "reading" : "readings"}`,
+            }))}
+            style={{ display: "grid", gap: 6, margin: "10px 0" }}
+          />
+          <Button
+            disabled={chosen.length === 0}
+            onClick={() => tell(learnPan(panId, chosen), () => `Learned from ${chosen.length}.`)}
+          >
+            Learn from these
+          </Button>
+        </>
+      ) : null}
+    </section>
+  );
+}
+
+const signed = (text: string) => (text.startsWith("-") ? text.replace("-", "−") : `+${text}`);

@@ -1,0 +1,60 @@
+"use client";
+import { Button, Input, Select } from "antd";
+import { useState } from "react";
+import page from "@/ui/page.module.css";
+import { useTell } from "@/ui/useTell";
+import { importTrace } from "../actions";
+
+type Props = { readonly cooks: readonly { readonly id: string; readonly title: string }[] };
+
+/** Brings a logger's trace to the cook it was taken in. */
+export function TraceImport({ cooks }: Props) {
+  const tell = useTell();
+  const [cookId, setCookId] = useState<string | null>(null);
+  const [text, setText] = useState("");
+  if (cooks.length === 0) return <p className={page.empty}>No cook to bring it to yet.</p>;
+  const bring = async () => {
+    const done = await tell(importTrace(cookId, text), (count) => `${count} readings came in.`);
+    if (done) setText("");
+  };
+  return (
+    <div style={{ display: "grid", gap: 12 }}>
+      <label style={{ display: "grid", gap: 4, fontWeight: 600 }}>
+        Cook
+        <Select<string>
+          value={cookId}
+          placeholder="which cook"
+          onChange={setCookId}
+          options={cooks.map(({ id, title }) => ({ value: id, label: title }))}
+        />
+      </label>
+      <label style={{ display: "grid", gap: 4, fontWeight: 600 }}>
+        File
+        <input
+          type="file"
+          accept=".csv,.txt,text/csv"
+          onChange={async ({ target }) => {
+            const [file] = target.files ?? [];
+            if (file) setText(await file.text());
+          }}
+        />
+      </label>
+      <label style={{ display: "grid", gap: 4, fontWeight: 600 }}>
+        Or the lines themselves
+        <Input.TextArea
+          rows={6}
+          value={text}
+          placeholder={"seconds;°C\n0;8.2\n60;12.4\n120;19.0"}
+          onChange={({ target }) => setText(target.value)}
+        />
+      </label>
+      <Button disabled={cookId === null || text.trim() === ""} onClick={bring}>
+        Bring them in
+      </Button>
+      <p className={page.source}>
+        Comma or semicolon; seconds, minutes or m:ss; °C, or °F where the head says so. Times count from the start of
+        the cook.
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,81 @@
+import type { Metadata } from "next";
+import { PANS } from "@/core/cooking";
+import { DAY_MS } from "@/core/units";
+import { db } from "@/db/connection";
+import { cooksSince } from "@/db/cooks";
+import { readingsOf } from "@/db/probes";
+import { fitOfPan } from "@/db/stationFits";
+import { dayText, timeText } from "@/ui/format";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requireHouse, requestTime } from "../../request";
+import { speciesName } from "../clockOf";
+import { STOVE_VIEWS } from "../subViews";
+import { PanLesson } from "./PanLesson";
+import { TraceImport } from "./TraceImport";
+
+export const metadata: Metadata = { title: "Learned here" };
+
+const LOOKS_BACK_DAYS = 60;
+const MOST_COOKS = 40;
+
+export default async function LearnedPage() {
+  const nowMs = await requestTime();
+  const house = requireHouse();
+  const cooks = cooksSince(db(), nowMs - LOOKS_BACK_DAYS * DAY_MS, MOST_COOKS);
+  const rows = cooks.map((cook) => ({
+    id: cook.id,
+    panId: cook.plan.panId,
+    title: `${speciesName(cook.speciesId)} ×${cook.pieces}, ${dayText(cook.startedAtMs, house.timeZone)} ${timeText(cook.startedAtMs, house.timeZone)}`,
+    readings: cook.events.filter(({ kind }) => kind === "probed").length + readingsOf(db(), cook.id).length,
+  }));
+  const probed = rows.filter(({ readings }) => readings > 0);
+  const pans = PANS.map((pan) => {
+    const fit = fitOfPan(db(), pan.id);
+    return {
+      pan,
+      fit: fit
+        ? {
+            vessel: fit.vessel,
+            vesselSd: fit.vesselSd,
+            air: fit.air,
+            airSd: fit.airSd,
+            cooks: fit.cooks,
+            residuals: fit.residuals,
+            learned: `${dayText(fit.atMs, house.timeZone)} by ${fit.who}`,
+          }
+        : null,
+      cooks: probed.filter(({ panId }) => panId === pan.id),
+    };
+  }).toSorted((a, b) => Number(b.fit !== null) - Number(a.fit !== null) || b.cooks.length - a.cooks.length);
+  const known = pans.filter(({ fit }) => fit !== null).length;
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            {known === 0
+              ? "Nothing learned of these pans yet"
+              : `${known} ${known === 1 ? "pan" : "pans"} known by its cooks`}
+          </h1>
+          <p className={page.asks}>
+            Noted centres and probe traces say how this pan and oven really heat. Nothing is learned unasked; plans that
+            use it say so; any pan goes back to the book with a tap.
+          </p>
+        </div>
+      </header>
+      <SubNav views={STOVE_VIEWS} here="/stove/learned" />
+      <div className={page.wideLeft}>
+        <div className={page.stack}>
+          {pans.map(({ pan, fit, cooks: taught }) => (
+            <PanLesson key={pan.id} panId={pan.id} label={pan.label} fit={fit} cooks={taught} />
+          ))}
+        </div>
+        <section className={page.card}>
+          <h2>A trace out of a file</h2>
+          <TraceImport cooks={rows.map(({ id, title }) => ({ id, title }))} />
+        </section>
+      </div>
+    </>
+  );
+}

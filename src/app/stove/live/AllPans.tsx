@@ -1,0 +1,136 @@
+"use client";
+import { Alert, Button } from "antd";
+import { nanoid } from "nanoid";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import type { ReactNode } from "react";
+import { liveCook } from "@/core/cooking";
+import { clockText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { useAlarm } from "@/ui/useAlarm";
+import { useNow } from "@/ui/useNow";
+import { tapCook } from "../actions";
+import type { CookClock } from "../clockOf";
+import { useOutbox } from "../cook/[cookId]/useOutbox";
+import type { CookTapInput } from "../schema";
+import styles from "../Stove.module.css";
+
+type PanCook = CookClock & {
+  readonly batchCode: string;
+  readonly stages: readonly {
+    readonly name: string;
+    readonly task: string;
+    readonly cue: string;
+    readonly probeC: number;
+  }[];
+  /** What a probe in it reads now. */
+  readonly probed: number | null;
+};
+
+type Props = {
+  readonly cooks: readonly PanCook[];
+  readonly serverNowMs: number;
+  readonly nav: ReactNode;
+  readonly below: ReactNode;
+};
+
+/** Every pan at once: one list of what two hands do next, soonest first. */
+export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
+  const { format } = useHouse();
+  const router = useRouter();
+  const nowMs = useNow(serverNowMs, 500);
+  const lines = cooks
+    .map((cook) => {
+      const live = liveCook(cook.stageSeconds, cook.events, nowMs);
+      return { cook, live, stage: cook.stages[live.stageIndex], next: cook.stages[live.stageIndex + 1] };
+    })
+    .filter(({ live, stage }) => stage !== undefined && (live.status === "running" || live.status === "paused"))
+    .sort((a, b) => a.live.remainingS - b.live.remainingS);
+  const [first] = lines;
+  const due = lines.some(({ live }) => live.status === "running" && live.remainingS <= 0);
+  const { muted, unmute } = useAlarm(due);
+  const { busy, unsent, add, resend } = useOutbox(tapCook, (_: CookTapInput, answer) => {
+    if (answer.ok) router.refresh();
+  });
+  const advance = (cookId: string) => add({ kind: "advanced", cookId, requestId: nanoid() });
+  const say = ({ next }: (typeof lines)[number]) => (next ? format.words(next.task) : "Serve it.");
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            {first
+              ? `${first.live.remainingS <= 0 ? "Now" : `In ${clockText(first.live.remainingS)}`}: ${first.next ? first.next.name.toLowerCase() : "serve"}, ${first.cook.title}`
+              : "No pan on the fire"}
+          </h1>
+          <p className={page.asks}>
+            {first ? say(first) : "Start a cook from a batch or a lot; its clock joins the others here."}
+          </p>
+        </div>
+        {muted && lines.length > 0 ? <Button onClick={unmute}>Turn the sound on</Button> : null}
+      </header>
+      {nav}
+      {unsent > 0 ? (
+        <Alert
+          type="error"
+          showIcon
+          title="The house did not answer: a tap is not saved yet."
+          action={
+            <Button size="small" loading={busy} onClick={resend}>
+              Send it again
+            </Button>
+          }
+          style={{ marginBottom: 12 }}
+        />
+      ) : null}
+      <div className={page.stack}>
+        {lines.length === 0 ? (
+          <section className={page.card}>
+            <p className={page.empty}>
+              Nothing is cooking. <Link href="/stove">Choose a piece</Link>.
+            </p>
+          </section>
+        ) : (
+          <ol className={styles.pans} data-testid="pans">
+            {lines.map(({ cook, live, stage, next }) => (
+              <li
+                key={cook.id}
+                data-due={(live.status === "running" && live.remainingS <= 0) || undefined}
+                data-cook={cook.id}
+              >
+                <span className={styles.panClock} role="timer">
+                  {live.status === "paused" ? "paused" : clockText(live.remainingS)}
+                </span>
+                <span className={page.grow}>
+                  <Link href={`/stove/cook/${cook.id}`} className={page.title}>
+                    {cook.title}
+                  </Link>{" "}
+                  <span className={page.sub}>
+                    <span className="figure">{cook.batchCode}</span> · {live.stageIndex + 1} of {cook.stages.length},{" "}
+                    {stage!.name.toLowerCase()}
+                  </span>
+                  <br />
+                  {format.words(stage!.cue)}
+                </span>
+                <span className={styles.panProbe}>
+                  <small>{cook.probed === null ? "then reads" : "reads"}</small>
+                  {format.temperature(cook.probed ?? stage!.probeC)}
+                </span>
+                <Button
+                  type={live.remainingS <= 0 ? "primary" : "default"}
+                  size="large"
+                  disabled={busy}
+                  onClick={() => advance(cook.id)}
+                >
+                  {next ? `Next: ${next.name.toLowerCase()}` : "Served"}
+                </Button>
+              </li>
+            ))}
+          </ol>
+        )}
+        {below}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,37 @@
+import type { Metadata } from "next";
+import { db } from "@/db/connection";
+import { openCooks } from "@/db/cooks";
+import { listProbes } from "@/db/probes";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requireHouse, requestTime } from "../../request";
+import { clockOf } from "../clockOf";
+import { STOVE_VIEWS } from "../subViews";
+import { AllPans } from "./AllPans";
+import { ProbeKeys } from "./ProbeKeys";
+
+export const metadata: Metadata = { title: "All pans" };
+
+export default async function LivePage() {
+  const nowMs = await requestTime();
+  requireHouse();
+  const cooks = openCooks(db());
+  return (
+    <AllPans
+      serverNowMs={nowMs}
+      cooks={cooks.map((cook) => ({
+        ...clockOf(cook),
+        batchCode: cook.batchCode,
+        stages: cook.plan.answer.stages.map(({ name, do: task, cue, probeC }) => ({ name, task, cue, probeC })),
+        probed: listProbes(db()).find(({ cookId }) => cookId === cook.id)?.celsius ?? null,
+      }))}
+      nav={<SubNav views={STOVE_VIEWS} here="/stove/live" />}
+      below={
+        <section className={page.card}>
+          <h2>Probes</h2>
+          <ProbeKeys probes={listProbes(db()).map(({ id, name }) => ({ id, name }))} />
+        </section>
+      }
+    />
+  );
+}

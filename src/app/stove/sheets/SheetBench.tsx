@@ -1,0 +1,148 @@
+"use client";
+import { Alert, Button, InputNumber, Progress, Select } from "antd";
+import { useRouter } from "next/navigation";
+import { useState, type ReactNode } from "react";
+import { methodOf, METHODS, sheetThicknesses, suitsShape, shapeFor, type Films, type MethodId } from "@/core/cooking";
+import { findSpecies, shortName } from "@/core/species";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { SpeciesSearch } from "@/ui/SpeciesSearch";
+import { useStationSheet } from "@/ui/useSheet";
+import { useTell } from "@/ui/useTell";
+import { keepStationSheet } from "../actions";
+import { GoalCard } from "../bench/GoalCard";
+import { Setting } from "../bench/Setting";
+import { AT_THE_PAN_C, countedPiece, firstAsk } from "../firstAsk";
+import { questionOf } from "../question";
+import type { CookAskInput } from "../schema";
+import styles from "../Stove.module.css";
+import { SheetTable } from "./SheetTable";
+
+type Props = {
+  readonly filmsByPan: Readonly<Record<string, Partial<Films>>>;
+  readonly nav: ReactNode;
+  readonly kept: ReactNode;
+};
+
+/** Works out a sheet for one fish and method: thickness against times, a line at a time, to be kept and hung up. */
+export function SheetBench({ filmsByPan, nav, kept }: Props) {
+  const { ruleSetId, ownSpecies } = useHouse();
+  const router = useRouter();
+  const tell = useTell();
+  const run = useStationSheet();
+  const [speciesId, setSpeciesId] = useState("arctic-char");
+  const species = findSpecies(speciesId, ownSpecies)!;
+  const [changed, setChanged] = useState<Partial<CookAskInput>>({});
+  const [range, setRange] = useState({ from: 8, to: 60, step: 2 });
+  const { sizeMm, massG } = countedPiece(species);
+  const first = firstAsk(species, { shape: species.portion.shape, sizeMm, massG, startC: AT_THE_PAN_C, pieces: 1 });
+  const ask: CookAskInput = { ...first, ...changed };
+  const method = methodOf(ask.methodId);
+  const films = filmsByPan[ask.panId];
+  const shape = shapeFor(ask.shape, sizeMm, massG, species.compositionPct);
+  const thicknesses = sheetThicknesses(range);
+  const start = () => {
+    const load = { pieceG: massG, thicknessMm: sizeMm, thinnestMm: sizeMm, thickestMm: sizeMm };
+    const piece = { speciesId, composition: species.compositionPct, prepared: null, load };
+    const house = { ruleSetId, own: ownSpecies, ...(films ? { films } : {}) };
+    run.start(questionOf(piece, ask, house), thicknesses);
+  };
+  const change = (part: Partial<CookAskInput>) => setChanged((before) => ({ ...before, ...part }));
+  const keep = async () => {
+    const done = await tell(keepStationSheet({ speciesId, pieceG: massG, ask, rows: run.rows }));
+    if (done) router.push(`/stove/sheets/${done.value}`);
+  };
+  const ends = (key: "from" | "to" | "step", label: string, min: number, max: number) => (
+    <label>
+      {label}, mm
+      <InputNumber<number>
+        value={range[key]}
+        min={min}
+        max={max}
+        precision={0}
+        style={{ width: "100%" }}
+        onChange={(value) => value !== null && setRange((before) => ({ ...before, [key]: value }))}
+      />
+    </label>
+  );
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            Sheet for {shortName(species).toLowerCase()}: {method.label.toLowerCase()}
+          </h1>
+          <p className={page.asks}>Times against thickness for the wall, with the pull and how far off it may be.</p>
+        </div>
+        <span className={styles.headActions}>
+          {run.running ? (
+            <Button size="large" onClick={run.stop}>
+              Stop
+            </Button>
+          ) : (
+            <Button type="primary" size="large" disabled={range.to < range.from} onClick={start}>
+              Work it out
+            </Button>
+          )}
+          <Button size="large" disabled={run.running || run.rows.length === 0} onClick={keep}>
+            Keep it
+          </Button>
+        </span>
+      </header>
+      {nav}
+      {run.problem ? <Alert type="warning" showIcon title={run.problem} style={{ marginBottom: 12 }} /> : null}
+      <div className={styles.bench}>
+        <div className={page.stack}>
+          <section className={`${page.card} ${styles.inputs}`}>
+            <label className={styles.full} htmlFor="sheet-species">
+              Animal
+              <SpeciesSearch
+                id="sheet-species"
+                value={speciesId}
+                onChange={(id) => {
+                  setSpeciesId(id);
+                  setChanged({});
+                }}
+              />
+            </label>
+            <label className={styles.full}>
+              Way
+              <Select<MethodId>
+                value={ask.methodId}
+                onChange={(methodId) => change({ methodId, schoolId: undefined, kit: {} })}
+                options={METHODS.filter((one) => suitsShape(one, shape)).map(({ id, label }) => ({ value: id, label }))}
+              />
+            </label>
+            {ends("from", "From", 4, 110)}
+            {ends("to", "To", 5, 120)}
+            {ends("step", "Step", 1, 20)}
+          </section>
+          <GoalCard
+            species={species}
+            ask={ask}
+            fixed={method.tender === true || method.opens === true}
+            onChange={change}
+          />
+          <Setting ask={ask} learned={films !== undefined} onChange={change} />
+        </div>
+        <div className={page.stack} data-plan>
+          <section className={page.card}>
+            {run.running ? (
+              <Progress
+                percent={Math.round((100 * run.rows.length) / thicknesses.length)}
+                aria-label="Lines worked out"
+                style={{ marginBottom: 10 }}
+              />
+            ) : null}
+            {run.rows.length === 0 ? (
+              <p className={page.empty}>Choose the fish and the way, then work it out: {thicknesses.length} lines.</p>
+            ) : (
+              <SheetTable rows={run.rows} group={species.donenessGroup} />
+            )}
+          </section>
+          {kept}
+        </div>
+      </div>
+    </>
+  );
+}

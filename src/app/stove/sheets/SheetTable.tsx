@@ -1,0 +1,61 @@
+"use client";
+import { outcomeLabel, type SheetRow } from "@/core/cooking";
+import type { DonenessGroup } from "@/core/species";
+import { clockText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import styles from "../Stove.module.css";
+
+type Props = { readonly rows: readonly SheetRow[]; readonly group: DonenessGroup };
+
+/** Thickness against times; a thickness that is not for this method says why. */
+export function SheetTable({ rows, group }: Props) {
+  const { format } = useHouse();
+  const names = [...new Set(rows.flatMap(({ stages }) => stages.map(({ name }) => name)))];
+  return (
+    <div className={styles.sheetWrap} role="region" aria-label="Station sheet" tabIndex={0}>
+      <table className={styles.sheet}>
+        <thead>
+          <tr>
+            <th scope="col">Thick</th>
+            {names.map((name) => (
+              <th scope="col" key={name}>
+                {name}
+              </th>
+            ))}
+            <th scope="col">Pull at</th>
+            <th scope="col">Reaches</th>
+            <th scope="col">Early, late</th>
+            <th scope="col">Ends</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.thicknessMm} data-refused={row.refusal !== null || undefined}>
+              <th scope="row">{format.length(row.thicknessMm)}</th>
+              {row.stages.length === 0 ? (
+                <td colSpan={names.length + 4}>{format.words(row.refusal ?? "")}</td>
+              ) : (
+                <>
+                  {names.map((name) => {
+                    const stage = row.stages.find((one) => one.name === name);
+                    return <td key={name}>{stage ? clockText(stage.seconds) : "·"}</td>;
+                  })}
+                  <td>{row.pullC === null ? "" : format.temperature(row.pullC)}</td>
+                  <td>{row.peakC === null ? "" : format.temperature(row.peakC)}</td>
+                  <td>
+                    {row.earlyS === null || row.lateS === null
+                      ? ""
+                      : `−${clockText(row.earlyS)} +${clockText(row.lateS)}`}
+                  </td>
+                  <td className={styles.words}>
+                    {row.refusal ? format.words(row.refusal) : row.band === null ? "" : outcomeLabel(row.band, group)}
+                  </td>
+                </>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

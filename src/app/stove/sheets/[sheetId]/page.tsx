@@ -1,0 +1,67 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { notFound } from "next/navigation";
+import { connection } from "next/server";
+import { kitOf, methodOf } from "@/core/cooking";
+import { db } from "@/db/connection";
+import { speciesOf } from "@/db/species";
+import { findSheet } from "@/db/stationSheets";
+import { dayText, formatFor } from "@/ui/format";
+import page from "@/ui/page.module.css";
+import { requireHouse } from "../../../request";
+import styles from "../../Stove.module.css";
+import { PrintButton } from "../PrintButton";
+import { SheetTable } from "../SheetTable";
+
+export const metadata: Metadata = { title: "Station sheet" };
+
+/** One page for the wall: what it was worked out for, and the lines. */
+export default async function SheetPage({ params }: { readonly params: Promise<{ sheetId: string }> }) {
+  await connection();
+  const house = requireHouse();
+  const sheet = findSheet(db(), (await params).sheetId);
+  const species = sheet ? speciesOf(db(), sheet.question.speciesId) : undefined;
+  if (!sheet || !species) notFound();
+  const format = formatFor(house.units);
+  const { question, rows, atMs, who } = sheet;
+  const method = methodOf(question.methodId);
+  const school = method.schools.find(({ id }) => id === (question.schoolId ?? method.schools[0]?.id));
+  const kit = kitOf(method, school?.id ?? "", question.kit);
+  const settings = method.knobs.map(({ id, label }) => `${label.toLowerCase()} ${format.temperature(kit[id])}`);
+  return (
+    <article className={styles.wall}>
+      <header className={page.head}>
+        <div>
+          <h1>
+            {species.name}: {method.label.toLowerCase()}
+          </h1>
+          <p className={page.asks}>
+            {[
+              school?.label,
+              question.goal.kind === "safe"
+                ? "by the rule in force"
+                : `centre ${format.temperature(question.goal.targetC)}`,
+              `from ${format.temperature(question.startC)}`,
+              ...settings,
+              question.films ? "with what was learned of this pan" : null,
+            ]
+              .filter((word) => word)
+              .join(" · ")}
+          </p>
+        </div>
+        <span className={`${styles.headActions} ${styles.noPrint}`}>
+          <a href={`/api/export/station-sheet.csv?sheet=${sheet.id}`}>As CSV</a>
+          <PrintButton />
+          <Link href="/stove/sheets">All sheets</Link>
+        </span>
+      </header>
+      <section className={page.card}>
+        <SheetTable rows={rows} group={species.donenessGroup} />
+      </section>
+      <p className="muted" style={{ marginTop: 8 }}>
+        Cue first, probe second, clock third: probe the thickest point. Worked out {dayText(atMs, house.timeZone)} by{" "}
+        {who}; {house.name}.
+      </p>
+    </article>
+  );
+}

@@ -1,0 +1,52 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { methodOf } from "@/core/cooking";
+import { db } from "@/db/connection";
+import { listSheets } from "@/db/stationSheets";
+import { dayText } from "@/ui/format";
+import page from "@/ui/page.module.css";
+import { SubNav } from "@/ui/SubNav";
+import { requireHouse, requestTime } from "../../request";
+import { speciesName } from "../clockOf";
+import { filmsByPan } from "../films";
+import { STOVE_VIEWS } from "../subViews";
+import { SheetBench } from "./SheetBench";
+
+export const metadata: Metadata = { title: "Station sheets" };
+
+export default async function SheetsPage() {
+  await requestTime();
+  const house = requireHouse();
+  const kept = listSheets(db());
+  return (
+    <SheetBench
+      filmsByPan={filmsByPan(db())}
+      nav={<SubNav views={STOVE_VIEWS} here="/stove/sheets" />}
+      kept={
+        <section className={page.card}>
+          <h2>Kept</h2>
+          {kept.length === 0 ? (
+            <p className={page.empty}>No sheet is kept yet.</p>
+          ) : (
+            <ul className={page.rows}>
+              {kept.map(({ id, question, atMs, who }) => (
+                <li key={id}>
+                  <Link href={`/stove/sheets/${id}`} className={page.row}>
+                    <span className={page.grow}>
+                      <span className={page.title}>{speciesName(question.speciesId)}</span>
+                      <br />
+                      <span className={page.sub}>{methodOf(question.methodId).label}</span>
+                    </span>
+                    <span className={page.sub}>
+                      {dayText(atMs, house.timeZone)}, {who}
+                    </span>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          )}
+        </section>
+      }
+    />
+  );
+}

@@ -1,0 +1,8 @@
+import type { SubView } from "@/ui/SubNav";
+
+export const STOVE_VIEWS: readonly SubView[] = [
+  { href: "/stove", label: "Pieces" },
+  { href: "/stove/live", label: "All pans" },
+  { href: "/stove/sheets", label: "Station sheets" },
+  { href: "/stove/learned", label: "Learned here" },
+];

@@ -1,0 +1,173 @@
+import { readFileSync } from "node:fs";
+import type { DonenessGroup } from "@/core/species";
+import { findSpecies } from "@/core/species";
+import { cutFace } from "./cutFace";
+import { findTimes } from "./findTimes";
+import { METHODS, type Method } from "./methods";
+import { shapeFor } from "./piece";
+import { planCook } from "./plan";
+import { everydayMethod, rankMethods, suitsShape } from "./rank";
+import { realityDocument } from "./realityDocument";
+import { jobOf, type CookRequest } from "./request";
+import { sheetThicknesses, stationSheet } from "./stationSheet";
+
+const FISH: Readonly<Record<DonenessGroup, string>> = {
+  salmonid: "arctic-char",
+  "white-flake": "cod",
+  flat: "turbot",
+  dense: "monkfish",
+  tuna: "yellowfin-tuna",
+  scallop: "king-scallop",
+  lobster: "european-lobster",
+  shrimp: "langoustine",
+  squid: "squid",
+  octopus: "octopus",
+};
+
+/** A piece that fits: the middle of the method's range, its first shape, its first group. */
+function fitting(method: Method, schoolId?: string): CookRequest {
+  const { suits } = method;
+  const species = findSpecies(method.opens ? "mussel" : FISH[suits.groups[0]!])!;
+  const sizeMm = (suits.thicknessMm[0] + suits.thicknessMm[1]) / 2;
+  const massG = method.opens ? 16 : suits.shapes[0] === "puck" ? 35 : 150;
+  return {
+    species,
+    shape: shapeFor(suits.shapes[0]!, method.id === "ridged-rare" ? 45 : sizeMm, massG, species.compositionPct),
+    skin: suits.skin === "needed",
+    startC: 10,
+    methodId: method.id,
+    ...(schoolId ? { schoolId } : {}),
+    goal: { kind: "centre", targetC: method.id === "ridged-rare" ? 32 : 50 },
+    ruleSetId: "eu-853",
+    pieceG: massG,
+  };
+}
+
+test.each(METHODS.map((method) => [method.id, method] as const))(
+  "%s: a fitting piece has a plan in order, with cues, a window, a chance and a cut face",
+  (_, method) => {
+    const request = fitting(method);
+    const planned = planCook(request);
+    if (!planned.ok) throw new Error(planned.error.message);
+    const { stages, window, chance, sensitivity, peakC, waterLossPct, stageSeconds } = planned.value;
+    expect(stages.length).toBeGreaterThan(1);
+    expect(stages.every(({ seconds, cue, do: task }) => seconds > 0 && cue.length > 8 && task.length > 8)).toBe(true);
+    expect(window.earlyS).toBeGreaterThanOrEqual(0);
+    expect(window.lateS).toBeGreaterThan(0);
+    expect(chance.inBand).toBeGreaterThan(0.1);
+    expect(sensitivity.find(({ what }) => what.includes("thicker"))!.peakC).toBeLessThanOrEqual(peakC + 0.05);
+    expect(waterLossPct).toBeGreaterThan(0);
+    expect(waterLossPct).toBeLessThan(30);
+    const found = findTimes(jobOf(request));
+    if (!found.ok) throw new Error(found.error.message);
+    const face = cutFace(found.value.programme, stageSeconds);
+    expect(face.opaque).toHaveLength(face.columns * face.rows);
+    expect(face.opaque.some((share) => share !== null && share > 0.5)).toBe(true);
+  },
+);
+
+test("three schools of one scallop: all reach the middle, in their own heat and time, each with its reason", () => {
+  const { schools } = METHODS.find(({ id }) => id === "scallop-sear")!;
+  const species = findSpecies("king-scallop")!;
+  const times = schools.map(({ id, why }) => {
+    expect(why.length).toBeGreaterThan(20);
+    const planned = planCook({
+      species,
+      shape: { kind: "puck", diameterMm: 36, heightMm: 18 },
+      skin: false,
+      startC: 14,
+      methodId: "scallop-sear",
+      schoolId: id,
+      goal: { kind: "doneness", targetC: 48 },
+      ruleSetId: "eu-853",
+      pieceG: 19,
+    });
+    if (!planned.ok) throw new Error(planned.error.message);
+    return Math.round(planned.value.pullS);
+  });
+  expect(new Set(times).size).toBe(3);
+});
+
+test("a big cold scallop in smoking oil burns before it sets: refused, with the size the cooks' minutes fit", () => {
+  const species = findSpecies("king-scallop")!;
+  const planned = planCook({
+    species,
+    shape: { kind: "puck", diameterMm: 40, heightMm: 28 },
+    skin: false,
+    startC: 6,
+    methodId: "scallop-sear",
+    goal: { kind: "doneness", targetC: 50 },
+    ruleSetId: "eu-853",
+    pieceG: 36,
+  });
+  if (!planned.ok) throw new Error(planned.error.message);
+  const { refusal, practice } = planned.value;
+  expect(refusal?.why).toMatch(/burns before the middle/);
+  expect(practice?.agrees).toBe(false);
+  expect(practice?.fitsMm).toBeGreaterThan(10);
+  expect(practice?.fitsMm).toBeLessThan(22);
+});
+
+test("ways are ordered by fit and say why; what cannot be done stands last", () => {
+  const char = fitting(METHODS[0]!);
+  const ranked = rankMethods({ ...char, shape: { kind: "slab", thicknessMm: 26 }, skin: true });
+  expect(ranked.slice(0, 4).map(({ methodId }) => methodId)).toContain("skin-then-oven");
+  expect(ranked[0]!.reason).toMatch(/usual for this fish/);
+  const thin = rankMethods({ ...char, shape: { kind: "slab", thicknessMm: 9 }, skin: true });
+  const crisp = thin.findIndex(({ methodId }) => methodId === "skin-then-oven");
+  expect(thin[crisp]!.refusal).toMatch(/before the skin is crisp/);
+  expect(crisp).toBeGreaterThan(thin.length / 2);
+  expect(
+    ranked.every(({ methodId }) =>
+      suitsShape(
+        METHODS.find(({ id }) => id === methodId)!,
+        { kind: "slab", thicknessMm: 26 },
+      ),
+    ),
+  ).toBe(true);
+});
+
+test.each([
+  ["octopus", "simmer-char"],
+  ["king-scallop", "scallop-sear"],
+  ["mussel", "open-shells"],
+  ["arctic-char", "skin-then-oven"],
+])("the bench opens for %s on %s", (speciesId, methodId) => {
+  const species = findSpecies(speciesId)!;
+  const shape = shapeFor(
+    species.portion.shape,
+    species.portion.thicknessMm,
+    species.portion.massG,
+    species.compositionPct,
+  );
+  expect(everydayMethod(species, shape, false)).toBe(methodId);
+});
+
+test("a station sheet rises with thickness and names what is too thin", () => {
+  const request = { ...fitting(METHODS[0]!), skin: true };
+  const rows = [...stationSheet(request, sheetThicknesses({ from: 8, to: 44, step: 6 }))];
+  expect(rows.map(({ thicknessMm }) => thicknessMm)).toEqual([8, 14, 20, 26, 32, 38, 44]);
+  expect(rows[0]!.refusal).toMatch(/crisp/);
+  const heat = rows.slice(1).map(({ stages }) => stages.slice(0, -1).reduce((sum, { seconds }) => sum + seconds, 0));
+  heat.slice(1).forEach((seconds, index) => expect(seconds).toBeGreaterThan(heat[index]!));
+});
+
+test("frozen, a steak takes longer than thawed and ends at the same centre", () => {
+  const steam = {
+    ...fitting(METHODS.find(({ id }) => id === "steam")!),
+    skin: false,
+    goal: { kind: "centre", targetC: 54 },
+  } as const;
+  const [thawed, frozen] = [planCook(steam), planCook({ ...steam, startC: -18 })];
+  if (!thawed.ok || !frozen.ok) throw new Error("both can be steamed");
+  expect(frozen.value.pullS).toBeGreaterThan(1.4 * thawed.value.pullS);
+  expect(Math.abs(frozen.value.peakC - 54)).toBeLessThan(0.5);
+  expect(frozen.value.warnings.join()).toMatch(/From frozen/);
+});
+
+test("the page of predicted against practice is the one the model writes, and most customs agree", () => {
+  const written = realityDocument();
+  expect(readFileSync("docs/reality-check.md", "utf8")).toBe(written);
+  const [, agree, near, miss] = /^(\d+) agree, (\d+) are near, (\d+) miss/m.exec(written)!.map(Number);
+  expect(agree! / (agree! + near! + miss!)).toBeGreaterThan(0.65);
+});

@@ -1,0 +1,421 @@
+import { panVessel } from "../vessel";
+import {
+  inOven,
+  KITCHEN,
+  knob,
+  metal,
+  oven,
+  OVEN,
+  PAN,
+  rest,
+  stage,
+  type AtEnd,
+  type BuildContext,
+  type Method,
+} from "./method";
+
+/** Skin counts as crisp when half a millimetre has dried through: about the skin itself (estimate). */
+export const CRISP_CRUST_MM = 0.5;
+/** The skin side stays down until the opaque line is a quarter of the way up: about 2-4 min by thickness (common practice). */
+const TURN_LINE = 0.25;
+const LONGEST_PAN_S = 360;
+const FOAM_C = 130;
+const PRACTICE = "common practice";
+const HOT_OIL = "Hot oil and wet fish spit: dry it, lay it down away from you.";
+const FLAMES = "Off the flame before alcohol goes in.";
+
+function lineWords({ lineShare, thicknessMm }: AtEnd): string {
+  const height =
+    lineShare < 0.2
+      ? "just above the pan"
+      : lineShare < 0.3
+        ? "a quarter of the way up"
+        : lineShare < 0.4
+          ? "a third of the way up"
+          : lineShare < 0.6
+            ? "halfway up"
+            : "most of the way up";
+  return `Opaque line ${height} the side (${Math.round(lineShare * thicknessMm)} mm of ${Math.round(thicknessMm)} mm)`;
+}
+
+const skinDown = ({ piece, kit, pan }: BuildContext, line = TURN_LINE) =>
+  stage(piece, {
+    id: "pan",
+    name: piece.skin ? "Skin down" : "Best side down",
+    under: metal(piece.skin ? "panSkin" : "panFlesh"),
+    over: KITCHEN,
+    vessel: panVessel(pan, kit.panC),
+    until: { by: "crisp", line, crustMm: piece.skin ? CRISP_CRUST_MM : 0, longestS: LONGEST_PAN_S },
+    do: `Dry, oil the ${Math.round(kit.panC)} °C pan, lay it ${piece.skin ? "skin" : "best side"} down away from you, press flat 10 s, then leave it.`,
+    cue: (end) =>
+      `${lineWords(end)}; ${piece.skin ? "the skin lets go by itself" : "the face has browned and lets go"}.`,
+  });
+
+const FINFISH = ["salmonid", "white-flake", "flat", "dense"] as const;
+
+export const PAN_METHODS: readonly Method[] = [
+  {
+    id: "skin-then-oven",
+    label: "Skin-crisp, finished in the oven",
+    line: "Skin down in oil until crisp, turned, carried by the oven.",
+    knobs: [PAN, OVEN],
+    schools: [],
+    suits: { groups: FINFISH, shapes: ["slab"], thicknessMm: [16, 45], skin: "either", usual: /skin-crisp|pan-roast/ },
+    shortestS: 20,
+    longestS: 2400,
+    cautions: [HOT_OIL],
+    source: PRACTICE,
+    build: (context) => {
+      const { piece, kit, pan } = context;
+      return [
+        skinDown(context),
+        stage(piece, {
+          id: "oven",
+          name: "Turn and oven",
+          down: 1,
+          under: metal("panFlesh"),
+          over: oven(kit.ovenC),
+          vessel: panVessel(pan, kit.panC),
+          heat: inOven(kit.ovenC),
+          until: { by: "search", part: 1 },
+          do: `Turn, pan into the ${Math.round(kit.ovenC)} °C oven. Cloth on the handle.`,
+          cue: `Sides opaque, the top gives and comes back; ${piece.skin ? "skin dry and crackling" : "top dry"}.`,
+        }),
+        rest(piece, `Out of the pan, ${piece.skin ? "skin" : "best side"} up, on a warm tray. Never under foil.`),
+      ];
+    },
+  },
+  {
+    id: "skin-turned",
+    label: "Skin-crisp and turned in butter",
+    line: "Skin down until crisp, turned, finished in foaming butter on the flame.",
+    knobs: [PAN, knob("secondC", "Pan after the turn", 160, 110, 220)],
+    schools: [],
+    suits: {
+      groups: FINFISH,
+      shapes: ["slab"],
+      thicknessMm: [12, 30],
+      skin: "either",
+      usual: /skin-crisp|butter-baste|pan-roast/,
+    },
+    shortestS: 10,
+    longestS: 900,
+    cautions: [HOT_OIL],
+    source: PRACTICE,
+    build: (context) => {
+      const { piece, kit, pan } = context;
+      return [
+        skinDown(context),
+        stage(piece, {
+          id: "turn",
+          name: "Turn into butter",
+          down: 1,
+          under: metal("panFlesh"),
+          over: KITCHEN,
+          vessel: panVessel(pan, kit.panC),
+          heat: { by: "burner", setC: kit.secondC },
+          until: { by: "search", part: 1 },
+          do: "Turn, flame down, butter in; tilt and spoon it over the edges when it foams. Keep it off the skin.",
+          cue: "Butter hazelnut, sides opaque, the thick part gives and comes back.",
+        }),
+        rest(piece),
+      ];
+    },
+  },
+  {
+    id: "skin-unturned",
+    label: "Skin-crisp, never turned, basted",
+    line: "Gentle heat from the skin alone, butter and herb spooned over, one kiss of the flesh side.",
+    knobs: [knob("panC", "Pan", 170, 120, 230)],
+    schools: [],
+    suits: {
+      groups: ["salmonid", "white-flake"],
+      shapes: ["slab"],
+      thicknessMm: [12, 28],
+      skin: "needed",
+      usual: /skin-crisp|butter-baste/,
+    },
+    longestS: 1200,
+    cautions: [HOT_OIL, FLAMES],
+    source: PRACTICE,
+    build: ({ piece, kit, pan }) => {
+      const vessel = panVessel(pan, kit.panC);
+      return [
+        stage(piece, {
+          id: "pan",
+          name: "Skin down, gently",
+          under: metal("panSkin"),
+          over: KITCHEN,
+          vessel,
+          until: { by: "search", part: 0.75 },
+          do: `Oil the ${Math.round(kit.panC)} °C pan, skin down, press flat 10 s, then leave it on a gentle flame.`,
+          cue: (end) => `${lineWords(end)}; the skin is gold and slides.`,
+        }),
+        stage(piece, {
+          id: "baste",
+          name: "Butter, garlic, herb: baste",
+          under: metal("panSkin"),
+          over: { on: "baste", fatC: FOAM_C, share: 0.5 },
+          vessel,
+          until: { by: "search", part: 0.25 },
+          do: "Butter in; when it foams, spoon it over the top without stopping.",
+          cue: (end) => `${lineWords(end)}; the top has turned from glass to pearl.`,
+        }),
+        stage(piece, {
+          id: "kiss",
+          name: "Kiss the flesh side",
+          down: 1,
+          under: metal("panFlesh"),
+          over: KITCHEN,
+          vessel,
+          until: { by: "clock", seconds: 8 },
+          do: "Turn for one breath, out, and pour something sharp into the pan off the flame.",
+          cue: "The flesh side has just lost its gloss.",
+        }),
+        rest(piece),
+      ];
+    },
+  },
+  {
+    id: "herb-first",
+    label: "Herb side first, then low",
+    line: "Skinless: the herbed face set hot, turned, finished on a low flame.",
+    knobs: [PAN, knob("secondC", "Pan after the turn", 130, 90, 200)],
+    schools: [],
+    suits: {
+      groups: [...FINFISH, "tuna"],
+      shapes: ["slab"],
+      thicknessMm: [15, 35],
+      skin: "off",
+      usual: /sear|pan-fry/,
+    },
+    longestS: 1200,
+    cautions: [HOT_OIL],
+    source: PRACTICE,
+    build: ({ piece, kit, pan }) => [
+      stage(piece, {
+        id: "herb",
+        name: "Herb side down",
+        under: metal("panFlesh"),
+        over: KITCHEN,
+        vessel: panVessel(pan, kit.panC),
+        until: { by: "clock", seconds: 75 },
+        do: `Herbs pressed on, oil in the ${Math.round(kit.panC)} °C pan, herb side down, do not touch it.`,
+        cue: "The herbs have set to the flesh and it lets go.",
+      }),
+      stage(piece, {
+        id: "low",
+        name: "Turn, low",
+        down: 1,
+        under: metal("panFlesh"),
+        over: KITCHEN,
+        vessel: panVessel(pan, kit.panC),
+        heat: { by: "burner", setC: kit.secondC },
+        until: { by: "search", part: 1 },
+        do: "Turn, flame right down.",
+        cue: (end) => `Both lines have met but for a band; ${end.feel.toLowerCase()}`,
+      }),
+      rest(piece),
+    ],
+  },
+  {
+    id: "wrapped",
+    label: "Wrapped and sealed on all sides",
+    line: "Ham or leaves around it, all faces on the metal; pink inside, but hot.",
+    knobs: [PAN, OVEN],
+    schools: [],
+    suits: {
+      groups: ["dense", "tuna", "white-flake"],
+      shapes: ["slab", "cylinder"],
+      thicknessMm: [22, 60],
+      skin: "off",
+      usual: /wrapped|roast/,
+    },
+    coatMm: 0.8,
+    longestS: 3000,
+    cautions: ["The wrapping brings its own salt: season no more."],
+    source: PRACTICE,
+    build: ({ piece, kit, pan }) => {
+      const vessel = panVessel(pan, kit.panC);
+      const one = (id: string, name: string, down: 0 | 1, task: string) =>
+        stage(piece, {
+          id,
+          name,
+          down,
+          under: metal("panDry"),
+          over: KITCHEN,
+          vessel,
+          until: { by: "clock", seconds: 75 },
+          do: task,
+          cue: "The wrapping has crisped and holds by itself.",
+        });
+      return [
+        one("seam", "Seam down", 0, `Seam down in the oiled ${Math.round(kit.panC)} °C pan.`),
+        one("turn", "Turn it through", 1, "Turn it through all its sides."),
+        stage(piece, {
+          id: "oven",
+          name: "Oven",
+          under: metal("panDry"),
+          over: oven(kit.ovenC),
+          vessel,
+          heat: inOven(kit.ovenC),
+          until: { by: "search", part: 1 },
+          do: `Pan into the ${Math.round(kit.ovenC)} °C oven.`,
+          cue: "Crisp outside; a needle from the middle is warm on the lip.",
+        }),
+        rest(piece, "Rest it whole; slice after."),
+      ];
+    },
+  },
+  {
+    id: "bread-crusted",
+    label: "Bread-crusted",
+    line: "Bread side down until it sets, into the oven without turning, turned once at the end.",
+    knobs: [knob("panC", "Pan", 170, 130, 210), OVEN],
+    schools: [],
+    suits: {
+      groups: ["white-flake", "flat", "salmonid"],
+      shapes: ["slab"],
+      thicknessMm: [15, 35],
+      skin: "off",
+      usual: /breaded|crumb/,
+    },
+    longestS: 2400,
+    cautions: ["Gluten in the crust.", HOT_OIL],
+    source: PRACTICE,
+    build: ({ piece, kit, pan }) => {
+      const vessel = panVessel(pan, kit.panC);
+      return [
+        stage(piece, {
+          id: "bread",
+          name: "Bread down",
+          under: { on: "vessel", film: "panDry" },
+          over: KITCHEN,
+          vessel,
+          until: { by: "clock", seconds: 60 },
+          do: `Thin bread pressed on, down in the buttered ${Math.round(kit.panC)} °C pan.`,
+          cue: "The bread has set and slides.",
+        }),
+        stage(piece, {
+          id: "oven",
+          name: "Oven, not turned",
+          under: { on: "vessel", film: "panDry" },
+          over: oven(kit.ovenC),
+          vessel,
+          heat: inOven(kit.ovenC),
+          until: { by: "search", part: 1 },
+          do: `Into the ${Math.round(kit.ovenC)} °C oven as it lies.`,
+          cue: "Golden when you lift a corner, never black; sides opaque.",
+        }),
+        stage(piece, {
+          id: "turn",
+          name: "Turn once",
+          down: 1,
+          under: metal("panFlesh"),
+          over: KITCHEN,
+          vessel,
+          until: { by: "clock", seconds: 20 },
+          do: "Turn once, bread up.",
+          cue: "The flesh side has closed.",
+        }),
+        rest(piece),
+      ];
+    },
+  },
+  {
+    id: "crab-cake",
+    label: "Cakes, pan then oven",
+    line: "Golden butter, not touched until the crust holds, turned, finished in the oven.",
+    knobs: [knob("panC", "Pan", 165, 130, 200), OVEN],
+    schools: [],
+    suits: {
+      groups: ["lobster", "white-flake", "salmonid"],
+      shapes: ["slab", "puck"],
+      thicknessMm: [15, 40],
+      skin: "off",
+      usual: /cakes|quenelle/,
+    },
+    comminuted: true,
+    longestS: 2400,
+    cautions: ["Minced fish carries the surface inside: cook it through. Gluten and egg where they bind it."],
+    source: PRACTICE,
+    build: ({ piece, kit, pan }) => {
+      const vessel = panVessel(pan, kit.panC);
+      return [
+        stage(piece, {
+          id: "pan",
+          name: "First side",
+          under: metal("panFlesh"),
+          over: KITCHEN,
+          vessel,
+          until: { by: "clock", seconds: 75 },
+          do: `Golden butter in the ${Math.round(kit.panC)} °C pan, cakes in, do not touch them.`,
+          cue: "A crust that holds when nudged.",
+        }),
+        stage(piece, {
+          id: "oven",
+          name: "Turn and oven",
+          down: 1,
+          under: metal("panFlesh"),
+          over: oven(kit.ovenC),
+          vessel,
+          heat: inOven(kit.ovenC),
+          until: { by: "search", part: 1 },
+          do: `Turn, into the ${Math.round(kit.ovenC)} °C oven.`,
+          cue: "Firm to the finger, steam from the middle.",
+        }),
+        rest(piece),
+      ];
+    },
+  },
+  {
+    id: "hot-plate",
+    label: "One side, then the hot plate",
+    line: "Set on one side only; the warm plate and the pass finish it.",
+    knobs: [PAN, knob("secondC", "Plate", 85, 60, 110)],
+    schools: [],
+    suits: {
+      groups: ["salmonid", "flat", "white-flake", "tuna"],
+      shapes: ["slab"],
+      thicknessMm: [5, 18],
+      skin: "either",
+      usual: /carpaccio|tataki|escabeche/,
+    },
+    longestS: 400,
+    cautions: ["A warm plate does not make under-cooked fish safe: the advisory stands."],
+    source: PRACTICE,
+    build: (context) => {
+      const { piece, kit } = context;
+      const plate = {
+        ...panVessel(context.pan, kit.secondC),
+        id: "plate",
+        label: "warm plate",
+        heatCapacityJPerK: 700,
+      };
+      return [
+        stage(piece, {
+          id: "pan",
+          name: piece.skin ? "Skin down" : "One side down",
+          under: metal(piece.skin ? "panSkin" : "panFlesh"),
+          over: KITCHEN,
+          vessel: panVessel(context.pan, kit.panC),
+          until: { by: "search", part: 1 },
+          do: `Oiled ${Math.round(kit.panC)} °C pan, one side only.`,
+          cue: lineWords,
+        }),
+        stage(piece, {
+          id: "plate",
+          name: "On the hot plate",
+          down: 1,
+          under: metal("warmPlate"),
+          over: KITCHEN,
+          vessel: plate,
+          heat: { by: "nobody" },
+          until: { by: "rest" },
+          do: `Raw side down on a ${Math.round(kit.secondC)} °C plate; to the pass at once.`,
+          cue: ({ feel }) => feel,
+        }),
+      ];
+    },
+  },
+];

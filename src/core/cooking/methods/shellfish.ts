@@ -1,0 +1,286 @@
+import { panVessel, potVessel } from "../vessel";
+import { inOven, KITCHEN, knob, metal, NOTHING, rest, sidesOf, stage, type BuildContext, type Method } from "./method";
+import { STATION } from "../data/station";
+
+const PRACTICE = "common practice";
+const FOAM_C = 130;
+
+function scallopSear({ piece, kit, pan, school }: BuildContext) {
+  const hot = panVessel(pan, kit.panC);
+  const first = {
+    "smoking-oil": { part: 0.85, film: "panFlesh", name: "Smoking oil, one side" },
+    "steaming-butter": { part: 0.55, film: "panFlesh", name: "Butter and oil as they steam" },
+    "dry-plate": { part: 0.65, film: "panDry", name: "Dry plate, no fat" },
+  } as const;
+  const way = first[school as keyof typeof first] ?? first["smoking-oil"];
+  const basted = school === "steaming-butter";
+  return [
+    stage(piece, {
+      id: "first",
+      name: way.name,
+      under: metal(way.film),
+      over: KITCHEN,
+      vessel: hot,
+      until: { by: "search", part: way.part },
+      do: `Dry, salt now, ${Math.round(kit.panC)} °C, clockwise from twelve; do not move them.`,
+      cue: "Gold up the rim, and it lets go.",
+    }),
+    stage(piece, {
+      id: "turn",
+      name: basted ? "Turn and baste" : "Turn into butter",
+      down: 1,
+      under: metal("panFlesh"),
+      over: basted ? { on: "baste", fatC: FOAM_C, share: 0.5 } : KITCHEN,
+      vessel: hot,
+      until: { by: "search", part: 1 - way.part },
+      do: basted
+        ? "Turn in the order they went in; spoon the foam over."
+        : "Turn in the order they went in, a knob of butter.",
+      cue: "Springs back; a glassy line left around the waist.",
+    }),
+    rest(piece, "Out onto a warm cloth, gold side up."),
+  ];
+}
+
+export const SHELLFISH_METHODS: readonly Method[] = [
+  {
+    id: "scallop-sear",
+    label: "Scallop, seared",
+    line: "A gold face, a just-set middle; three ways with the pan.",
+    knobs: [knob("panC", "Pan", 230, 120, 280)],
+    schools: [
+      {
+        id: "smoking-oil",
+        label: "Smoking oil, about a minute, then a few seconds in butter",
+        why: "the default: darkest crust, least time; wants a heavy pan and small or tempered scallops",
+        practice: { fromS: 65, toS: 120 },
+      },
+      {
+        id: "steaming-butter",
+        label: "Butter and oil as they begin to steam, 3 min, then 2-3 min basting",
+        why: "kindest to thick scallops; a 150-160 °C pan",
+        kit: { panC: 155 },
+        practice: { fromS: 300, toS: 360 },
+      },
+      {
+        id: "dry-plate",
+        label: "Dry non-stick plate, fat only at the turn",
+        why: "cleanest flavour, evenest gold; poorer contact, so longer",
+        kit: { panC: 220 },
+        practice: { fromS: 90, toS: 180 },
+      },
+    ],
+    suits: { groups: ["scallop"], shapes: ["puck"], thicknessMm: [15, 40], skin: "either", usual: /sear|plancha|fry/ },
+    longestS: 900,
+    cautions: ["Hot fat and wet scallops spit: dry them first."],
+    source: PRACTICE,
+    build: scallopSear,
+  },
+  {
+    id: "langoustine",
+    label: "Langoustine on its sides",
+    line: "Hot pan, on the sides first, then the belly; a little butter to tame it; glaze.",
+    knobs: [knob("panC", "Pan", 210, 150, 260)],
+    schools: [],
+    suits: {
+      groups: ["shrimp", "lobster"],
+      shapes: ["cylinder"],
+      thicknessMm: [10, 32],
+      skin: "either",
+      usual: /pan-roast|grill|plancha|pan-fry|sear/,
+    },
+    coatMm: 0.3,
+    longestS: 600,
+    cautions: ["Shell edges cut; hot shell spits."],
+    source: PRACTICE,
+    build: ({ piece, kit, pan }) => {
+      const vessel = panVessel(pan, kit.panC);
+      const lying = sidesOf(piece, metal("panDry"), KITCHEN);
+      const one = (id: string, name: string, part: number, task: string, cue: string) =>
+        stage(piece, {
+          id,
+          name,
+          under: metal("panDry"),
+          over: KITCHEN,
+          around: lying,
+          vessel,
+          until: { by: "search", part },
+          do: task,
+          cue,
+        });
+      return [
+        one(
+          "sides",
+          "On the sides",
+          0.6,
+          `Oiled ${Math.round(kit.panC)} °C pan, first one side, then the other.`,
+          "Shell coral, the edge of the flesh opaque.",
+        ),
+        one(
+          "belly",
+          "On the belly, butter",
+          0.4,
+          "Belly down, a little butter to tame the pan; glaze.",
+          "Opaque with a pearl in the middle.",
+        ),
+        rest(piece),
+      ];
+    },
+  },
+  {
+    id: "steam-broil",
+    label: "Steamed, rested, then broiled",
+    line: "Steam most of the way, rest, split, herb butter, a few minutes under the glow.",
+    knobs: [knob("sourceC", "Broiler", 600, 450, 800)],
+    schools: [],
+    suits: {
+      groups: ["lobster"],
+      shapes: ["cylinder"],
+      thicknessMm: [25, 60],
+      skin: "either",
+      usual: /steam then broil|boil|steam/,
+    },
+    longestS: 2400,
+    cautions: [
+      "Steam burns: lift the lid away from you. Live animals: stun by the house's humane method first.",
+      "Broiled raw all the way it turns tough and burnt; crumbs and garlic burn first.",
+    ],
+    source: PRACTICE,
+    build: ({ piece, kit }) => {
+      const steam = { on: "steam", film: "steam", toC: 100, rampS: 30 } as const;
+      return [
+        stage(piece, {
+          id: "steam",
+          name: "Steam",
+          under: steam,
+          over: steam,
+          around: steam,
+          until: { by: "search", part: 1 },
+          do: "Over hard steam, lid on.",
+          cue: "Shell red all over, tail curls back when pulled.",
+        }),
+        stage(piece, {
+          id: "stand",
+          name: "Rest and split",
+          under: KITCHEN,
+          over: KITCHEN,
+          until: { by: "clock", seconds: 600 },
+          do: "Rest 10 min, split lengthwise, herb butter on the cut face.",
+          cue: "Juices stay in when you cut.",
+        }),
+        stage(piece, {
+          id: "broil",
+          name: "Broil",
+          under: NOTHING,
+          over: { on: "glow", sourceC: kit.sourceC, view: 0.15, airC: 180 },
+          around: {
+            on: "mix",
+            of: [
+              [0.5, NOTHING],
+              [0.5, { on: "glow", sourceC: kit.sourceC, view: 0.15, airC: 180 }],
+            ],
+          },
+          until: { by: "clock", seconds: 420 },
+          do: "Cut face up, 10-13 cm under the element, 7 min, 8 at most.",
+          cue: "Butter bubbles, edges gold; crumbs and garlic not yet brown.",
+        }),
+        rest(piece),
+      ];
+    },
+  },
+  {
+    id: "open-shells",
+    label: "Steamed open",
+    line: "Wine or cider at a hard boil, lid on, shaken; out as they open.",
+    knobs: [],
+    schools: [],
+    suits: {
+      groups: ["scallop"],
+      shapes: ["sphere"],
+      thicknessMm: [8, 30],
+      skin: "either",
+      usual: /steam in wine|just warmed|stew|pasta|soup/,
+    },
+    opens: true,
+    longestS: 900,
+    cautions: [
+      "Throw away what stays shut after the rest are open and what was open and would not close before.",
+      "Opening is not proof of cooking: biotoxins and some viruses outlast it; the tag says where they grew.",
+    ],
+    source: PRACTICE,
+    build: ({ piece }) => {
+      const pot = potVessel(0.4, 100, STATION.kitchenC);
+      const steam = { on: "steam", film: "lid", toC: 99, rampS: 60 } as const;
+      return [
+        stage(piece, {
+          id: "steam",
+          name: "Lid on, hard boil",
+          under: steam,
+          over: steam,
+          around: {
+            on: "mix",
+            of: [
+              [0.15, { on: "vessel", film: "simmer" }],
+              [0.85, steam],
+            ],
+          },
+          vessel: pot,
+          until: { by: "search", part: 1 },
+          do: "Liquid boiling hard, shells in two layers at most, lid on, shake once.",
+          cue: "Shells gape; take each out as it opens.",
+        }),
+        rest(piece, "Lid off; serve with their liquor."),
+      ];
+    },
+  },
+  {
+    id: "parcel",
+    label: "In a parcel",
+    line: "Closed in paper with its garnish and a little air; ready when it has blown up.",
+    knobs: [knob("ovenC", "Oven", 170, 140, 220)],
+    schools: [],
+    suits: {
+      groups: ["scallop", "white-flake", "flat", "salmonid", "shrimp"],
+      shapes: ["slab", "puck", "cylinder"],
+      thicknessMm: [12, 35],
+      skin: "either",
+      usual: /papillote|steam/,
+    },
+    longestS: 2400,
+    practice: { fromS: 420, toS: 900 },
+    cautions: ["Steam from the parcel: open it away from you."],
+    source: PRACTICE,
+    build: ({ piece, kit }) => {
+      // the hotter the oven, the sooner its air has warmed parcel and garnish to their own steam
+      const inside = {
+        on: "steam",
+        film: "parcel",
+        toC: 97,
+        rampS: Math.round(150 * (145 / (kit.ovenC - 25))),
+      } as const;
+      return [
+        stage(piece, {
+          id: "oven",
+          name: "In the oven",
+          under: inside,
+          over: inside,
+          around: inside,
+          heat: inOven(kit.ovenC),
+          until: { by: "search", part: 1 },
+          do: `Air left in the parcel, ${Math.round(kit.ovenC)} °C oven, on a hot tray.`,
+          cue: "Blown up tight and gold at the folds.",
+        }),
+        stage(piece, {
+          id: "rest",
+          name: "To the table",
+          under: { on: "steam", film: "stillAir", toC: 60, rampS: 0 },
+          over: { on: "steam", film: "stillAir", toC: 60, rampS: 0 },
+          around: { on: "steam", film: "stillAir", toC: 60, rampS: 0 },
+          until: { by: "rest" },
+          do: "On a napkin so that it stays puffed; opened at the table.",
+          cue: ({ feel }) => feel,
+        }),
+      ];
+    },
+  },
+];

@@ -1,0 +1,329 @@
+import { findSpecies } from "@/core/species";
+import { findTimes } from "./findTimes";
+import type { KnobId, MethodId } from "./methods";
+import type { PieceShape } from "./piece";
+import { Programme, type CookOutcome } from "./programme";
+import { heatSecondsOf } from "./practiceFit";
+import { jobOf, type CookRequest } from "./request";
+
+/**
+ * What cooks say, held against the model. `run` gives the customary times to the model and asks what comes out; `plan` asks the planner
+ * for the customary result and looks at its times. All customs are common practice; the coefficients are the station's usual ones for
+ * every line, chosen from published ranges and not by line.
+ */
+export type RealityCase = {
+  readonly what: string;
+  readonly custom: string;
+  readonly speciesId: string;
+  readonly shape: PieceShape;
+  readonly startC: number;
+  readonly methodId: MethodId;
+  readonly schoolId?: string;
+  readonly kit?: Partial<Record<KnobId, number>>;
+  readonly skin?: boolean;
+  readonly pieceG: number;
+  readonly ask:
+    | {
+        readonly by: "run";
+        /** Of every stage but the last. */
+        readonly seconds: readonly number[];
+        /** What the centre should reach, °C. */
+        readonly peakC: readonly [number, number];
+      }
+    | {
+        readonly by: "plan";
+        readonly goal: CookRequest["goal"];
+        /** Stages counted, all of them when left out; and the customary seconds together. */
+        readonly stages?: readonly number[];
+        readonly takesS: readonly [number, number];
+      };
+  /** What to say when it does not agree. */
+  readonly miss?: string;
+};
+
+export type RealityLine = {
+  readonly what: string;
+  readonly custom: string;
+  readonly found: string;
+  readonly verdict: "agrees" | "near" | "misses";
+  readonly note: string;
+};
+
+/** A quarter beside the custom is still near it: so far do cooks differ (estimate). */
+const NEAR = 0.25;
+const NEAR_K = 4;
+
+const minutes = (seconds: number) => `${(seconds / 60).toFixed(1)} min`;
+
+function judge(value: number, [low, high]: readonly [number, number], spread: (edge: number) => number) {
+  if (value >= low && value <= high) return "agrees" as const;
+  const edge = value < low ? low : high;
+  return Math.abs(value - edge) <= spread(edge) ? ("near" as const) : ("misses" as const);
+}
+
+export function checkReality(one: RealityCase): RealityLine {
+  const species = findSpecies(one.speciesId)!;
+  const { ask } = one;
+  const request: CookRequest = {
+    species,
+    shape: one.shape,
+    skin: one.skin ?? false,
+    startC: one.startC,
+    methodId: one.methodId,
+    ...(one.schoolId ? { schoolId: one.schoolId } : {}),
+    ...(one.kit ? { kit: one.kit } : {}),
+    pieceG: one.pieceG,
+    goal: ask.by === "plan" ? ask.goal : { kind: "centre", targetC: 50 },
+    ruleSetId: "fda-2022",
+  };
+  const job = jobOf(request);
+  const line = (found: string, verdict: RealityLine["verdict"]): RealityLine => ({
+    what: one.what,
+    custom: one.custom,
+    found,
+    verdict,
+    note: verdict === "agrees" ? "" : (one.miss ?? ""),
+  });
+  if (ask.by === "run") {
+    const outcome: CookOutcome = new Programme(job.setup, job.stages).outcome([...ask.seconds, 0]);
+    const found = `${outcome.pullC.toFixed(0)} °C off the heat, ${outcome.peakC.toFixed(0)} °C at its warmest`;
+    return line(
+      found,
+      judge(outcome.peakC, ask.peakC, () => NEAR_K),
+    );
+  }
+  const found = findTimes(job);
+  if (!found.ok) return line(found.error.message, "misses");
+  const outcome = found.value.programme.outcome(found.value.seconds);
+  const counted = ask.stages ?? outcome.seconds.map((_, index) => index).slice(0, -1);
+  const takesS = counted.reduce((sum, index) => sum + outcome.seconds[index]!, 0);
+  const parts = counted.map((index) => minutes(outcome.seconds[index]!)).join(" + ");
+  const whole = counted.length > 1 ? `${parts} = ${minutes(takesS)}` : minutes(takesS || heatSecondsOf(outcome));
+  return line(
+    `${whole}, centre ${outcome.peakC.toFixed(0)} °C`,
+    judge(takesS, ask.takesS, (edge) => NEAR * edge),
+  );
+}
+
+const slab = (thicknessMm: number): PieceShape => ({ kind: "slab", thicknessMm });
+const round = (diameterMm: number): PieceShape => ({ kind: "cylinder", diameterMm });
+const puck = (diameterMm: number, heightMm: number): PieceShape => ({ kind: "puck", diameterMm, heightMm });
+const SALMON = {
+  speciesId: "atlantic-salmon",
+  startC: 8,
+  methodId: "skin-then-oven",
+  skin: true,
+  pieceG: 165,
+} as const;
+const SCALLOP = { speciesId: "king-scallop", methodId: "scallop-sear", pieceG: 33 } as const;
+
+export const REALITY_CASES: readonly RealityCase[] = [
+  ...[25, 28, 30].map((mm): RealityCase => ({
+    ...SALMON,
+    what: `Skin-crisp salmonid, ${mm} mm, 190 °C pan, 180 °C oven`,
+    custom: "3.5 min, then 3.5 min in the oven: pink (42-54 °C)",
+    shape: slab(mm),
+    kit: { panC: 190 },
+    ask: { by: "run", seconds: [210, 210], peakC: [42, 54] },
+    miss: "one pair of minutes for 25 to 30 mm is a custom for the middle of that range: plan by the calliper",
+  })),
+  ...["hake", "cod"].map((speciesId): RealityCase => ({
+    what: `${speciesId === "hake" ? "Hake" : "Cod"}, 30 mm, skin-crisp, 180 °C oven`,
+    custom: "2-3 min, 2 min, 3-5 min in the oven, flakes: 7 to 10 min",
+    speciesId,
+    shape: slab(30),
+    startC: 8,
+    methodId: "skin-then-oven",
+    skin: true,
+    pieceG: 170,
+    ask: { by: "plan", goal: { kind: "doneness", targetC: 53 }, takesS: [420, 600] },
+  })),
+  {
+    what: "Grilled slice of 150 g, 22 mm, floured, 230 °C bars",
+    custom: "3-4 min a side, flakes",
+    speciesId: "cod",
+    shape: slab(22),
+    startC: 10,
+    methodId: "floured-grill",
+    pieceG: 150,
+    ask: { by: "plan", goal: { kind: "doneness", targetC: 53 }, takesS: [360, 480] },
+  },
+  {
+    what: "Grilled slice, 25 mm",
+    custom: "3-4 min a side, flakes",
+    speciesId: "cod",
+    shape: slab(25),
+    startC: 10,
+    methodId: "floured-grill",
+    pieceG: 150,
+    ask: { by: "plan", goal: { kind: "doneness", targetC: 53 }, takesS: [360, 480] },
+    miss: "the custom fits about 22 mm; charcoal is hotter than the bars assumed here",
+  },
+  {
+    ...SCALLOP,
+    what: "Scallop, school A, 20 mm, tempered to 18 °C, smoking oil",
+    custom: "60-90 s, turn, 10-30 s: medium-rare, 1 to 2 min",
+    schoolId: "smoking-oil",
+    shape: puck(38, 20),
+    startC: 18,
+    pieceG: 25,
+    ask: { by: "plan", goal: { kind: "centre", targetC: 42 }, takesS: [70, 120] },
+    miss: "a dried face hands on no more than the boiling point: in that time the middle of 20 mm is warm and glassy, not set; the time fits 15-16 mm",
+  },
+  {
+    ...SCALLOP,
+    what: "Scallop, school A, 16 mm, tempered to 18 °C",
+    custom: "60-90 s, turn, 10-30 s: medium-rare, 1 to 2 min",
+    schoolId: "smoking-oil",
+    shape: puck(36, 16),
+    startC: 18,
+    pieceG: 17,
+    ask: { by: "plan", goal: { kind: "centre", targetC: 42 }, takesS: [70, 120] },
+  },
+  {
+    ...SCALLOP,
+    what: "Scallop, school A, 40 × 28 mm from 6 °C",
+    custom: "60-120 s and 30 s: medium-rare (40-53 °C)",
+    schoolId: "smoking-oil",
+    shape: puck(40, 28),
+    startC: 6,
+    ask: { by: "run", seconds: [90, 30], peakC: [40, 53] },
+    miss: "cannot be right for this size: the middle stays raw; temper it, take a smaller one, or another school",
+  },
+  {
+    ...SCALLOP,
+    what: "Scallop, school B, 40 × 25 mm, butter and oil at 155 °C",
+    custom: "3 min untouched, 2-3 min basting: medium-rare",
+    schoolId: "steaming-butter",
+    shape: puck(40, 25),
+    startC: 12,
+    ask: { by: "plan", goal: { kind: "doneness", targetC: 50 }, takesS: [300, 360] },
+  },
+  {
+    ...SCALLOP,
+    what: "Scallop, school C, 36 × 18 mm, dry plate at 220 °C",
+    custom: "about 2 min, turn into butter, 1 min: medium-rare",
+    schoolId: "dry-plate",
+    shape: puck(36, 18),
+    startC: 14,
+    pieceG: 19,
+    ask: { by: "plan", goal: { kind: "doneness", targetC: 50 }, takesS: [120, 240] },
+  },
+  {
+    what: "Raw lobster tail, 25 mm, butter at 85 °C",
+    custom: "4-5 min",
+    speciesId: "european-lobster",
+    shape: round(25),
+    startC: 8,
+    methodId: "butter-poach",
+    kit: { mediumC: 85 },
+    pieceG: 90,
+    ask: { by: "plan", goal: { kind: "centre", targetC: 52 }, takesS: [240, 300] },
+  },
+  {
+    what: "Raw lobster tail, 35 mm, butter at 75 °C",
+    custom: "4-5 min",
+    speciesId: "european-lobster",
+    shape: round(35),
+    startC: 8,
+    methodId: "butter-poach",
+    kit: { mediumC: 75 },
+    pieceG: 150,
+    ask: { by: "plan", goal: { kind: "centre", targetC: 52 }, takesS: [240, 300] },
+    miss: "cannot be right for a whole raw tail of this size: it fits one of about 25 mm, a split one, or one blanched first",
+  },
+  {
+    what: "Parcel of scallops, 38 × 22 mm, 170 °C oven",
+    custom: "about 8 min, with the table's minutes",
+    speciesId: "king-scallop",
+    shape: puck(38, 22),
+    startC: 8,
+    methodId: "parcel",
+    pieceG: 28,
+    ask: { by: "plan", goal: { kind: "doneness", targetC: 55 }, takesS: [360, 600] },
+    miss: "ours carries the parcel's own steam on for five minutes at the table; opened at once it takes the custom's eight",
+  },
+  {
+    what: "Rare tuna, 60 mm, white-hot ridged pan, tempered",
+    custom: "60-120 s all round: rare (below 35 °C)",
+    speciesId: "yellowfin-tuna",
+    shape: slab(60),
+    startC: 15,
+    methodId: "ridged-rare",
+    pieceG: 250,
+    ask: { by: "run", seconds: [90, 90], peakC: [15, 35] },
+  },
+  {
+    what: "Lobster, 50 mm with its shell, steamed, rested, broiled",
+    custom: "steam 10 min, rest 10 min, 7-8 min broiled: done, not dry (56-68 °C)",
+    speciesId: "american-lobster",
+    shape: round(50),
+    startC: 10,
+    methodId: "steam-broil",
+    pieceG: 600,
+    ask: { by: "run", seconds: [600, 600, 420], peakC: [56, 68] },
+  },
+  {
+    what: "Octopus, arm 25 mm, simmered at 95 °C",
+    custom: "about 40 min, 45-75 for a big one: tender",
+    speciesId: "octopus",
+    shape: round(25),
+    startC: 8,
+    methodId: "simmer-char",
+    kit: { mediumC: 95 },
+    pieceG: 120,
+    ask: { by: "plan", goal: { kind: "doneness", targetC: 55 }, stages: [0], takesS: [2400, 4500] },
+  },
+  {
+    what: "Stuffed squid, tube 40 mm, braised at 93 °C",
+    custom: "about 60 min: a knife slides in",
+    speciesId: "squid",
+    shape: { kind: "tube", diameterMm: 40, wallMm: 6 },
+    startC: 8,
+    methodId: "braise",
+    pieceG: 180,
+    ask: { by: "plan", goal: { kind: "doneness", targetC: 55 }, stages: [1], takesS: [2700, 4200] },
+  },
+  {
+    what: "Shrimp, 16 mm, butter at 80 °C",
+    custom: "2-3 min: opaque, a little give",
+    speciesId: "warm-water-prawn",
+    shape: round(16),
+    startC: 6,
+    methodId: "butter-poach",
+    kit: { mediumC: 80 },
+    pieceG: 20,
+    ask: { by: "plan", goal: { kind: "centre", targetC: 52 }, takesS: [120, 180] },
+  },
+  {
+    what: "Mussels, meat 18 mm, hard steam",
+    custom: "3-5 min with the pot's own heating, 1-3 min in full steam",
+    speciesId: "mussel",
+    shape: { kind: "sphere", diameterMm: 18 },
+    startC: 6,
+    methodId: "open-shells",
+    pieceG: 16,
+    ask: { by: "plan", goal: { kind: "centre", targetC: 62 }, takesS: [60, 240] },
+  },
+  {
+    what: "Cod in batter, 20 mm, 180 °C",
+    custom: "4-6 min",
+    speciesId: "cod",
+    shape: slab(20),
+    startC: 6,
+    methodId: "deep-fry",
+    pieceG: 150,
+    ask: { by: "plan", goal: { kind: "doneness", targetC: 58 }, takesS: [240, 360] },
+  },
+  {
+    what: "Salmonid, 25 mm, 50 °C bath",
+    custom: "35-45 min to an even middle",
+    speciesId: "atlantic-salmon",
+    shape: slab(25),
+    startC: 5,
+    methodId: "bath-sear",
+    kit: { mediumC: 50 },
+    pieceG: 165,
+    ask: { by: "plan", goal: { kind: "centre", targetC: 49 }, stages: [0], takesS: [2100, 2700] },
+  },
+];

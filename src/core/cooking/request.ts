@@ -1,0 +1,97 @@
+import type { Composition } from "@/core/matter";
+import type { CookedAs, RuleSetId } from "@/core/safety";
+import type { Species } from "@/core/species";
+import type { CookSetup } from "./cookRun";
+import { PANS, USUAL_FILMS, type Films, type Pan } from "./data/station";
+import { OPENS_AT_C, type Goal } from "./goal";
+import { kitOf, methodOf, type Kit, type KnobId, type Method, type MethodId, type StageTemplate } from "./methods";
+import { governingMm, resized, USUAL_FILLING, type PieceShape, type StovePiece } from "./piece";
+
+/** What the cook asks the planner. */
+export type CookRequest = {
+  readonly species: Species;
+  /** Of the piece as prepared; the species' own when left out. */
+  readonly composition?: Composition;
+  /** Judged by the rule for stuffed fish. */
+  readonly stuffed?: boolean;
+  readonly shape: PieceShape;
+  readonly skin: boolean;
+  readonly startC: number;
+  readonly methodId: MethodId;
+  readonly schoolId?: string;
+  readonly kit?: Partial<Record<KnobId, number>>;
+  readonly goal: { readonly kind: "centre" | "doneness"; readonly targetC: number } | { readonly kind: "safe" };
+  readonly ruleSetId: RuleSetId;
+  readonly pan?: Pan;
+  readonly pieces?: number;
+  readonly pieceG?: number;
+  /** Thinnest and thickest piece of the batch, if they differ: their governing size. */
+  readonly thinnestMm?: number;
+  readonly thickestMm?: number;
+  /** Coefficients learned from this house's pan and oven. */
+  readonly films?: Partial<Films>;
+};
+
+/** Everything a plan is computed from, worked out of the request once. */
+export type Job = {
+  readonly request: CookRequest;
+  readonly method: Method;
+  readonly school: string;
+  readonly kit: Kit;
+  readonly pan: Pan;
+  readonly setup: CookSetup;
+  readonly stages: readonly StageTemplate[];
+  readonly goal: Goal;
+  readonly as: CookedAs;
+  readonly learned: boolean;
+};
+
+function goalOf({ goal, ruleSetId }: CookRequest, method: Method, as: CookedAs): Goal {
+  if (method.tender) return { kind: "tender" };
+  if (method.opens) return { kind: "centre", targetC: OPENS_AT_C };
+  return goal.kind === "safe" ? { kind: "safe", ruleSetId, as } : goal;
+}
+
+export function jobOf(request: CookRequest): Job {
+  const { species, shape, startC } = request;
+  const method = methodOf(request.methodId);
+  const school = method.schools.find(({ id }) => id === request.schoolId)?.id ?? method.schools[0]?.id ?? "";
+  const kit = kitOf(method, school, request.kit);
+  const pan = request.pan ?? PANS[0];
+  const as: CookedAs = request.stuffed || shape.kind === "tube" ? "stuffed" : method.comminuted ? "comminuted" : "fish";
+  const piece: StovePiece = {
+    shape,
+    group: species.donenessGroup,
+    composition: request.composition ?? species.compositionPct,
+    filling: shape.kind === "tube" ? USUAL_FILLING : null,
+    skin: request.skin && method.suits.skin !== "off",
+    startC,
+    massG: request.pieceG ?? species.portion.massG,
+    coatMm: method.coatMm ?? 0,
+  };
+  return {
+    request,
+    method,
+    school,
+    kit,
+    pan,
+    setup: {
+      piece,
+      films: { ...USUAL_FILMS, ...request.films },
+      pieces: request.pieces ?? 1,
+      wholeFlesh: method.tender ?? false,
+    },
+    stages: method.build({ piece, kit, pan, school }),
+    goal: goalOf(request, method, as),
+    as,
+    learned: Object.keys(request.films ?? {}).length > 0,
+  };
+}
+
+/** The same job for a piece of another size. */
+export function jobFor(job: Job, governing: number): Job {
+  const shape = resized(job.request.shape, governing);
+  return jobOf({ ...job.request, shape });
+}
+
+export const governingOf = ({ request }: Job): number => governingMm(request.shape);

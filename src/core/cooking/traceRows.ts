@@ -1,0 +1,47 @@
+import { celsiusFromF } from "@/core/units";
+import { err, ok, type Result } from "@/core/shared";
+
+export type TracePoint = { readonly timeS: number; readonly celsius: number };
+
+const MOST_POINTS = 4000;
+const CLOCK = /^(?:(\d{1,3}):)?(\d{1,3}):(\d{1,2}(?:[.,]\d+)?)$/;
+
+const numberOf = (cell: string): number => (cell.trim() === "" ? NaN : Number(cell.trim().replace(",", ".")));
+
+function secondsOf(cell: string): number {
+  const clock = CLOCK.exec(cell.trim());
+  if (clock) return Number(clock[1] ?? 0) * 3600 + Number(clock[2]) * 60 + numberOf(clock[3]!);
+  return numberOf(cell);
+}
+
+/**
+ * A temperature trace out of the rows of a file: time in seconds, m:ss or h:mm:ss (minutes where the head says so), then °C, or °F where
+ * the head says so. Times count from the first row. Error: in the cook's words, with the line.
+ */
+export function readTrace(rows: readonly (readonly string[])[]): Result<readonly TracePoint[], string> {
+  const filled = rows.flatMap((cells, index) =>
+    cells.some((cell) => cell.trim() !== "") ? [{ cells, line: index + 1 }] : [],
+  );
+  const [head] = filled;
+  if (!head) return err("The file is empty.");
+  const headed = Number.isNaN(secondsOf(head.cells[0] ?? ""));
+  const words = headed ? head.cells.map((cell) => cell.toLowerCase()) : [];
+  const perUnitS = /min/.test(words[0] ?? "") ? 60 : 1;
+  const fahrenheit = /°?f\b|fahr/.test(words[1] ?? "");
+  const points: TracePoint[] = [];
+  for (const { cells, line } of headed ? filled.slice(1) : filled) {
+    const [time, reading] = [secondsOf(cells[0] ?? ""), numberOf(cells[1] ?? "")];
+    if (Number.isNaN(time) || Number.isNaN(reading)) return err(`Line ${line} is not a time and a temperature.`);
+    const timeS = /:/.test(cells[0]!) ? time : time * perUnitS;
+    const celsius = fahrenheit ? celsiusFromF(reading) : reading;
+    if (celsius < -60 || celsius > 150)
+      return err(`Line ${line}: ${Math.round(celsius)} °C is no temperature of fish.`);
+    const before = points.at(-1);
+    if (before && timeS < before.timeS) return err(`Line ${line} goes back in time.`);
+    points.push({ timeS, celsius });
+  }
+  if (points.length < 2) return err("A trace needs two readings at least.");
+  if (points.length > MOST_POINTS) return err(`More than ${MOST_POINTS} readings: thin the file first.`);
+  const startS = points[0]!.timeS;
+  return ok(points.map(({ timeS, celsius }) => ({ timeS: timeS - startS, celsius })));
+}

@@ -1,0 +1,36 @@
+"use client";
+import { useEffect, useRef } from "react";
+import type { CutFace } from "@/core/cooking";
+import styles from "./CrossSection.module.css";
+import { fleshColour, fleshStops } from "./fleshColour";
+import type { FLESH } from "./palette";
+
+type Props = { readonly face: CutFace; readonly flesh: keyof typeof FLESH; readonly label: string };
+
+/** The face a knife would show when the piece is served. */
+export function CutFaceView({ face, flesh, label }: Props) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useEffect(() => {
+    const context = canvas.current?.getContext("2d");
+    if (!context) return;
+    const stops = fleshStops(flesh);
+    const image = context.createImageData(face.columns, face.rows);
+    for (const [index, share] of face.opaque.entries())
+      if (share !== null) image.data.set([...fleshColour(stops, share), 255], index * 4);
+    context.clearRect(0, 0, face.columns, face.rows);
+    context.putImageData(image, 0, 0);
+  }, [face, flesh]);
+  return (
+    <figure className={styles.cut}>
+      <canvas
+        ref={canvas}
+        width={face.columns}
+        height={face.rows}
+        role="img"
+        aria-label={label}
+        style={{ aspectRatio: String(face.aspect) }}
+      />
+      <figcaption>Cut open at the plate</figcaption>
+    </figure>
+  );
+}
