@@ -57,7 +57,7 @@ module.exports = {
     only("core", ["core"]),
     only("calendar", ["calendar"]),
     only("exchange", ["exchange", "calendar", "core"]),
-    only("standins", ["standins"]),
+    only("standins", ["standins", "core"]),
     only("db", ["db", "calendar", "core"]),
     only("verbs", ["verbs", "core"]),
     only("workers", ["workers", "core"]),

@@ -94,6 +94,21 @@ const VIEWS = {
     await page.getByRole("button", { name: "Brined" }).click();
     await page.getByRole("button", { name: "Tempered" }).click();
   },
+  pieces: async (page) => page.goto(`${base}/stove`),
+  scallop: async (page) => {
+    await page.goto(`${base}/stove/try?species=king-scallop`);
+    await page.getByTestId("first-time").waitFor();
+    await page.locator("[data-method]").first().waitFor();
+  },
+  sheets: async (page) => {
+    await page.goto(`${base}/stove/sheets`);
+    await page.getByRole("button", { name: "Work it out" }).click();
+    await page.getByRole("button", { name: "Keep it" }).and(page.locator(":enabled")).waitFor();
+    await page.getByRole("button", { name: "Keep it" }).click();
+    await page.waitForURL(/sheets\/[0-9a-f-]{30}/);
+  },
+  pans: async (page) => page.goto(`${base}/stove/live`),
+  learned: async (page) => page.goto(`${base}/stove/learned`),
   stove: async (page) => {
     await page.goto(`${base}/stove`);
     await page.goto(
@@ -140,6 +155,10 @@ const BY_NAME = new Set([
   "places",
   "tomorrow",
   "waste",
+  "pieces",
+  "scallop",
+  "pans",
+  "learned",
 ]);
 
 for (const [name, open] of Object.entries(VIEWS)) {

@@ -21,7 +21,7 @@ type FirstPlan = {
   readonly targetC: number;
   readonly pieces: number;
   readonly pieceG: number;
-  readonly answer: Omit<CookPlan, "methodId" | "pullS" | "serveS"> & {
+  readonly answer: Omit<CookPlan, "methodId" | "pullS" | "serveS" | "stageSeconds"> & {
     readonly times: { readonly panS: number; readonly ovenS: number };
   };
 };

@@ -60,7 +60,7 @@ export default function CookCurves({ trace, band, pullS, serveS }: Props) {
             domain={[0, "dataMax"]}
             unit=" min"
             tick={FIGURES}
-            tickCount={9}
+            ticks={minuteTicks(rows.at(-1)?.minutes ?? 0)}
             stroke={PALETTE.edge}
           />
           <YAxis domain={[show(0), top]} tick={FIGURES} stroke={PALETTE.edge} allowDataOverflow width={58} />
@@ -115,4 +115,10 @@ export default function CookCurves({ trace, band, pullS, serveS }: Props) {
       </ul>
     </div>
   );
+}
+
+/** Whole minutes in steps that leave some eight of them. */
+function minuteTicks(wholeMin: number): number[] {
+  const step = [1, 2, 5, 10, 20, 30, 60, 120].find((one) => wholeMin / one <= 9) ?? 240;
+  return Array.from({ length: Math.floor(wholeMin / step) + 1 }, (_, index) => index * step);
 }

@@ -20,8 +20,9 @@ type Props = {
 
 const WIDTH = 900;
 const HEIGHT = 190;
-/** A stage narrower than this keeps its number alone. */
-const NAMED_SHARE = 0.16;
+/** A stage too narrow for its name keeps its number alone: room for the figure, and for every letter. */
+const NUMBER_SHARE = 0.05;
+const LETTER_SHARE = 0.013;
 
 /** The piece cut open at every moment: first face below, time to the right, the opaque line climbing; a thumb runs through the time. */
 export function CrossSection({ trace, stageNames, flesh, skin, round, pullS }: Props) {
@@ -77,7 +78,9 @@ export function CrossSection({ trace, stageNames, flesh, skin, round, pullS }: P
         </svg>
         {drawn.spans.map(({ stage, leftShare, share }) => (
           <span key={stage} className={styles.phase} style={{ left: `${leftShare * 100}%` }}>
-            {share > NAMED_SHARE ? `${stage + 1} ${stageNames[stage] ?? ""}` : stage + 1}
+            {share > NUMBER_SHARE + LETTER_SHARE * (stageNames[stage] ?? "").length
+              ? `${stage + 1} ${stageNames[stage] ?? ""}`
+              : stage + 1}
           </span>
         ))}
       </div>

@@ -28,7 +28,7 @@ export function CutFaceView({ face, flesh, label }: Props) {
         height={face.rows}
         role="img"
         aria-label={label}
-        style={{ aspectRatio: String(face.aspect) }}
+        style={{ aspectRatio: String(face.aspect), maxWidth: face.aspect < 1.5 ? 190 : undefined }}
       />
       <figcaption>Cut open at the plate</figcaption>
     </figure>

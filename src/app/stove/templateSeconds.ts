@@ -6,7 +6,7 @@ const keptStages = ({ answer }: StoredPlan) =>
 /** Seconds of every stage of the method from those of the stages the plan kept; a stage that fell away took none. */
 export function templateSeconds(plan: StoredPlan, count: number, taken: readonly number[]): readonly number[] {
   const seconds = new Array<number>(count).fill(0);
-  for (const [place, index] of keptStages(plan).entries()) seconds[index] = taken[place] ?? 0;
+  for (const [place, index] of keptStages(plan).entries()) if (index < count) seconds[index] = taken[place] ?? 0;
   return seconds;
 }
 

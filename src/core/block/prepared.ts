@@ -221,13 +221,6 @@ export function airDryMin(film: keyof typeof FILM_G_PER_M2, air: DryingAir): num
   return FILM_G_PER_M2[film] / 1000 / rate / 60;
 }
 
-/**
- * Thickness of the slab that heats through in the time of this piece. A cylinder gets heat from all round: at equal Fourier number its
- * slowest mode decays 5.783 / 2.467 times as fast (first roots; Crank 1975), so it is as quick as a slab of 0.65 of its diameter.
- */
-export const slabThicknessMm = ({ shape, thicknessMm }: PreparedPiece): number =>
-  shape === "slab" ? thicknessMm : thicknessMm * Math.sqrt(2.467 / 5.783);
-
 export type LoadSizes = {
   readonly pieceG: number;
   readonly thicknessMm: number;

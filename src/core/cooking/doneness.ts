@@ -33,7 +33,7 @@ export type LayerState = { readonly myosin: number; readonly flakeCollagen: numb
  * The printed bands speak of a centre carried to its warmest at the stove's usual pace: about so long near the peak, s. A slower cook
  * (a bath) reaches the same state at a lower temperature.
  */
-export const USUAL_PACE_S = 75;
+export const USUAL_PACE_S = 180;
 const LOSS_AT_USUAL_PACE = 1 - Math.exp(-(USUAL_PACE_S + 60) / 150);
 
 const likeAt = (kinetics: Kinetics, decades: number): number =>

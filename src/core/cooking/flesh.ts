@@ -37,8 +37,6 @@ export const KINETICS = {
   },
 } as const satisfies Record<string, Kinetics>;
 
-export type Protein = keyof typeof KINETICS;
-
 /** Decimal setting time at `pointC`, s. */
 export const decimalS = ({ referenceC, dReferenceS, zK }: Kinetics, pointC: number): number =>
   dReferenceS * 10 ** ((referenceC - pointC) / zK);

@@ -39,7 +39,7 @@ export { entryTimes } from "./entries";
 export type { PlanFailure } from "./findTimes";
 export { planCook, type CookPlan, type PieceOutcome, type Sensitivity } from "./plan";
 export { everydayMethod, suitsShape, type MethodFit } from "./rank";
-export { sheetThicknesses, type SheetRow } from "./stationSheet";
+export { sheetThicknesses, stageColumns, type SheetRow } from "./stationSheet";
 export { realityDocument } from "./realityDocument";
 export { readTrace } from "./traceRows";
 export { probeChoicesC } from "./probeChoices";

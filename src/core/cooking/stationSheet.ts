@@ -61,3 +61,12 @@ export function* stationSheet(
     };
   }
 }
+
+/** The columns of a sheet: the stages of its fullest line in order, then any that only other lines have. */
+export function stageColumns(rows: readonly Pick<SheetRow, "stages">[]): readonly string[] {
+  const fullest = rows.reduce<readonly { readonly name: string }[]>(
+    (most, { stages }) => (stages.length > most.length ? stages : most),
+    [],
+  );
+  return [...new Set([...fullest, ...rows.flatMap(({ stages }) => stages)].map(({ name }) => name))];
+}

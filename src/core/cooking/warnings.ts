@@ -79,7 +79,7 @@ export function adviceFor(job: Job, outcome: CookOutcome, heatS: number): readon
     warnings.push("From frozen: most of the heat goes into the ice; the outside gets more than it would thawed.");
   const dropped = job.stages.some(({ until }, index) => until.by === "search" && outcome.seconds[index] === 0);
   if (dropped) warnings.push("Thin enough to finish off the heat: no oven needed, turn for a kiss only.");
-  if (outcome.waterLossPct > 7 && (piece.group === "salmonid" || piece.group === "white-flake"))
+  if (outcome.waterLossPct > 9 && (piece.group === "salmonid" || piece.group === "white-flake"))
     warnings.push("White protein will weep out: 10 min in 10 % brine first keeps most of it in.");
   if (piece.group === "squid" && !method.tender && outcome.peakC > 60)
     warnings.push("Past 60 °C squid is tough until it has braised: under 90 s, or the long way.");

@@ -10,7 +10,7 @@ export {
   type FrozenStretch,
 } from "./dates";
 export { COOLING_RULES, COOLING_RULE_IDS, type CoolingRuleId } from "./data/coolingRules";
-export { LETHAL_FROM_C, ORGANISMS, type OrganismId } from "./data/organisms";
+export { LETHAL_FROM_C, ORGANISMS } from "./data/organisms";
 export {
   PARASITE_RULES,
   parasiteRuleOf,

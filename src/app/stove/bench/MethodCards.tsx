@@ -7,7 +7,7 @@ import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import styles from "../Stove.module.css";
 
-const FIRST_SHOWN = 4;
+const FIRST_SHOWN = 3;
 
 type Props = {
   readonly fits: readonly MethodFit[];
@@ -27,7 +27,7 @@ export function MethodCards({ fits, working, chosen, onChoose }: Props) {
       ? first
       : [...first.slice(0, -1), ...fits.filter(({ methodId }) => methodId === chosen)];
   return (
-    <section className={page.card} aria-busy={working}>
+    <section className={page.card} aria-busy={working} data-first>
       <div className={styles.cardHead}>
         <h2>Ways to cook it, by fit</h2>
         {fits.length > FIRST_SHOWN ? (

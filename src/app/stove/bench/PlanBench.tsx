@@ -117,7 +117,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
           </h1>
           <p className={page.asks}>
             {source.kind === "none" ? (
-              "Only planned: nothing is taken from a lot. "
+              "Only planned, nothing is taken from a lot · "
             ) : (
               <>
                 <span className="figure">{source.code}</span> ·{" "}
@@ -250,7 +250,7 @@ function goalText(
 function Refused({ plan }: { readonly plan: Sheet["plan"] }) {
   const { format } = useHouse();
   return (
-    <section className={styles.refused} role="status" data-testid="refused">
+    <section className={styles.refused} data-first role="status" data-testid="refused">
       <h2>{format.words(`Not this way: ${plan.refusal!.why}`)}</h2>
       <ul>
         {plan.refusal!.change.map((change) => (

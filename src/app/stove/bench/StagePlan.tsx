@@ -8,7 +8,7 @@ import styles from "../Stove.module.css";
 export function StagePlan({ plan }: { readonly plan: CookPlan }) {
   const { format } = useHouse();
   return (
-    <ol className={styles.stages}>
+    <ol className={styles.stages} data-first>
       {plan.stages.map((stage, index) => (
         <li key={`${stage.id}-${index}`} data-stage={stage.id}>
           <h2>

@@ -1,5 +1,5 @@
 "use client";
-import { Button, Input, Select } from "antd";
+import { Button, Input, Select, Upload } from "antd";
 import { useState } from "react";
 import page from "@/ui/page.module.css";
 import { useTell } from "@/ui/useTell";
@@ -28,17 +28,16 @@ export function TraceImport({ cooks }: Props) {
           options={cooks.map(({ id, title }) => ({ value: id, label: title }))}
         />
       </label>
-      <label style={{ display: "grid", gap: 4, fontWeight: 600 }}>
-        File
-        <input
-          type="file"
-          accept=".csv,.txt,text/csv"
-          onChange={async ({ target }) => {
-            const [file] = target.files ?? [];
-            if (file) setText(await file.text());
-          }}
-        />
-      </label>
+      <Upload
+        accept=".csv,.txt"
+        showUploadList={false}
+        beforeUpload={(chosen) => {
+          void chosen.text().then(setText);
+          return false;
+        }}
+      >
+        <Button>Choose a file</Button>
+      </Upload>
       <label style={{ display: "grid", gap: 4, fontWeight: 600 }}>
         Or the lines themselves
         <Input.TextArea

@@ -1,5 +1,5 @@
 "use client";
-import { outcomeLabel, type SheetRow } from "@/core/cooking";
+import { outcomeLabel, stageColumns, type SheetRow } from "@/core/cooking";
 import type { DonenessGroup } from "@/core/species";
 import { clockText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
@@ -10,7 +10,7 @@ type Props = { readonly rows: readonly SheetRow[]; readonly group: DonenessGroup
 /** Thickness against times; a thickness that is not for this method says why. */
 export function SheetTable({ rows, group }: Props) {
   const { format } = useHouse();
-  const names = [...new Set(rows.flatMap(({ stages }) => stages.map(({ name }) => name)))];
+  const names = stageColumns(rows);
   return (
     <div className={styles.sheetWrap} role="region" aria-label="Station sheet" tabIndex={0}>
       <table className={styles.sheet}>

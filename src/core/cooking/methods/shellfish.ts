@@ -12,7 +12,7 @@ function scallopSear({ piece, kit, pan, school }: BuildContext) {
     "steaming-butter": { part: 0.55, film: "panFlesh", name: "Butter and oil as they steam" },
     "dry-plate": { part: 0.65, film: "panDry", name: "Dry plate, no fat" },
   } as const;
-  const way = first[school as keyof typeof first] ?? first["smoking-oil"];
+  const way = first[school as keyof typeof first] ?? first["steaming-butter"];
   const basted = school === "steaming-butter";
   return [
     stage(piece, {
@@ -50,17 +50,17 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     knobs: [knob("panC", "Pan", 230, 120, 280)],
     schools: [
       {
-        id: "smoking-oil",
-        label: "Smoking oil, about a minute, then a few seconds in butter",
-        why: "the default: darkest crust, least time; wants a heavy pan and small or tempered scallops",
-        practice: { fromS: 65, toS: 120 },
-      },
-      {
         id: "steaming-butter",
         label: "Butter and oil as they begin to steam, 3 min, then 2-3 min basting",
-        why: "kindest to thick scallops; a 150-160 °C pan",
+        why: "the default: it alone carries a scallop of 20 to 30 mm from cold to a set middle before the face is too dark",
         kit: { panC: 155 },
         practice: { fromS: 300, toS: 360 },
+      },
+      {
+        id: "smoking-oil",
+        label: "Smoking oil, about a minute, then a few seconds in butter",
+        why: "darkest crust, least time; a heavy pan, and small or well tempered scallops",
+        practice: { fromS: 65, toS: 120 },
       },
       {
         id: "dry-plate",

@@ -40,7 +40,5 @@ export const ORGANISMS = [
   },
 ] as const satisfies readonly Organism[];
 
-export type OrganismId = (typeof ORGANISMS)[number]["id"];
-
 /** No claim is made from below this: some growth is possible near 45 °C. */
 export const LETHAL_FROM_C = 55;

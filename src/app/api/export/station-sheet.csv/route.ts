@@ -1,3 +1,4 @@
+import { stageColumns } from "@/core/cooking";
 import { db } from "@/db/connection";
 import { findSheet } from "@/db/stationSheets";
 import { toCsv } from "@/exchange/csv";
@@ -9,7 +10,7 @@ export function GET(request: Request): Response {
   const sheet = findSheet(db(), new URL(request.url).searchParams.get("sheet") ?? "");
   if (!sheet)
     return Response.json({ error: { path: "sheet", message: "That sheet is not in the house." } }, { status: 404 });
-  const names = [...new Set(sheet.rows.flatMap(({ stages }) => stages.map(({ name }) => name)))];
+  const names = stageColumns(sheet.rows);
   const head = [
     "thickness_mm",
     ...names.map((name) => `${name} (s)`),
