@@ -9,6 +9,7 @@ const VIEWS = [
   ["/ice", "/ice/places", "/ice/holds", "/ice/tomorrow", "/ice/waste"],
   ["/block", "/block/order", "/block/count", "/block/yields", "/block/boards"],
   ["/raw", "/raw/freeze", "/raw/cure", "/raw/acid"],
+  ["/stove/live", "/stove/sheets", "/stove/learned", "/stove/chill", "/stove/try?species=king-scallop"],
 ] as const;
 
 // several views to a test: the browser keeps what it has loaded
@@ -43,8 +44,12 @@ test("the inner pages hold to the same", async ({ page }) => {
   ] as const) {
     await page.goto(from);
     const links =
-      { "/ice/": "main a[data-lot]", "/block/": "main a[data-lot]", "/raw/": "main a[data-raw]" }[prefix as string] ??
-      `main a[href^="${prefix}"]`;
+      {
+        "/ice/": "main a[data-lot]",
+        "/block/": "main a[data-lot]",
+        "/raw/": "main a[data-raw]",
+        "/stove/": "main a[data-batch]",
+      }[prefix as string] ?? `main a[href^="${prefix}"]`;
     const href = await page.locator(links).first().getAttribute("href");
     await page.goto(href!);
     await page.getByRole("heading", { level: 1 }).waitFor();

@@ -133,3 +133,16 @@ test("a trace in words that are no trace is turned away with its line, and nothi
   await expect(page.getByText("Line 2 is not a time and a temperature.")).toBeVisible();
   await expect(page.getByLabel("Or the lines themselves")).toHaveValue("0;8\nsoon;9");
 });
+
+test("chilling after cooking is judged before it is begun: a deep pot fails in the refrigerator, a shallow one in ice passes", async ({
+  page,
+}) => {
+  const complaints = complaintsOf(page);
+  await page.goto("/stove/chill");
+  const way = (id: string) => page.locator(`[data-way="${id}"]`);
+  await expect(way("refrigerator")).toContainText("too slow");
+  await page.getByLabel(/^Depth/).fill("30");
+  await expect(way("ice-bath")).toContainText("in time");
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("cold in");
+  expect(complaints).toEqual([]);
+});

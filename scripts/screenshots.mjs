@@ -147,6 +147,7 @@ const BY_NAME = new Set([
   "count",
   "boards",
   "acid",
+  "freeze",
   "bench",
   "prepare",
   "species",

@@ -1,6 +1,15 @@
 import { proxy, wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
-import type { LiveEstimate, LiveQuestion, MethodFit, Sheet, SheetRequest, SheetRow } from "@/core/cooking";
+import type {
+  ChillQuestion,
+  Chilling,
+  LiveEstimate,
+  LiveQuestion,
+  MethodFit,
+  Sheet,
+  SheetRequest,
+  SheetRow,
+} from "@/core/cooking";
 import type { PlanWorker } from "@/workers/plan.worker";
 import { useNewest, type Answerer } from "./useNewest";
 
@@ -30,6 +39,14 @@ function openEstimator(): Answerer<LiveEstimate> {
   const { remote, close } = openWorker();
   return { ask: (question) => remote.estimate(JSON.parse(question) as LiveQuestion), close };
 }
+
+function openChiller(): Answerer<readonly Chilling[]> {
+  const { remote, close } = openWorker();
+  return { ask: (question) => remote.chill(JSON.parse(question) as ChillQuestion), close };
+}
+
+/** Cooling after cooking, in every way of the house. */
+export const useChill = (question: ChillQuestion) => useNewest(openChiller, JSON.stringify(question));
 
 /** Plans a cook in the worker. */
 export function useSheet(request: SheetRequest): SheetState {

@@ -110,7 +110,7 @@ export function cook(input: z.infer<typeof CookInput>) {
     reads_like_c: plan.readsLikeC,
     chance: plan.chance.inBand,
     water_loss_pct: plan.waterLossPct,
-    log_reduction: plan.lethality.logReduction,
+    log_reductions: plan.lethality.map(({ organism, logReduction }) => ({ organism, log: logReduction })),
     uncertainty_c: { low: plan.uncertainty.lowC, high: plan.uncertainty.highC },
   };
 }

@@ -1,9 +1,11 @@
 import { expose } from "comlink";
 import {
+  chillAfterCooking,
   drawSheet,
   estimateSheet,
   rankSheet,
   sheetRows,
+  type ChillQuestion,
   type LiveQuestion,
   type SheetRequest,
   type SheetRow,
@@ -18,6 +20,7 @@ let stopped = 0;
 const api = {
   drawSheet,
   rank: (request: SheetRequest) => rankSheet(request),
+  chill: ({ chilled, fromC, ruleId }: ChillQuestion) => ok(chillAfterCooking(chilled, fromC, ruleId)),
   estimate: (question: LiveQuestion) => estimateSheet(question),
   /** A station sheet, telling every line as it is there; `stopSheet` ends it between lines. */
   sheet: async (request: SheetRequest, thicknesses: readonly number[], told: (row: SheetRow) => void) => {

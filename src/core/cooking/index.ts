@@ -35,6 +35,7 @@ export { liveCook, refuseEvent, stageSecondsAt, type CookEvent, type CookStatus,
 export { kitOf, METHODS, METHOD_IDS, methodOf, type Knob, type KnobId, type Method, type MethodId } from "./methods";
 export { governingMm, resized, shapeFor, type PieceShape } from "./piece";
 export { jobOf, type CookRequest, type Job } from "./request";
+export { chillAfterCooking, type ChillQuestion, type Chilled, type Chilling } from "./chill";
 export { entryTimes } from "./entries";
 export type { PlanFailure } from "./findTimes";
 export { planCook, type CookPlan, type PieceOutcome, type Sensitivity } from "./plan";

@@ -44,7 +44,12 @@ export type CookPlan = {
   /** How much earlier or later the pull may come and the centre still ends in the band. */
   readonly window: { readonly earlyS: number; readonly lateS: number };
   readonly safety: CookVerdict;
-  readonly lethality: { readonly organism: string; readonly logReduction: number; readonly source: string };
+  /** At the coldest point, by every reference organism; none is claimed from below its line. */
+  readonly lethality: readonly {
+    readonly organism: string;
+    readonly logReduction: number;
+    readonly source: string;
+  }[];
   /** Minutes the coldest flesh spends between 5 °C and the heat of hot holding. */
   readonly dangerMin: number;
   readonly waterLossPct: number;
@@ -99,9 +104,8 @@ export function describe({ job, programme, seconds }: Planned): CookPlan {
   const times = trace.map(({ timeS }) => timeS);
   const coldest = trace.map(({ coldestC }) => coldestC);
   const safety = judgeCook(request.ruleSetId, times, coldest, job.as);
-  const [organism] = ORGANISMS;
   const log = trace.map(({ timeS, coldestC }) => [timeS, coldestC] as const);
-  const lethal = log.some(([, pointC]) => pointC >= LETHAL_FROM_C) ? lethality(log, organism).logReduction : 0;
+  const lethal = log.some(([, pointC]) => pointC >= LETHAL_FROM_C);
   const peakWith = (films: CookSetup["films"]) => programme.outcome(seconds, { ...setup, films }).peakC;
   const around = bandAround(job);
   const heatS = heatSecondsOf(outcome);
@@ -120,7 +124,11 @@ export function describe({ job, programme, seconds }: Planned): CookPlan {
     band,
     window: windowOf(job, programme, seconds),
     safety,
-    lethality: { organism: organism.label, logReduction: lethal, source: organism.source },
+    lethality: ORGANISMS.map((organism) => ({
+      organism: organism.label,
+      logReduction: lethal ? lethality(log, organism).logReduction : 0,
+      source: organism.source,
+    })),
     dangerMin: minutesBetween(log, 5, 57),
     waterLossPct: outcome.waterLossPct,
     warnings: adviceFor(job, outcome, heatS),

@@ -129,9 +129,16 @@ export function PlanFacts({ plan, species, tookMs }: Props) {
           {KINETICS.flakeCollagen.source}; dryness from the water lost (common practice, low). Bands: common practice.
         </p>
         <p>
-          {plan.lethality.organism}: {plan.lethality.logReduction.toFixed(1)} log at the coldest point (
-          {plan.lethality.source}).{" "}
-          {plan.dangerMin >= 1 ? `Between 5 and 57 °C for ${plan.dangerMin.toFixed(0)} min. ` : ""}
+          Killed at the coldest point, in log steps:{" "}
+          {plan.lethality
+            .map(({ organism, logReduction }) => `${organism}: ${Math.min(99, logReduction).toFixed(1)}`)
+            .join("; ")}
+          . {plan.lethality.map(({ source }) => source).join("; ")}.
+        </p>
+        <p>
+          {plan.dangerMin >= 1
+            ? `Its coldest flesh is between ${format.temperature(5)} and ${format.temperature(57)} for ${plan.dangerMin.toFixed(0)} min. `
+            : ""}
           Method: {methodOf(plan.methodId).source}.{tookMs === null ? null : ` Planned in ${Math.round(tookMs)} ms.`}
         </p>
       </details>

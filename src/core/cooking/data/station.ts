@@ -71,6 +71,8 @@ export const STATION = {
   panLossWPerM2K: 25,
   /** An open restaurant burner of 5-8 kW gives 30-45 % to the pan (memory, medium), W. */
   burnerToPanW: 2200,
+  /** Chilled through: what cooling rules end at, °C. */
+  chilledC: 2.5,
   /** Cover at most two thirds of the base (common practice). */
   crowdedShare: 2 / 3,
 } as const;

@@ -1,0 +1,144 @@
+"use client";
+import { Segmented, Switch } from "antd";
+import { useState, type ReactNode } from "react";
+import type { Chilled, Chilling } from "@/core/cooking";
+import { COOLING_RULES, type CoolingRuleId } from "@/core/safety";
+import { findSpecies } from "@/core/species";
+import { durationText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { SpeciesSearch } from "@/ui/SpeciesSearch";
+import { UnitInput } from "@/ui/UnitInput";
+import { useChill } from "@/ui/useSheet";
+import styles from "../Stove.module.css";
+
+const VERDICTS: Readonly<Record<Chilling["verdict"]["verdict"], string>> = {
+  pass: "in time",
+  fail: "too slow",
+  incomplete: "not there in 14 h",
+};
+
+type What = "pot" | "flat" | "round";
+
+/** What was cooked and is kept: how fast it cools in every way there is, judged before it is begun. */
+export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; readonly nav: ReactNode }) {
+  const { format, ownSpecies } = useHouse();
+  const [what, setWhat] = useState<What>("pot");
+  const [speciesId, setSpeciesId] = useState("octopus");
+  const [sizeMm, setSizeMm] = useState(100);
+  const [fromC, setFromC] = useState(90);
+  const [stirred, setStirred] = useState(false);
+  const species = findSpecies(speciesId, ownSpecies)!;
+  const chilled: Chilled =
+    what === "pot"
+      ? { kind: "liquid", depthMm: sizeMm, stirred }
+      : {
+          kind: "piece",
+          composition: species.compositionPct,
+          shape: what === "flat" ? { kind: "slab", thicknessMm: sizeMm } : { kind: "cylinder", diameterMm: sizeMm },
+        };
+  const { answer, working } = useChill({ chilled, fromC, ruleId });
+  const passing = answer?.filter(({ verdict }) => verdict.verdict === "pass") ?? [];
+  const best = passing.toSorted((a, b) => (b.to5Min ?? 0) - (a.to5Min ?? 0))[0];
+  const rule = COOLING_RULES[ruleId];
+  const time = (minutes: number | null) => (minutes === null ? "over 14 h" : durationText(minutes * 60));
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            {!answer
+              ? "Working out how it cools…"
+              : best
+                ? `${best.way.label}: cold in ${time(best.to5Min)}`
+                : "None of these ways is fast enough: make it thinner"}
+          </h1>
+          <p className={page.asks}>Cool it by the rule or serve it: the gentlest way that is in time comes first.</p>
+        </div>
+      </header>
+      {nav}
+      <div className={page.wideRight}>
+        <section className={`${page.card} ${styles.inputs}`}>
+          <div className={styles.full}>
+            <Segmented<What>
+              block
+              value={what}
+              onChange={setWhat}
+              options={[
+                { value: "pot", label: "Stock, sauce" },
+                { value: "flat", label: "Flat piece" },
+                { value: "round", label: "Round piece" },
+              ]}
+            />
+          </div>
+          {what === "pot" ? null : (
+            <label className={styles.full} htmlFor="chill-species">
+              Animal
+              <SpeciesSearch id="chill-species" value={speciesId} onChange={setSpeciesId} />
+            </label>
+          )}
+          <label>
+            {what === "pot" ? "Depth" : what === "flat" ? "Thickness" : "Across"}, {format.lengthUnit}
+            <UnitInput kind="length" value={sizeMm} min={5} max={300} onChange={setSizeMm} />
+          </label>
+          <label>
+            Hot from, {format.degree}
+            <UnitInput kind="temperature" value={fromC} min={30} max={100} onChange={setFromC} />
+          </label>
+          {what === "pot" ? (
+            <span className={styles.switch}>
+              <span id="stirred-label">Stirred while it cools</span>
+              <Switch checked={stirred} onChange={setStirred} aria-labelledby="stirred-label" />
+            </span>
+          ) : null}
+        </section>
+        <section className={page.card} aria-busy={working} data-testid="chilling">
+          <h2>{rule.label}</h2>
+          <table className={styles.compare}>
+            <thead>
+              <tr>
+                <th scope="col">Way</th>
+                <th scope="col">To {format.temperature(21)}</th>
+                <th scope="col">To {format.temperature(5)}</th>
+                <th scope="col">By the rule</th>
+                <th scope="col">In time up to</th>
+              </tr>
+            </thead>
+            <tbody>
+              {(answer ?? []).map(({ way, verdict, to21Min, to5Min, passesToMm }) => (
+                <tr key={way.id} data-way={way.id}>
+                  <th scope="row">
+                    {way.label}, {format.temperature(way.ambientC, way.ambientC % 1 === 0 ? 0 : 1)}
+                  </th>
+                  <td className="figure">{time(to21Min)}</td>
+                  <td className="figure">{time(to5Min)}</td>
+                  <td>
+                    <b style={{ color: verdict.verdict === "pass" ? "var(--kelp)" : "var(--stop)" }}>
+                      {verdict.verdict === "pass" ? "✓" : "✕"} {VERDICTS[verdict.verdict]}
+                    </b>
+                  </td>
+                  <td className="figure">{passesToMm === null ? "not this way" : format.length(passesToMm)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <details className={page.open}>
+            <summary>Where it comes from</summary>
+            <p>
+              {rule.source}:{" "}
+              {rule.stages
+                .map(
+                  ({ fromC: hotC, toC, limitMin }) =>
+                    `${format.temperature(hotC)} to ${format.temperature(toC)} within ${durationText(limitMin * 60)}`,
+                )
+                .join(", ")}
+              . The warmest point through the depth or thickness, both faces cooled, by conduction; a liquid that turns
+              over by itself is somewhat faster than said, one under a lid slower. The clock starts when it is cold
+              enough to count; the local authority decides.
+            </p>
+          </details>
+        </section>
+      </div>
+    </>
+  );
+}
