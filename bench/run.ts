@@ -4,7 +4,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { createRequire } from "node:module";
 import os from "node:os";
 import path from "node:path";
-import { chromium } from "@playwright/test";
+import { chromium, type Page } from "@playwright/test";
 import type { Solver as OdexSolver } from "odex";
 import { planCuts, planSides, sidesPlanner, startingSide, type SidesRequest } from "@/core/block";
 import { planSheet, rankSheet, sheetRows, type SheetRequest } from "@/core/cooking";
@@ -364,7 +364,42 @@ async function pages(base: string): Promise<void> {
     add(`script of ${name}`, kb, "the bare shell", shell.kb, "kB");
     add(`first load of ${name}`, loadedMs, "the bare shell", shell.loadedMs);
   }
+  await frames(await browser.newPage({ viewport: { width: 1280, height: 800 } }), base);
   await browser.close();
+}
+
+/** The calliper is moved eighty times while the worker plans: how long the page ever stood still. */
+async function frames(page: Page, base: string): Promise<void> {
+  await page.goto(`${base}/stove/try`);
+  await page.getByTestId("pan-time").waitFor();
+  await page.waitForTimeout(1500);
+  await page.evaluate(() => {
+    const kept = window as unknown as { gaps: number[]; watching: boolean };
+    kept.gaps = [];
+    kept.watching = true;
+    let before = performance.now();
+    const look = (now: number) => {
+      kept.gaps.push(now - before);
+      before = now;
+      if (kept.watching) requestAnimationFrame(look);
+    };
+    requestAnimationFrame(look);
+  });
+  const idle = async () => {
+    const gaps = await page.evaluate(() => (window as unknown as { gaps: number[] }).gaps.splice(0).slice(2));
+    return gaps.sort((a, b) => a - b);
+  };
+  await page.waitForTimeout(1500);
+  const still = await idle();
+  await page.getByRole("slider", { name: /Thickness/ }).focus();
+  for (let press = 0; press < 80; press++) {
+    await page.keyboard.press(press < 40 ? "ArrowUp" : "ArrowDown");
+    await page.waitForTimeout(30);
+  }
+  const moved = await idle();
+  const at = (gaps: readonly number[], share: number) => gaps[Math.floor(share * (gaps.length - 1))]!;
+  add("95th frame of 100 while planning", at(moved, 0.95), "the same, idle", at(still, 0.95));
+  add("longest frame while planning", at(moved, 1), "the same, idle", at(still, 1));
 }
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));

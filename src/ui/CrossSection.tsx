@@ -45,7 +45,8 @@ export function CrossSection({ trace, stageNames, flesh, skin, round, pullS }: P
       while (at < trace.length - 1 && trace[at]!.timeS < timeS) at++;
       for (let layer = 0; layer < layers; layer++) {
         const place = ((layers - 1 - layer) * columns + column) * 4;
-        image.data.set([...fleshColour(stops, trace[at]!.layersOpaque[layer]!), 255], place);
+        const { layersOpaque, layersDry } = trace[at]!;
+        image.data.set([...fleshColour(stops, layersOpaque[layer]!, layersDry[layer]!), 255], place);
       }
     }
     context.putImageData(image, 0, 0);
@@ -108,7 +109,7 @@ export function CrossSection({ trace, stageNames, flesh, skin, round, pullS }: P
       </dl>
       <figcaption>
         {round ? "Cut across" : `Cut open, ${skin ? "skin" : "first face"} below`}, from the heat (left) to the plate
-        (right). Dashed: the opaque line.
+        (right). Dashed: the opaque line; tan: dry.
       </figcaption>
     </figure>
   );

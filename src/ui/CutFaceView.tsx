@@ -16,7 +16,7 @@ export function CutFaceView({ face, flesh, label }: Props) {
     const stops = fleshStops(flesh);
     const image = context.createImageData(face.columns, face.rows);
     for (const [index, share] of face.opaque.entries())
-      if (share !== null) image.data.set([...fleshColour(stops, share), 255], index * 4);
+      if (share !== null) image.data.set([...fleshColour(stops, share, face.dry[index] ?? 0), 255], index * 4);
     context.clearRect(0, 0, face.columns, face.rows);
     context.putImageData(image, 0, 0);
   }, [face, flesh]);

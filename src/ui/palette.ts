@@ -27,3 +27,6 @@ export const FLESH: Readonly<
   white: ["#C9D6D2", "#E2E6DE", "#FAF8F1"],
   red: ["#A8323A", "#C98278", "#E6D3C4"],
 };
+
+/** What opaque flesh turns to as its juice leaves it. */
+export const DRY_FLESH = "#D9BE8F";

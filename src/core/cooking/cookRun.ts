@@ -1,7 +1,7 @@
 import { nextStepS } from "@/core/heat";
 import { bodyOf, type Body } from "./body";
 import { STATION, type Films } from "./data/station";
-import { Flesh, OPAQUE_DECADES, setShare } from "./flesh";
+import { dryShare, Flesh, OPAQUE_DECADES, setShare } from "./flesh";
 import { facesM2, governingMm, waterKgPerM3, type StovePiece } from "./piece";
 import { filmOf, newFilm, type FaceNow, type Touch } from "./touch";
 import { vesselAfter, type Vessel, type VesselHeat } from "./vessel";
@@ -39,6 +39,7 @@ export type Snapshot = {
   readonly vesselC: number | null;
   readonly layersC: readonly number[];
   readonly layersOpaque: readonly number[];
+  readonly layersDry: readonly number[];
 };
 
 const FIRST_STEP_S = 0.4;
@@ -247,10 +248,11 @@ export class CookRun {
 
   snapshot(): Snapshot {
     const { column, place, temperatureC, centreCell } = this.body;
-    const { myosin } = this.flesh;
+    const { myosin, lossPct } = this.flesh;
     const round = column.at(-1) === centreCell;
     const layersC: number[] = [];
     const layersOpaque: number[] = [];
+    const layersDry: number[] = [];
     let above = 0;
     for (let layer = 0; layer < LAYERS; layer++) {
       const across = (layer + 0.5) / LAYERS;
@@ -264,6 +266,7 @@ export class CookRun {
         values[column[below]!]! + part * (values[column[above]!]! - values[column[below]!]!);
       layersC.push(between(temperatureC));
       layersOpaque.push(setShare(between(myosin)));
+      layersDry.push(dryShare(between(lossPct)));
     }
     const [first, second, rim] = this.faces;
     const side = this.#areasM2[0] === 0;
@@ -277,6 +280,7 @@ export class CookRun {
       vesselC: this.vesselC,
       layersC,
       layersOpaque,
+      layersDry,
     };
   }
 }

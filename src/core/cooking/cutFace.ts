@@ -1,5 +1,5 @@
 import { CookRun } from "./cookRun";
-import { setShare } from "./flesh";
+import { dryShare, setShare } from "./flesh";
 import { governingMm, resized } from "./piece";
 import type { Programme } from "./programme";
 
@@ -9,6 +9,8 @@ export type CutFace = {
   readonly rows: number;
   /** How far the myosin has set, row by row. */
   readonly opaque: readonly (number | null)[];
+  /** How dry it looks, 0 to 1. */
+  readonly dry: readonly (number | null)[];
   readonly temperatureC: readonly (number | null)[];
   /** Width against height of the drawing. */
   readonly aspect: number;
@@ -31,7 +33,7 @@ export function cutFace(programme: Programme, seconds: readonly number[]): CutFa
     const most = governingMm(shape);
     const half = PROFILE.slice(0, (STRIPS + 1) / 2).map((share) => column(programme, seconds, share * most));
     const strips = PROFILE.map((share, strip) => ({ share, ...half[Math.min(strip, STRIPS - 1 - strip)]! }));
-    const at = (read: "opaque" | "temperatureC") =>
+    const at = (read: "opaque" | "dry" | "temperatureC") =>
       Array.from({ length: ROWS }, (_, row) =>
         strips.map(({ share, ...strip }) => {
           // it lies on its first face: the thin edge is thin from above
@@ -39,7 +41,14 @@ export function cutFace(programme: Programme, seconds: readonly number[]): CutFa
           return height > 1 ? null : strip[read][Math.min(ROWS - 1, Math.floor(height * ROWS))]!;
         }),
       ).flat();
-    return { columns: STRIPS, rows: ROWS, opaque: at("opaque"), temperatureC: at("temperatureC"), aspect: SLAB_WIDTH };
+    return {
+      columns: STRIPS,
+      rows: ROWS,
+      opaque: at("opaque"),
+      dry: at("dry"),
+      temperatureC: at("temperatureC"),
+      aspect: SLAB_WIDTH,
+    };
   }
   const cook = runOf(programme, seconds);
   if (shape.kind === "puck") return puckFace(cook, shape.diameterMm / shape.heightMm);
@@ -56,6 +65,7 @@ export function cutFace(programme: Programme, seconds: readonly number[]): CutFa
     columns: ROWS,
     rows: ROWS,
     opaque: at((cell) => setShare(cook.flesh.myosin[cell]!)),
+    dry: at((cell) => dryShare(cook.flesh.lossPct[cell]!)),
     temperatureC: at((cell) => cook.body.temperatureC[cell]!),
     aspect: 1,
   };
@@ -75,8 +85,8 @@ function runOf(programme: Programme, seconds: readonly number[], thicknessMm?: n
 }
 
 function column(programme: Programme, seconds: readonly number[], thicknessMm: number) {
-  const { layersC, layersOpaque } = runOf(programme, seconds, thicknessMm).snapshot();
-  return { opaque: layersOpaque, temperatureC: layersC };
+  const { layersC, layersOpaque, layersDry } = runOf(programme, seconds, thicknessMm).snapshot();
+  return { opaque: layersOpaque, dry: layersDry, temperatureC: layersC };
 }
 
 function puckFace(cook: CookRun, aspect: number): CutFace {
@@ -95,6 +105,7 @@ function puckFace(cook: CookRun, aspect: number): CutFace {
     columns,
     rows: layers,
     opaque: at((cell) => setShare(cook.flesh.myosin[cell]!)),
+    dry: at((cell) => dryShare(cook.flesh.lossPct[cell]!)),
     temperatureC: at((cell) => cook.body.temperatureC[cell]!),
     aspect,
   };

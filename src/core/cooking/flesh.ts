@@ -149,6 +149,9 @@ export class Flesh {
 
 export const setShare = (decades: number): number => 1 - 10 ** -decades;
 
+/** How dry a layer looks, 0 to 1: from where it is done to where it has nothing left to give (estimate). */
+export const dryShare = (lossPct: number): number => Math.min(1, Math.max(0, (lossPct - 8) / 16));
+
 /** Flesh reads as opaque when half its myosin has set. */
 export const OPAQUE_SHARE = 0.5;
 export const OPAQUE_DECADES = Math.log10(2);

@@ -4,7 +4,6 @@ import { useState, type ReactNode } from "react";
 import type { Chilled, Chilling } from "@/core/cooking";
 import { COOLING_RULES, type CoolingRuleId } from "@/core/safety";
 import { findSpecies } from "@/core/species";
-import { durationText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import { SpeciesSearch } from "@/ui/SpeciesSearch";
@@ -25,7 +24,7 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
   const { format, ownSpecies } = useHouse();
   const [what, setWhat] = useState<What>("pot");
   const [speciesId, setSpeciesId] = useState("octopus");
-  const [sizeMm, setSizeMm] = useState(100);
+  const [sizeMm, setSizeMm] = useState(60);
   const [fromC, setFromC] = useState(90);
   const [stirred, setStirred] = useState(false);
   const species = findSpecies(speciesId, ownSpecies)!;
@@ -41,7 +40,11 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
   const passing = answer?.filter(({ verdict }) => verdict.verdict === "pass") ?? [];
   const best = passing.toSorted((a, b) => (b.to5Min ?? 0) - (a.to5Min ?? 0))[0];
   const rule = COOLING_RULES[ruleId];
-  const time = (minutes: number | null) => (minutes === null ? "over 14 h" : durationText(minutes * 60));
+  const time = (minutes: number | null) => {
+    if (minutes === null) return "over 14 h";
+    const whole = Math.round(minutes);
+    return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")} min`;
+  };
   return (
     <>
       <header className={page.head}>
@@ -65,9 +68,9 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
               value={what}
               onChange={setWhat}
               options={[
-                { value: "pot", label: "Stock, sauce" },
-                { value: "flat", label: "Flat piece" },
-                { value: "round", label: "Round piece" },
+                { value: "pot", label: "Liquid" },
+                { value: "flat", label: "Flat" },
+                { value: "round", label: "Round" },
               ]}
             />
           </div>
@@ -129,7 +132,7 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
               {rule.stages
                 .map(
                   ({ fromC: hotC, toC, limitMin }) =>
-                    `${format.temperature(hotC)} to ${format.temperature(toC)} within ${durationText(limitMin * 60)}`,
+                    `${format.temperature(hotC)} to ${format.temperature(toC)} within ${time(limitMin)}`,
                 )
                 .join(", ")}
               . The warmest point through the depth or thickness, both faces cooled, by conduction; a liquid that turns
