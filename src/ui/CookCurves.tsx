@@ -1,4 +1,5 @@
 "use client";
+import { memo } from "react";
 import {
   CartesianGrid,
   Line,
@@ -17,7 +18,8 @@ import { PALETTE } from "./palette";
 type Props = {
   readonly trace: readonly Snapshot[];
   /** What the centre is to end in; null where the goal is not a temperature. */
-  readonly band: { readonly fromC: number; readonly toC: number } | null;
+  readonly bandFromC: number | null;
+  readonly bandToC: number | null;
   readonly pullS: number;
   readonly serveS: number;
 };
@@ -30,7 +32,7 @@ const SERIES = [
 ] as const;
 const FIGURES = { fontFamily: "var(--figures)", fontSize: 14, fill: PALETTE.muted };
 
-export default function CookCurves({ trace, band, pullS, serveS }: Props) {
+export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serveS }: Props) {
   const { format } = useHouse();
   const show = (pointC: number) => Math.round(format.toTemperature(pointC) * 10) / 10;
   const rows = trace.map(({ timeS, centreC, firstC, secondC, vesselC }) => ({
@@ -46,10 +48,10 @@ export default function CookCurves({ trace, band, pullS, serveS }: Props) {
       <ResponsiveContainer width="100%" height={260}>
         <LineChart data={rows} margin={{ top: 22, right: 12, bottom: 4, left: -8 }}>
           <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
-          {band ? (
+          {bandFromC !== null && bandToC !== null ? (
             <ReferenceArea
-              y1={show(Math.max(0, band.fromC))}
-              y2={show(Math.min(band.toC, 90))}
+              y1={show(Math.max(0, bandFromC))}
+              y2={show(Math.min(bandToC, 90))}
               fill={PALETTE.roe}
               fillOpacity={0.14}
             />
@@ -115,7 +117,7 @@ export default function CookCurves({ trace, band, pullS, serveS }: Props) {
       </ul>
     </div>
   );
-}
+});
 
 /** Whole minutes in steps that leave some eight of them. */
 function minuteTicks(wholeMin: number): number[] {

@@ -1,6 +1,6 @@
 "use client";
 import { Slider } from "antd";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { memo, useEffect, useMemo, useRef, useState } from "react";
 import { OPAQUE_SHARE, type Snapshot } from "@/core/cooking";
 import styles from "./CrossSection.module.css";
 import { fleshColour, fleshStops } from "./fleshColour";
@@ -25,7 +25,7 @@ const NUMBER_SHARE = 0.05;
 const LETTER_SHARE = 0.013;
 
 /** The piece cut open at every moment: first face below, time to the right, the opaque line climbing; a thumb runs through the time. */
-export function CrossSection({ trace, stageNames, flesh, skin, round, pullS }: Props) {
+export const CrossSection = memo(function CrossSection({ trace, stageNames, flesh, skin, round, pullS }: Props) {
   const { format } = useHouse();
   const canvas = useRef<HTMLCanvasElement>(null);
   const [wantedS, setWantedS] = useState<number | null>(null);
@@ -113,7 +113,7 @@ export function CrossSection({ trace, stageNames, flesh, skin, round, pullS }: P
       </figcaption>
     </figure>
   );
-}
+});
 
 /** Height, in layers from the first, at which the flesh stops being opaque; null when all of it is. */
 function crossing(opaque: readonly number[]): number | null {

@@ -1,5 +1,5 @@
 "use client";
-import { useEffect, useRef } from "react";
+import { memo, useEffect, useRef } from "react";
 import type { CutFace } from "@/core/cooking";
 import styles from "./CrossSection.module.css";
 import { fleshColour, fleshStops } from "./fleshColour";
@@ -8,7 +8,7 @@ import type { FLESH } from "./palette";
 type Props = { readonly face: CutFace; readonly flesh: keyof typeof FLESH; readonly label: string };
 
 /** The face a knife would show when the piece is served. */
-export function CutFaceView({ face, flesh, label }: Props) {
+export const CutFaceView = memo(function CutFaceView({ face, flesh, label }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
     const context = canvas.current?.getContext("2d");
@@ -33,4 +33,4 @@ export function CutFaceView({ face, flesh, label }: Props) {
       <figcaption>Cut open at the plate</figcaption>
     </figure>
   );
-}
+});

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { startTransition, useEffect, useRef, useState } from "react";
 import type { Result } from "@/core/shared";
 
 /** Somebody who answers one question at a time off the main thread. */
@@ -40,10 +40,13 @@ export function useNewest<A>(open: () => Answerer<A>, question: string): NewestS
           busy = false;
           const again = newest.current !== asked;
           const tookMs = performance.now() - startedMs;
-          setState((before) =>
-            answer.ok
-              ? { answer: answer.value, problem: null, working: again, tookMs }
-              : { answer: before.answer, problem: answer.error, working: again, tookMs },
+          // drawing an answer may wait for the finger that asks for the next one
+          startTransition(() =>
+            setState((before) =>
+              answer.ok
+                ? { answer: answer.value, problem: null, working: again, tookMs }
+                : { answer: before.answer, problem: answer.error, working: again, tookMs },
+            ),
           );
           if (again) askNewest.current();
         })

@@ -12,6 +12,10 @@ import type {
 } from "@/core/cooking";
 import type { PlanWorker } from "@/workers/plan.worker";
 import { useNewest, type Answerer } from "./useNewest";
+import { useSettled } from "./useSettled";
+
+/** The ways are weighed once the calliper stands still: the plan in hand goes first. */
+const RANK_AFTER_MS = 300;
 
 export type SheetState = {
   readonly sheet: Sheet | null;
@@ -55,7 +59,8 @@ export function useSheet(request: SheetRequest): SheetState {
 }
 
 /** Methods for a piece, fittest first, in a worker of their own so that the plan does not wait for them. */
-export const useRanking = (request: SheetRequest) => useNewest(openRanker, JSON.stringify(request));
+export const useRanking = (request: SheetRequest) =>
+  useNewest(openRanker, useSettled(JSON.stringify(request), RANK_AFTER_MS));
 
 /** What the readings so far make of a running cook. */
 export const useEstimate = (question: LiveQuestion) => useNewest(openEstimator, JSON.stringify(question));

@@ -47,7 +47,7 @@ export type Sheet = {
 };
 
 const TRACE_STEP_S = 5;
-const MOST_SNAPSHOTS = 240;
+const MOST_SNAPSHOTS = 120;
 /** The drawing goes on a little past serving, to show the centre turn. */
 const AFTER_SERVING_S = 60;
 

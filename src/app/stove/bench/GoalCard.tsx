@@ -1,5 +1,6 @@
 "use client";
 import { Segmented } from "antd";
+import { memo } from "react";
 import { bandAt, outcomeLabel, TARGET_DONENESS, targetCentreC, type TargetDoneness } from "@/core/cooking";
 import type { Species } from "@/core/species";
 import { useHouse } from "@/ui/HouseContext";
@@ -22,7 +23,7 @@ type Props = {
 };
 
 /** What it is cooked to: a band of this fish, the rule, or a centre temperature of one's own. */
-export function GoalCard({ species, ask, fixed, onChange }: Props) {
+export const GoalCard = memo(function GoalCard({ species, ask, fixed, onChange }: Props) {
   const { format } = useHouse();
   const { donenessGroup } = species;
   if (fixed)
@@ -82,4 +83,4 @@ export function GoalCard({ species, ask, fixed, onChange }: Props) {
       )}
     </section>
   );
-}
+});

@@ -1,6 +1,6 @@
 "use client";
 import { Button } from "antd";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { methodOf, type MethodFit, type MethodId } from "@/core/cooking";
 import { durationText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
@@ -17,7 +17,7 @@ type Props = {
 };
 
 /** The ways to cook this piece, the fittest first, each with its reason and its time. */
-export function MethodCards({ fits, working, chosen, onChoose }: Props) {
+export const MethodCards = memo(function MethodCards({ fits, working, chosen, onChoose }: Props) {
   const { format } = useHouse();
   const [all, setAll] = useState(false);
   const first = fits.slice(0, FIRST_SHOWN);
@@ -62,4 +62,4 @@ export function MethodCards({ fits, working, chosen, onChoose }: Props) {
       )}
     </section>
   );
-}
+});

@@ -4,9 +4,18 @@ import { nanoid } from "nanoid";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useRef, useState, type ReactNode } from "react";
+import { useCallback, useDeferredValue, useRef, useState, type ReactNode } from "react";
 import type { Preparation } from "@/core/block";
-import { bandAt, methodOf, outcomeLabel, type Films, type PanPiece, type Sheet } from "@/core/cooking";
+import {
+  bandAt,
+  methodOf,
+  outcomeLabel,
+  type Films,
+  type MethodFit,
+  type MethodId,
+  type PanPiece,
+  type Sheet,
+} from "@/core/cooking";
 import { findSpecies, shortName } from "@/core/species";
 import { answerWithin } from "@/ui/answerWithin";
 import { CrossSection } from "@/ui/CrossSection";
@@ -43,6 +52,8 @@ export type PieceSource =
   | { readonly kind: "lot"; readonly lotId: string; readonly code: string; readonly leftG: number }
   | { readonly kind: "none" };
 
+const NO_FITS: readonly MethodFit[] = [];
+
 type Props = {
   readonly source: PieceSource;
   readonly speciesId: string;
@@ -73,7 +84,8 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
   const alone = { pieceG, thicknessMm: sizeMm, thinnestMm: sizeMm, thickestMm: sizeMm };
   const load = cut ?? alone;
   const ask: CookAskInput = { ...asked, sizeMm };
-  const change = (part: Partial<CookAskInput>) => setAsked((before) => ({ ...before, ...part }));
+  const change = useCallback((part: Partial<CookAskInput>) => setAsked((before) => ({ ...before, ...part })), []);
+  const choose = useCallback((methodId: MethodId) => change({ methodId, schoolId: undefined, kit: {} }), [change]);
 
   const films = filmsByPan[ask.panId];
   const question = questionOf({ speciesId, composition: species.compositionPct, prepared, load }, ask, {
@@ -84,6 +96,8 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
   const state = useSheet(question);
   const ranking = useRanking(question);
   const { sheet } = state;
+  // the stages follow the calliper at once; drawings and figures when there is a breath
+  const shown = useDeferredValue(sheet) ?? sheet;
   const method = methodOf(ask.methodId);
   const tender = method.tender === true || method.opens === true;
   const band = ask.goal.kind === "safe" || tender ? null : bandAt(species.donenessGroup, ask.goal.targetC);
@@ -183,12 +197,12 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
         </div>
         <div className={page.stack} aria-busy={state.working} data-testid="plan" data-plan>
           <MethodCards
-            fits={ranking.answer ?? []}
+            fits={ranking.answer ?? NO_FITS}
             working={ranking.working}
             chosen={ask.methodId}
-            onChoose={(methodId) => change({ methodId, schoolId: undefined, kit: {} })}
+            onChoose={choose}
           />
-          {sheet ? (
+          {sheet && shown ? (
             <>
               {sheet.plan.refusal ? <Refused plan={sheet.plan} /> : null}
               <StagePlan plan={sheet.plan} />
@@ -202,23 +216,29 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
               ) : null}
               <section className={`${page.card} ${styles.section}`}>
                 <CrossSection
-                  trace={sheet.trace}
-                  stageNames={sheet.stageNames}
+                  trace={shown.trace}
+                  stageNames={shown.stageNames}
                   flesh={species.flesh}
                   skin={ask.skin && method.suits.skin !== "off"}
                   round={ask.shape !== "slab" && ask.shape !== "puck"}
-                  pullS={sheet.plan.pullS}
+                  pullS={shown.plan.pullS}
                 />
                 <CutFaceView
-                  face={sheet.cutFace}
+                  face={shown.cutFace}
                   flesh={species.flesh}
-                  label={`The cut face when served: ${outcomeLabel(sheet.plan.band, species.donenessGroup).toLowerCase()}`}
+                  label={`The cut face when served: ${outcomeLabel(shown.plan.band, species.donenessGroup).toLowerCase()}`}
                 />
               </section>
-              <PlanFacts plan={sheet.plan} species={species} tookMs={state.tookMs} />
+              <PlanFacts plan={shown.plan} species={species} tookMs={state.tookMs} />
               <section className={page.card}>
                 <h2>Temperatures</h2>
-                <CookCurves trace={sheet.trace} band={band} pullS={sheet.plan.pullS} serveS={sheet.plan.serveS} />
+                <CookCurves
+                  trace={shown.trace}
+                  bandFromC={band?.fromC ?? null}
+                  bandToC={band?.toC ?? null}
+                  pullS={shown.plan.pullS}
+                  serveS={shown.plan.serveS}
+                />
               </section>
             </>
           ) : (

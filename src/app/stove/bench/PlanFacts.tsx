@@ -1,4 +1,5 @@
 "use client";
+import { memo } from "react";
 import { methodOf, KINETICS, outcomeLabel, type CookPlan } from "@/core/cooking";
 import type { Species } from "@/core/species";
 import { durationText } from "@/ui/format";
@@ -9,7 +10,7 @@ import styles from "../Stove.module.css";
 type Props = { readonly plan: CookPlan; readonly species: Species; readonly tookMs: number | null };
 
 /** How far off it may be, what the others in the batch get, and whether the rule is met. */
-export function PlanFacts({ plan, species, tookMs }: Props) {
+export const PlanFacts = memo(function PlanFacts({ plan, species, tookMs }: Props) {
   const { format } = useHouse();
   const { window, safety, spread, uncertainty, chance, practice } = plan;
   const label = (id: CookPlan["band"]) => outcomeLabel(id, species.donenessGroup).toLowerCase();
@@ -144,4 +145,4 @@ export function PlanFacts({ plan, species, tookMs }: Props) {
       </details>
     </section>
   );
-}
+});

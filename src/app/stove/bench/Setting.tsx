@@ -1,5 +1,6 @@
 "use client";
 import { Radio, Select } from "antd";
+import { memo } from "react";
 import { kitOf, methodOf, PANS, type PanId } from "@/core/cooking";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
@@ -15,7 +16,7 @@ type Props = {
 };
 
 /** What the method asks of the station: school, temperatures, pan. */
-export function Setting({ ask, learned, onChange }: Props) {
+export const Setting = memo(function Setting({ ask, learned, onChange }: Props) {
   const { format } = useHouse();
   const method = methodOf(ask.methodId);
   const school = ask.schoolId ?? method.schools[0]?.id ?? "";
@@ -68,4 +69,4 @@ export function Setting({ ask, learned, onChange }: Props) {
       {learned ? <p className={`${styles.full} muted`}>Planned with what was learned of this pan.</p> : null}
     </section>
   );
-}
+});

@@ -1,11 +1,12 @@
 "use client";
+import { memo } from "react";
 import type { CookPlan } from "@/core/cooking";
 import { clockText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import styles from "../Stove.module.css";
 
 /** Cue first, number second, clock third. */
-export function StagePlan({ plan }: { readonly plan: CookPlan }) {
+export const StagePlan = memo(function StagePlan({ plan }: { readonly plan: CookPlan }) {
   const { format } = useHouse();
   return (
     <ol className={styles.stages} data-first>
@@ -31,4 +32,4 @@ export function StagePlan({ plan }: { readonly plan: CookPlan }) {
       ))}
     </ol>
   );
-}
+});
