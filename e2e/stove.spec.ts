@@ -2,6 +2,7 @@ import { expect, test } from "@playwright/test";
 import { centresAt, findTimesOf, jobOf, requestOf, shiftedSetup } from "@/core/cooking";
 import { findCook } from "@/db/cooks";
 import { listProbes, readingsOf, setProbe } from "@/db/probes";
+import { resetFit } from "@/db/stationFits";
 import { complaintsOf, houseDb, press } from "./house";
 
 test("scallops counted out of a lot: ways by fit, schools side by side, several pans, a probe that moves the pull", async ({
@@ -109,11 +110,13 @@ test("a station sheet is worked out, kept, printed on a page and handed over as 
 test("a pan learns from the cooks that were probed, says so in the plan, and goes back to the book", async ({
   page,
 }, info) => {
+  test.setTimeout(120_000);
   const complaints = complaintsOf(page);
   await page.goto("/stove/learned");
   const steel = page.locator('[data-pan="steel-26"]');
+  await page.waitForLoadState("networkidle");
   await press(steel.getByRole("button", { name: "Learn from these" }), info);
-  await expect(steel.getByTestId("lesson")).toContainText("Contact ×");
+  await expect(steel.getByTestId("lesson")).toContainText("Contact ×", { timeout: 45_000 });
   await page.goto("/stove/try?species=cod");
   await expect(page.getByText("Planned with what was learned of this pan.")).toBeVisible();
   await page.goto("/stove/learned");
@@ -121,6 +124,9 @@ test("a pan learns from the cooks that were probed, says so in the plan, and goe
   await expect(page.locator('[data-pan="steel-26"]').getByTestId("lesson")).toHaveCount(0);
   expect(complaints).toEqual([]);
 });
+
+// other tests plan by the book, whatever became of this one
+test.afterEach(() => resetFit(houseDb(), "steel-26", { who: "Ylva", atMs: Date.now() }));
 
 test("a trace in words that are no trace is turned away with its line, and nothing typed is lost", async ({
   page,

@@ -18,6 +18,8 @@ export function useTell() {
     const answer = await answerWithin(asked);
     if (!answer) {
       message.error("The house did not answer: try again.");
+      // it may have been done all the same, only not said in time
+      router.refresh();
       return null;
     }
     if (!answer.ok) {
