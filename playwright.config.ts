@@ -7,8 +7,8 @@ export default defineConfig({
   testDir: "e2e",
   workers: 1,
   retries: 0,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 120_000,
+  expect: { timeout: 25_000 },
   reporter: [["list"], ["json", { outputFile: process.env["GAFFEL_E2E_REPORT"] ?? "test-results/e2e.json" }]],
   use: {
     baseURL: `http://localhost:${port}`,

@@ -13,7 +13,7 @@ const lotOf = (speciesId: string, form: string) =>
 test("a whole flatfish to fillets and stock bones, weighed from the scale and by hand, then portions to the stove", async ({
   page,
 }, info) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const complaints = complaintsOf(page);
   await page.goto("/");
   await view(page, "Block", "3", info);
@@ -75,7 +75,7 @@ test("a whole flatfish to fillets and stock bones, weighed from the scale and by
 test("a salmonid side for a number of covers: two sides, tails folded, brined and tempered, carried to the stove", async ({
   page,
 }, info) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const complaints = complaintsOf(page);
   const trout = lotOf("ocean-trout", "side");
   await page.goto(`/block/${trout.id}`);

@@ -47,7 +47,7 @@ async function fillLot(page: Page, lot: (typeof SIX)[number], info: TestInfo): P
 }
 
 test("a van of six lots: judged one by one, five on ice, one back, figures as the core's", async ({ page }, info) => {
-  test.setTimeout(150_000);
+  test.setTimeout(240_000);
   const complaints = complaintsOf(page);
   await page.goto("/dock");
   await page.getByLabel("Supplier", { exact: true }).fill("Six Lot Quay");

@@ -15,7 +15,7 @@ const VIEWS = [
 // several views to a test: the browser keeps what it has loaded
 for (const paths of VIEWS) {
   test(`${paths.join(" ")}: no accessibility fault of WCAG 2.2 AA, nothing on the console`, async ({ page }) => {
-    test.setTimeout(20_000 * paths.length);
+    test.setTimeout(40_000 * paths.length);
     const complaints = complaintsOf(page);
     for (const path of paths) {
       await page.goto(path);
@@ -32,7 +32,7 @@ for (const paths of VIEWS) {
 }
 
 test("the inner pages hold to the same", async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const complaints = complaintsOf(page);
   for (const [from, prefix] of [
     ["/ice", "/ice/"],

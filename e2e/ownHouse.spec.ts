@@ -75,7 +75,7 @@ test("an empty house opens on the first-run page and then on Today", async ({ pa
 test("killed in the middle of writes, the house keeps every tap it acknowledged and the clock runs on", async ({
   page,
 }) => {
-  test.setTimeout(90_000);
+  test.setTimeout(180_000);
   makeDemoHouse(openDatabase(path.join(folder, "gaffel.sqlite")), Date.now());
   await start();
   await page.goto(`http://localhost:${port}/stove`);

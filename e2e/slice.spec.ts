@@ -11,7 +11,7 @@ const format = formatFor("metric");
 const char = findSpecies("arctic-char")!;
 
 test("one fish from the dock to the book, its figures held against the core's", async ({ page }, info) => {
-  test.setTimeout(150_000);
+  test.setTimeout(240_000);
   const complaints = complaintsOf(page);
   await page.goto("/");
   await expect(page.getByRole("region", { name: "Next" })).toBeVisible();

@@ -8,7 +8,7 @@ import { complaintsOf, houseDb, press } from "./house";
 test("scallops counted out of a lot: ways by fit, schools side by side, several pans, a probe that moves the pull", async ({
   page,
 }, info) => {
-  test.setTimeout(150_000);
+  test.setTimeout(240_000);
   const complaints = complaintsOf(page);
   await page.goto("/stove");
   await press(page.getByRole("link", { name: /King scallop/ }).first(), info);
@@ -110,7 +110,7 @@ test("a station sheet is worked out, kept, printed on a page and handed over as 
 test("a pan learns from the cooks that were probed, says so in the plan, and goes back to the book", async ({
   page,
 }, info) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const complaints = complaintsOf(page);
   await page.goto("/stove/learned");
   const steel = page.locator('[data-pan="steel-26"]');

@@ -112,7 +112,7 @@ const VIEWS = {
   stove: async (page) => {
     await page.goto(`${base}/stove`);
     await page.goto(
-      base + (await page.locator('main a[href^="/stove/"]').filter({ hasText: "cod" }).first().getAttribute("href")),
+      base + (await page.locator("main a[data-batch]").filter({ hasText: "cod" }).first().getAttribute("href")),
     );
     await page.getByTestId("pan-time").waitFor();
     await page.locator(".recharts-line").first().waitFor();
