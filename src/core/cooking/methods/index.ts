@@ -2,9 +2,16 @@ import { DRY_METHODS } from "./dry";
 import type { Kit, KnobId, Method, MethodId } from "./method";
 import { PAN_METHODS } from "./pan";
 import { SHELLFISH_METHODS } from "./shellfish";
+import { SKIN_METHODS } from "./skinCrisp";
 import { WET_METHODS } from "./wet";
 
-export const METHODS: readonly Method[] = [...PAN_METHODS, ...SHELLFISH_METHODS, ...WET_METHODS, ...DRY_METHODS];
+export const METHODS: readonly Method[] = [
+  ...SKIN_METHODS,
+  ...PAN_METHODS,
+  ...SHELLFISH_METHODS,
+  ...WET_METHODS,
+  ...DRY_METHODS,
+];
 
 export const METHOD_IDS = METHODS.map(({ id }) => id) as [MethodId, ...MethodId[]];
 
@@ -22,5 +29,5 @@ export function kitOf(method: Method, school: string, changed: Partial<Record<Kn
   return { ...PLAIN, ...usual, ...method.schools.find(({ id }) => id === school)?.kit, ...changed };
 }
 
-export { CRISP_CRUST_MM } from "./pan";
+export { CRISP_CRUST_MM } from "./skinCrisp";
 export type { AtEnd, Kit, Knob, KnobId, Method, MethodId, Practice, School, StageTemplate } from "./method";
