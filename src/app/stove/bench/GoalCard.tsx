@@ -16,14 +16,15 @@ const RARE_C = 32;
 
 type Props = {
   readonly species: Species;
-  readonly ask: CookAskInput;
+  readonly methodId: CookAskInput["methodId"];
+  readonly goal: CookAskInput["goal"];
   /** The method has a goal of its own. */
   readonly fixed: boolean;
   readonly onChange: (part: Partial<CookAskInput>) => void;
 };
 
 /** What it is cooked to: a band of this fish, the rule, or a centre temperature of one's own. */
-export const GoalCard = memo(function GoalCard({ species, ask, fixed, onChange }: Props) {
+export const GoalCard = memo(function GoalCard({ species, methodId, goal, fixed, onChange }: Props) {
   const { format } = useHouse();
   const { donenessGroup } = species;
   if (fixed)
@@ -31,13 +32,12 @@ export const GoalCard = memo(function GoalCard({ species, ask, fixed, onChange }
       <section className={page.card}>
         <h2>Cooked until</h2>
         <p>
-          {ask.methodId === "open-shells"
+          {methodId === "open-shells"
             ? "The shells have opened."
             : "A skewer or knife slides in: time and heat, not a centre temperature."}
         </p>
       </section>
     );
-  const { goal } = ask;
   const named = goal.kind === "safe" ? null : bandAt(donenessGroup, goal.targetC).id;
   const chosen: Choice =
     goal.kind === "safe"

@@ -1,5 +1,6 @@
 "use client";
 import { Button, InputNumber, Select, Switch } from "antd";
+import { memo } from "react";
 import type { Species } from "@/core/species";
 import { Calliper } from "@/ui/Calliper";
 import { useHouse } from "@/ui/HouseContext";
@@ -47,48 +48,77 @@ export function PieceCard({ species, ask, pieceG, most, cutMm, onPieceG, onChang
           </Button>
         ) : null}
       </section>
-      <section className={`${page.card} ${styles.inputs}`}>
-        <label className={styles.full}>
-          Shape
-          <Select<CookAskInput["shape"]>
-            value={ask.shape}
-            options={[...SHAPES]}
-            onChange={(shape) => onChange({ shape })}
-          />
-        </label>
-        <label>
-          Fish now, {format.degree}
-          <UnitInput
-            kind="temperature"
-            value={ask.startC}
-            min={-22}
-            max={30}
-            onChange={(startC) => onChange({ startC })}
-          />
-        </label>
-        <label>
-          Pieces
-          <InputNumber<number>
-            value={ask.pieces}
-            min={1}
-            max={most}
-            precision={0}
-            inputMode="numeric"
-            style={{ width: "100%" }}
-            onChange={(pieces) => pieces !== null && onChange({ pieces })}
-          />
-        </label>
-        {onPieceG ? (
-          <label>
-            One piece, {format.massUnit}
-            <UnitInput kind="mass" value={pieceG} min={2} max={5000} onChange={onPieceG} />
-          </label>
-        ) : null}
-        <span className={styles.switch}>
-          <span id="skin-label">Skin or shell on</span>
-          <Switch checked={ask.skin} onChange={(skin) => onChange({ skin })} aria-labelledby="skin-label" />
-        </span>
-      </section>
+      <PieceInputs
+        shape={ask.shape}
+        startC={ask.startC}
+        pieces={ask.pieces}
+        skin={ask.skin}
+        most={most}
+        pieceG={onPieceG ? pieceG : 0}
+        onPieceG={onPieceG}
+        onChange={onChange}
+      />
     </>
   );
 }
+
+type InputProps = Pick<CookAskInput, "shape" | "startC" | "pieces" | "skin"> &
+  Pick<Props, "most" | "pieceG" | "onPieceG" | "onChange">;
+
+/** All of the piece but its size: it stands still while the calliper moves. */
+const PieceInputs = memo(function PieceInputs({
+  shape,
+  startC,
+  pieces,
+  skin,
+  most,
+  pieceG,
+  onPieceG,
+  onChange,
+}: InputProps) {
+  const { format } = useHouse();
+  return (
+    <section className={`${page.card} ${styles.inputs}`}>
+      <label className={styles.full}>
+        Shape
+        <Select<CookAskInput["shape"]>
+          value={shape}
+          options={[...SHAPES]}
+          onChange={(next) => onChange({ shape: next })}
+        />
+      </label>
+      <label>
+        Fish now, {format.degree}
+        <UnitInput
+          kind="temperature"
+          value={startC}
+          min={-22}
+          max={30}
+          onChange={(next) => onChange({ startC: next })}
+        />
+      </label>
+      <label>
+        Pieces
+        <InputNumber<number>
+          value={pieces}
+          min={1}
+          max={most}
+          precision={0}
+          inputMode="numeric"
+          style={{ width: "100%" }}
+          onChange={(next) => next !== null && onChange({ pieces: next })}
+        />
+      </label>
+      {onPieceG ? (
+        <label>
+          One piece, {format.massUnit}
+          <UnitInput kind="mass" value={pieceG} min={2} max={5000} onChange={onPieceG} />
+        </label>
+      ) : null}
+      <span className={styles.switch}>
+        <span id="skin-label">Skin or shell on</span>
+        <Switch checked={skin} onChange={(next) => onChange({ skin: next })} aria-labelledby="skin-label" />
+      </span>
+    </section>
+  );
+});

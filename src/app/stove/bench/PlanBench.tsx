@@ -85,6 +85,13 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
   const load = cut ?? alone;
   const ask: CookAskInput = { ...asked, sizeMm };
   const change = useCallback((part: Partial<CookAskInput>) => setAsked((before) => ({ ...before, ...part })), []);
+  const changePiece = useCallback(
+    (part: Partial<CookAskInput>) => {
+      if (part.sizeMm !== undefined) setOwnSize(true);
+      change(part);
+    },
+    [change, setOwnSize],
+  );
   const choose = useCallback((methodId: MethodId) => change({ methodId, schoolId: undefined, kit: {} }), [change]);
 
   const films = filmsByPan[ask.panId];
@@ -186,14 +193,18 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
             most={source.kind === "batch" ? source.pieces.length : 60}
             cutMm={cut ? cut.thicknessMm : null}
             onPieceG={source.kind === "batch" ? null : setPieceG}
-            onChange={(part) => {
-              if (part.sizeMm !== undefined) setOwnSize(true);
-              change(part);
-            }}
+            onChange={changePiece}
             onCut={() => setOwnSize(false)}
           />
-          <GoalCard species={species} ask={ask} fixed={tender} onChange={change} />
-          <Setting ask={ask} onChange={change} learned={films !== undefined} />
+          <GoalCard species={species} methodId={ask.methodId} goal={ask.goal} fixed={tender} onChange={change} />
+          <Setting
+            methodId={ask.methodId}
+            schoolId={ask.schoolId}
+            kit={ask.kit}
+            panId={ask.panId}
+            onChange={change}
+            learned={films !== undefined}
+          />
         </div>
         <div className={page.stack} aria-busy={state.working} data-testid="plan" data-plan>
           <MethodCards

@@ -9,18 +9,21 @@ import type { CookAskInput } from "../schema";
 import styles from "../Stove.module.css";
 
 type Props = {
-  readonly ask: CookAskInput;
+  readonly methodId: CookAskInput["methodId"];
+  readonly schoolId: CookAskInput["schoolId"];
+  readonly kit: CookAskInput["kit"];
+  readonly panId: CookAskInput["panId"];
   /** Coefficients of this pan were learned here. */
   readonly learned: boolean;
   readonly onChange: (part: Partial<CookAskInput>) => void;
 };
 
 /** What the method asks of the station: school, temperatures, pan. */
-export const Setting = memo(function Setting({ ask, learned, onChange }: Props) {
+export const Setting = memo(function Setting({ methodId, schoolId, kit: set, panId, learned, onChange }: Props) {
   const { format } = useHouse();
-  const method = methodOf(ask.methodId);
-  const school = ask.schoolId ?? method.schools[0]?.id ?? "";
-  const changed = Object.fromEntries(Object.entries(ask.kit).filter(([, value]) => value !== undefined));
+  const method = methodOf(methodId);
+  const school = schoolId ?? method.schools[0]?.id ?? "";
+  const changed = Object.fromEntries(Object.entries(set).filter(([, value]) => value !== undefined));
   const kit = kitOf(method, school, changed);
   const usesPan = method.knobs.some(({ id }) => id === "panC");
   return (
@@ -52,7 +55,7 @@ export const Setting = memo(function Setting({ ask, learned, onChange }: Props) 
             min={minC}
             max={maxC}
             step={id === "mediumC" ? 1 : 5}
-            onChange={(value) => onChange({ kit: { ...ask.kit, [id]: value } })}
+            onChange={(value) => onChange({ kit: { ...set, [id]: value } })}
           />
         </label>
       ))}
@@ -60,8 +63,8 @@ export const Setting = memo(function Setting({ ask, learned, onChange }: Props) 
         <label className={styles.full}>
           Pan
           <Select<PanId>
-            value={ask.panId}
-            onChange={(panId) => onChange({ panId })}
+            value={panId}
+            onChange={(next) => onChange({ panId: next })}
             options={PANS.map(({ id, label }) => ({ value: id, label }))}
           />
         </label>

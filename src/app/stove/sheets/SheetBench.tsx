@@ -119,11 +119,19 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
           </section>
           <GoalCard
             species={species}
-            ask={ask}
+            methodId={ask.methodId}
+            goal={ask.goal}
             fixed={method.tender === true || method.opens === true}
             onChange={change}
           />
-          <Setting ask={ask} learned={films !== undefined} onChange={change} />
+          <Setting
+            methodId={ask.methodId}
+            schoolId={ask.schoolId}
+            kit={ask.kit}
+            panId={ask.panId}
+            learned={films !== undefined}
+            onChange={change}
+          />
         </div>
         <div className={page.stack} data-plan>
           <section className={page.card}>
