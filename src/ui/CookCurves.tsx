@@ -13,6 +13,7 @@ import {
 } from "recharts";
 import type { Snapshot } from "@/core/cooking";
 import { useHouse } from "./HouseContext";
+import { minuteTicks } from "./minuteTicks";
 import { PALETTE } from "./palette";
 
 type Props = {
@@ -118,9 +119,3 @@ export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serv
     </div>
   );
 });
-
-/** Whole minutes in steps that leave some eight of them. */
-function minuteTicks(wholeMin: number): number[] {
-  const step = [1, 2, 5, 10, 20, 30, 60, 120].find((one) => wholeMin / one <= 9) ?? 240;
-  return Array.from({ length: Math.floor(wholeMin / step) + 1 }, (_, index) => index * step);
-}

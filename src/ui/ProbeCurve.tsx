@@ -1,6 +1,7 @@
 "use client";
 import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, Tooltip, XAxis, YAxis } from "recharts";
 import { useHouse } from "./HouseContext";
+import { minuteTicks } from "./minuteTicks";
 import { PALETTE } from "./palette";
 
 type Point = { readonly timeS: number; readonly centreC: number };
@@ -30,6 +31,7 @@ export default function ProbeCurve({ planned, predicted, readings }: Props) {
             type="number"
             domain={[0, "dataMax"]}
             unit=" min"
+            ticks={minuteTicks(Math.max(...[...planned, ...predicted].map(({ timeS }) => timeS / 60), 1), 5)}
             tick={FIGURES}
             stroke={PALETTE.edge}
           />

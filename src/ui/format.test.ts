@@ -32,6 +32,7 @@ test("figures in the house's units, rounded once", () => {
 test("time owed is rounded up, time over is counted with a plus", () => {
   expect([clockText(59.2), clockText(60), clockText(0), clockText(-61.9)]).toEqual(["1:00", "1:00", "0:00", "+1:01"]);
   expect([durationText(45), durationText(120), durationText(200)]).toEqual(["45 s", "2 min", "3 min 20 s"]);
+  expect([durationText(3600), durationText(7447)]).toEqual(["1 h 00 min", "2 h 04 min"]);
 });
 
 test("life is credited down", () => {

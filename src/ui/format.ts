@@ -78,6 +78,8 @@ export function clockText(remainingS: number): string {
 export function durationText(seconds: number): string {
   const whole = Math.round(seconds);
   const [minutes, rest] = [Math.floor(whole / 60), whole % 60];
+  if (minutes >= 60)
+    return `${Math.floor(Math.round(seconds / 60) / 60)} h ${String(Math.round(seconds / 60) % 60).padStart(2, "0")} min`;
   if (minutes === 0) return `${rest} s`;
   return rest === 0 ? `${minutes} min` : `${minutes} min ${rest} s`;
 }

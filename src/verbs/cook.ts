@@ -32,6 +32,7 @@ export const CookInput = z
     medium_c: z.number().min(30).max(200).optional(),
     second_c: z.number().min(50).max(250).optional(),
     source_c: z.number().min(300).max(1000).optional(),
+    distance_mm: z.number().min(20).max(400).optional(),
   })
   .superRefine((input, context) => {
     if (input.method !== "skin-then-oven") return;
@@ -66,6 +67,7 @@ export function cook(input: z.infer<typeof CookInput>) {
     mediumC: input.medium_c,
     secondC: input.second_c,
     sourceC: input.source_c,
+    distanceMm: input.distance_mm,
   };
   const goal =
     "safe" in target

@@ -10,7 +10,14 @@ type Piece = {
   readonly pieces: number;
 };
 
-const MOST_IN_PAN = 4;
+/** What usually goes in together: four fillets, six scallops or tails, a potful of shells (common practice). */
+const MOST_AT_ONCE: Readonly<Record<PieceShape["kind"], number>> = {
+  slab: 4,
+  cylinder: 6,
+  puck: 6,
+  tube: 4,
+  sphere: 40,
+};
 /** From the refrigerator to the pan a piece has lost some of its chill. */
 export const AT_THE_PAN_C = 8;
 
@@ -30,7 +37,7 @@ export function firstAsk(species: Species, { shape, sizeMm, massG, startC, piece
       donenessGroup === "tuna"
         ? { kind: "centre", targetC: 32 }
         : { kind: "doneness", targetC: targetCentreC(donenessGroup, USUAL_DONENESS[donenessGroup]) },
-    pieces: Math.min(pieces, fish ? MOST_IN_PAN : 6),
+    pieces: Math.min(pieces, MOST_AT_ONCE[shape]),
   };
 }
 

@@ -9,7 +9,14 @@ const knobC = z.number().min(30).max(1000).optional();
 export const CookAsk = z.strictObject({
   methodId: z.enum(METHOD_IDS),
   schoolId: z.string().max(40).optional(),
-  kit: z.strictObject({ panC: knobC, ovenC: knobC, mediumC: knobC, secondC: knobC, sourceC: knobC }),
+  kit: z.strictObject({
+    panC: knobC,
+    ovenC: knobC,
+    mediumC: knobC,
+    secondC: knobC,
+    sourceC: knobC,
+    distanceMm: z.number().min(20).max(400).optional(),
+  }),
   shape: z.enum(["slab", "cylinder", "sphere", "puck", "tube"]),
   sizeMm: z.number().min(4).max(120),
   skin: z.boolean(),

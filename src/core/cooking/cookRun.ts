@@ -266,7 +266,7 @@ export class CookRun {
         values[column[below]!]! + part * (values[column[above]!]! - values[column[below]!]!);
       layersC.push(between(temperatureC));
       layersOpaque.push(setShare(between(myosin)));
-      layersDry.push(dryShare(between(lossPct)));
+      layersDry.push(dryShare(between(lossPct), this.setup.piece.group));
     }
     const [first, second, rim] = this.faces;
     const side = this.#areasM2[0] === 0;

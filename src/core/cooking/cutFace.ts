@@ -65,7 +65,7 @@ export function cutFace(programme: Programme, seconds: readonly number[]): CutFa
     columns: ROWS,
     rows: ROWS,
     opaque: at((cell) => setShare(cook.flesh.myosin[cell]!)),
-    dry: at((cell) => dryShare(cook.flesh.lossPct[cell]!)),
+    dry: at((cell) => dryShare(cook.flesh.lossPct[cell]!, cook.setup.piece.group)),
     temperatureC: at((cell) => cook.body.temperatureC[cell]!),
     aspect: 1,
   };
@@ -105,7 +105,7 @@ function puckFace(cook: CookRun, aspect: number): CutFace {
     columns,
     rows: layers,
     opaque: at((cell) => setShare(cook.flesh.myosin[cell]!)),
-    dry: at((cell) => dryShare(cook.flesh.lossPct[cell]!)),
+    dry: at((cell) => dryShare(cook.flesh.lossPct[cell]!, cook.setup.piece.group)),
     temperatureC: at((cell) => cook.body.temperatureC[cell]!),
     aspect,
   };

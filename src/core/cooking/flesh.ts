@@ -1,3 +1,5 @@
+import type { DonenessGroup } from "@/core/species";
+
 /**
  * State of the flesh in every cell: how far each protein has set, by first-order kinetics dX/dt = (1 - X) ln10 / D with
  * D = D_ref 10^((T_ref - T)/z), kept as its exposure in decades; collagen of cephalopods by its softening time; water lost.
@@ -150,7 +152,9 @@ export class Flesh {
 export const setShare = (decades: number): number => 1 - 10 ** -decades;
 
 /** How dry a layer looks, 0 to 1: from where it is done to where it has nothing left to give (estimate). */
-export const dryShare = (lossPct: number): number => Math.min(1, Math.max(0, (lossPct - 8) / 16));
+export const dryShare = (lossPct: number, group: DonenessGroup): number =>
+  // what a cephalopod loses its dissolved collagen makes up for in the mouth
+  group === "octopus" || group === "squid" ? 0 : Math.min(1, Math.max(0, (lossPct - 8) / 16));
 
 /** Flesh reads as opaque when half its myosin has set. */
 export const OPAQUE_SHARE = 0.5;

@@ -37,6 +37,8 @@ export type CookPlan = {
   readonly serveS: number;
   readonly pullC: number;
   readonly peakC: number;
+  /** The warmest in the last stage: below `peakC` where it was hotter before (cooled in its water, out of a bath). */
+  readonly restPeakC: number;
   /** The centre temperature at the usual pace that this state reads like. */
   readonly readsLikeC: number;
   readonly restS: number;
@@ -119,6 +121,7 @@ export function describe({ job, programme, seconds }: Planned): CookPlan {
     serveS: heatS + outcome.restS,
     pullC: outcome.pullC,
     peakC: outcome.peakC,
+    restPeakC: outcome.restPeakC,
     readsLikeC: outcome.readsLikeC,
     restS: outcome.restS,
     band,
@@ -197,7 +200,14 @@ export function windowOf(
   };
 }
 
-const KNOB_STEP: Readonly<Record<KnobId, number>> = { panC: -20, ovenC: -15, mediumC: -3, secondC: -15, sourceC: -60 };
+const KNOB_STEP: Readonly<Record<KnobId, number>> = {
+  panC: -20,
+  ovenC: -15,
+  mediumC: -3,
+  secondC: -15,
+  sourceC: -60,
+  distanceMm: 30,
+};
 
 function sensitivityOf(job: Job, programme: Programme, seconds: readonly number[]): readonly Sensitivity[] {
   const { setup, method, kit } = job;
@@ -209,7 +219,8 @@ function sensitivityOf(job: Job, programme: Programme, seconds: readonly number[
   const byKnob = method.knobs.map(({ id, label }) => {
     const changed = kitOf(method, job.school, { ...kit, [id]: kit[id] + KNOB_STEP[id] });
     const other = new Programme(setup, method.build({ piece, kit: changed, pan: job.pan, school: job.school }));
-    return of(`${label} ${-KNOB_STEP[id]} K colder`, other.outcome(seconds));
+    const step = KNOB_STEP[id];
+    return of(id === "distanceMm" ? `${step} mm further off` : `${label} ${-step} K colder`, other.outcome(seconds));
   });
   return [
     of("2 mm thicker", withPiece({ shape: resized(piece.shape, governing + 2) })),

@@ -15,6 +15,8 @@ export type CookOutcome = {
   /** Centre when it leaves the heat, at its warmest, and the doneness it reads like then. */
   readonly pullC: number;
   readonly peakC: number;
+  /** The warmest the centre is in the last stage: what a probe finds at the plate. */
+  readonly restPeakC: number;
   readonly readsLikeC: number;
   readonly restS: number;
   readonly firstCrustMm: number;
@@ -107,7 +109,7 @@ export class Programme {
     const { crustMm: firstCrustMm, hottestC: firstHottestC, brownS: firstBrownS } = face;
     const pullC = cook.centreC;
     cook.enter(this.stages[last]!);
-    const restS = restToPeak(cook);
+    const { restS, restPeakC } = restToPeak(cook);
     ends.push(endOf());
     const { body, flesh } = cook;
     const { centreCell } = body;
@@ -116,6 +118,7 @@ export class Programme {
       ends,
       pullC,
       peakC: cook.hottestCentreC,
+      restPeakC,
       readsLikeC: readsLikeC(setup.piece.group, {
         myosin: flesh.myosin[centreCell]!,
         flakeCollagen: flesh.flakeCollagen[centreCell]!,
@@ -157,8 +160,8 @@ export class Programme {
   }
 }
 
-/** Follows the centre in the rest past its peak; answers how long until it is within a degree of it. */
-function restToPeak(cook: CookRun): number {
+/** Follows the centre in the rest past its peak; answers with the peak and how long until it is within a degree of it. */
+function restToPeak(cook: CookRun): { readonly restS: number; readonly restPeakC: number } {
   const pulledS = cook.timeS;
   const path: [number, number][] = [[0, cook.centreC]];
   let peakC = cook.centreC;
@@ -169,5 +172,5 @@ function restToPeak(cook: CookRun): number {
     return false;
   });
   const near = path.find(([, centreC]) => centreC >= peakC - NEAR_PEAK_K)!;
-  return Math.min(LONGEST_REST_S, Math.max(SHORTEST_REST_S, near[0]));
+  return { restS: Math.min(LONGEST_REST_S, Math.max(SHORTEST_REST_S, near[0])), restPeakC: peakC };
 }

@@ -55,7 +55,7 @@ export function stagesOf(
         face: faceOf(template, piece),
         do: template.do,
         cue: typeof cue === "string" ? cue : cue({ ...end, feel: FEEL[piece.group] }),
-        probeC: last ? outcome.peakC : end.centreC,
+        probeC: last ? outcome.restPeakC : end.centreC,
       },
     ];
   });

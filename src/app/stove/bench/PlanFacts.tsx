@@ -15,6 +15,8 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, tookMs }: Prop
   const { window, safety, spread, uncertainty, chance, practice } = plan;
   const label = (id: CookPlan["band"]) => outcomeLabel(id, species.donenessGroup).toLowerCase();
   const { compositionPct: made } = species;
+  const fixedGoal = plan.band === "tender" || plan.band === "open";
+  const goesOn = plan.restPeakC >= plan.peakC - 0.5;
   return (
     <section className={page.card}>
       <div className={styles.facts}>
@@ -25,11 +27,19 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, tookMs }: Prop
             <b className="figure">{durationText(window.lateS)}</b> late and it is still {label(plan.band)}.
           </p>
           <p className="muted">
-            Pull at <span className="figure">{format.temperature(plan.pullC)}</span>; it goes on to{" "}
+            {goesOn ? (
+              <>
+                Pull at <span className="figure">{format.temperature(plan.pullC)}</span>; it goes on to{" "}
+              </>
+            ) : (
+              <>
+                Served at <span className="figure">{format.temperature(plan.restPeakC)}</span>; the hottest it was:{" "}
+              </>
+            )}
             <span className="figure" data-testid="peak">
               {format.temperature(plan.peakC)}
             </span>
-            {Math.abs(plan.readsLikeC - plan.peakC) > 1.5 && plan.band !== "tender" && plan.band !== "open"
+            {Math.abs(plan.readsLikeC - plan.peakC) > 1.5 && !fixedGoal
               ? ` and eats like ${format.temperature(plan.readsLikeC)} done at the usual pace`
               : ""}
             .
@@ -41,13 +51,24 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, tookMs }: Prop
             <b className={styles.bigFigure} data-testid="chance">
               {Math.round(chance.inBand * 100)}
             </b>{" "}
-            of 100 end {label(plan.band)}; nine in ten between{" "}
-            <span className="figure">
-              {format.temperature(chance.lowC)} and {format.temperature(chance.highC)}
-            </span>
-            .
+            of 100 end {label(plan.band)}
+            {plan.band === "tender" ? (
+              "."
+            ) : (
+              <>
+                ; nine in ten between{" "}
+                <span className="figure">
+                  {format.temperature(chance.lowC)} and {format.temperature(chance.highC)}
+                </span>
+                .
+              </>
+            )}
           </p>
-          <p className="muted">A probe before the pull takes most of that away.</p>
+          <p className="muted">
+            {plan.band === "tender"
+              ? "A skewer in the thickest end tells more than a probe."
+              : "A probe before the pull takes most of that away."}
+          </p>
         </div>
         <div>
           <h3>In this batch</h3>

@@ -26,6 +26,7 @@ export const Setting = memo(function Setting({ methodId, schoolId, kit: set, pan
   const changed = Object.fromEntries(Object.entries(set).filter(([, value]) => value !== undefined));
   const kit = kitOf(method, school, changed);
   const usesPan = method.knobs.some(({ id }) => id === "panC");
+  if (method.knobs.length === 0 && method.schools.length === 0) return null;
   return (
     <section className={`${page.card} ${styles.inputs}`} data-testid="setting">
       {method.schools.length > 0 ? (
@@ -46,14 +47,14 @@ export const Setting = memo(function Setting({ methodId, schoolId, kit: set, pan
           />
         </fieldset>
       ) : null}
-      {method.knobs.map(({ id, label, minC, maxC }) => (
+      {method.knobs.map(({ id, label, kind, min, max }) => (
         <label key={id}>
-          {label}, {format.degree}
+          {label}, {kind === "length" ? format.lengthUnit : format.degree}
           <UnitInput
-            kind="temperature"
+            kind={kind}
             value={kit[id]}
-            min={minC}
-            max={maxC}
+            min={min}
+            max={max}
             step={id === "mediumC" ? 1 : 5}
             onChange={(value) => onChange({ kit: { ...set, [id]: value } })}
           />

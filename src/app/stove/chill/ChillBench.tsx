@@ -4,6 +4,7 @@ import { useState, type ReactNode } from "react";
 import type { Chilled, Chilling } from "@/core/cooking";
 import { COOLING_RULES, type CoolingRuleId } from "@/core/safety";
 import { findSpecies } from "@/core/species";
+import { durationText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import { SpeciesSearch } from "@/ui/SpeciesSearch";
@@ -40,11 +41,7 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
   const passing = answer?.filter(({ verdict }) => verdict.verdict === "pass") ?? [];
   const best = passing.toSorted((a, b) => (b.to5Min ?? 0) - (a.to5Min ?? 0))[0];
   const rule = COOLING_RULES[ruleId];
-  const time = (minutes: number | null) => {
-    if (minutes === null) return "over 14 h";
-    const whole = Math.round(minutes);
-    return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")} min`;
-  };
+  const time = (minutes: number | null) => (minutes === null ? "over 14 h" : durationText(Math.round(minutes) * 60));
   return (
     <>
       <header className={page.head}>

@@ -1,4 +1,5 @@
 import { panVessel } from "../vessel";
+import { broilerView } from "../viewFactor";
 import { immersed, KITCHEN, knob, metal, NOTHING, oven, OVEN, rest, stage, type Method } from "./method";
 
 const PRACTICE = "common practice";
@@ -94,7 +95,7 @@ export const DRY_METHODS: readonly Method[] = [
     id: "broil",
     label: "Broiled",
     line: "Presentation side up under the glow, on a hot tray.",
-    knobs: [knob("sourceC", "Element", 600, 450, 800)],
+    knobs: [knob("sourceC", "Element", 600, 450, 800), knob("distanceMm", "Below the element", 100, 50, 250)],
     schools: [],
     suits: {
       groups: ["salmonid", "white-flake", "flat", "dense", "lobster"],
@@ -107,7 +108,7 @@ export const DRY_METHODS: readonly Method[] = [
     cautions: ["Sugar, crumbs and garlic burn first: they go on late."],
     source: PRACTICE,
     build: ({ piece, kit }) => {
-      const glow = { on: "glow", sourceC: kit.sourceC, view: 0.3, airC: 160 } as const;
+      const glow = { on: "glow", sourceC: kit.sourceC, view: broilerView(kit.distanceMm), airC: 160 } as const;
       return [
         stage(piece, {
           id: "broil",
@@ -123,7 +124,7 @@ export const DRY_METHODS: readonly Method[] = [
             ],
           },
           until: { by: "search", part: 1 },
-          do: "On an oiled tray, 10 cm under the element.",
+          do: `On an oiled tray, ${Math.round(kit.distanceMm)} mm under the element.`,
           cue: "The top blisters and browns, the side is opaque.",
         }),
         rest(piece),

@@ -21,7 +21,7 @@ export function methodOf(id: MethodId): Method {
   return found;
 }
 
-const PLAIN: Kit = { panC: 200, ovenC: 180, mediumC: 80, secondC: 140, sourceC: 600 };
+const PLAIN: Kit = { panC: 200, ovenC: 180, mediumC: 80, secondC: 140, sourceC: 600, distanceMm: 100 };
 
 /** The settings of a method and school: the usual ones, changed where the cook has said so. */
 export function kitOf(method: Method, school: string, changed: Partial<Record<KnobId, number>> = {}): Kit {

@@ -5,15 +5,16 @@ import type { PieceShape, StovePiece } from "../piece";
 import type { Touch } from "../touch";
 import type { Vessel } from "../vessel";
 
-/** What the cook sets before the fish goes in, °C. */
-export type KnobId = "panC" | "ovenC" | "mediumC" | "secondC" | "sourceC";
+/** What the cook sets before the fish goes in, °C or mm. */
+export type KnobId = "panC" | "ovenC" | "mediumC" | "secondC" | "sourceC" | "distanceMm";
 export type Kit = Readonly<Record<KnobId, number>>;
 export type Knob = {
   readonly id: KnobId;
   readonly label: string;
   readonly usual: number;
-  readonly minC: number;
-  readonly maxC: number;
+  readonly kind: "temperature" | "length";
+  readonly min: number;
+  readonly max: number;
 };
 
 /** Where good cooks disagree: the ways, and why one is the default. The first is the default. */
@@ -126,12 +127,13 @@ export type Method = {
   readonly build: (context: BuildContext) => readonly StageTemplate[];
 };
 
-export const knob = (id: KnobId, label: string, usual: number, minC: number, maxC: number): Knob => ({
+export const knob = (id: KnobId, label: string, usual: number, min: number, max: number): Knob => ({
   id,
   label,
   usual,
-  minC,
-  maxC,
+  kind: id === "distanceMm" ? "length" : "temperature",
+  min,
+  max,
 });
 export const PAN = knob("panC", "Pan", 200, 120, 280);
 export const OVEN = knob("ovenC", "Oven", 180, 80, 280);
@@ -188,7 +190,7 @@ export const immersed = (
   lying: Omit<Lying, "under" | "over" | "around">,
 ): StageTemplate => stage(piece, { ...lying, under: medium, over: medium, around: medium });
 
-export const rest = (piece: StovePiece, what?: string): StageTemplate =>
+export const rest = (piece: StovePiece, what?: string, cue?: string): StageTemplate =>
   stage(piece, {
     id: "rest",
     name: "Rest",
@@ -198,7 +200,7 @@ export const rest = (piece: StovePiece, what?: string): StageTemplate =>
     around: KITCHEN,
     until: { by: "rest" },
     do: what ?? "Out of the heat, presentation side up, on a warm tray. Never under foil.",
-    cue: ({ feel }) => feel,
+    cue: cue ?? (({ feel }) => feel),
   });
 
 export const inOven = (airC: number, filmWPerM2K = 25): Surroundings["heat"] => ({ by: "oven", airC, filmWPerM2K });

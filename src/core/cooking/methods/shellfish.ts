@@ -1,4 +1,5 @@
 import { panVessel, potVessel } from "../vessel";
+import { broilerView } from "../viewFactor";
 import { inOven, KITCHEN, knob, metal, NOTHING, rest, sidesOf, stage, type BuildContext, type Method } from "./method";
 import { STATION } from "../data/station";
 
@@ -131,7 +132,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     id: "steam-broil",
     label: "Steamed, rested, then broiled",
     line: "Steam most of the way, rest, split, herb butter, a few minutes under the glow.",
-    knobs: [knob("sourceC", "Broiler", 600, 450, 800)],
+    knobs: [knob("sourceC", "Broiler", 600, 450, 800), knob("distanceMm", "Below the element", 115, 60, 250)],
     schools: [],
     suits: {
       groups: ["lobster"],
@@ -148,6 +149,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     source: PRACTICE,
     build: ({ piece, kit }) => {
       const steam = { on: "steam", film: "steam", toC: 100, rampS: 30 } as const;
+      const glow = { on: "glow", sourceC: kit.sourceC, view: broilerView(kit.distanceMm), airC: 180 } as const;
       return [
         stage(piece, {
           id: "steam",
@@ -172,16 +174,16 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           id: "broil",
           name: "Broil",
           under: NOTHING,
-          over: { on: "glow", sourceC: kit.sourceC, view: 0.15, airC: 180 },
+          over: glow,
           around: {
             on: "mix",
             of: [
               [0.5, NOTHING],
-              [0.5, { on: "glow", sourceC: kit.sourceC, view: 0.15, airC: 180 }],
+              [0.5, glow],
             ],
           },
           until: { by: "clock", seconds: 420 },
-          do: "Cut face up, 10-13 cm under the element, 7 min, 8 at most.",
+          do: `Cut face up, ${Math.round(kit.distanceMm)} mm under the element, 7 min, 8 at most.`,
           cue: "Butter bubbles, edges gold; crumbs and garlic not yet brown.",
         }),
         rest(piece),
@@ -229,7 +231,11 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           do: "Liquid boiling hard, shells in two layers at most, lid on, shake once.",
           cue: "Shells gape; take each out as it opens.",
         }),
-        rest(piece, "Lid off; serve with their liquor."),
+        rest(
+          piece,
+          "Lid off; serve with their liquor.",
+          "All gape, the meat plump and loose from the shell; any that stayed shut is out.",
+        ),
       ];
     },
   },

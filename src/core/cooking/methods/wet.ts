@@ -268,7 +268,7 @@ export const WET_METHODS: readonly Method[] = [
         do: "Oiled, on a very hot ridged pan, only to mark and warm it.",
         cue: "Suckers crisp at the edge.",
       }),
-      rest(piece, "Slice thin and serve."),
+      rest(piece, "Slice thin and serve.", "Warm through, crisp at the edge, tender to the tooth."),
     ],
   },
   {

@@ -27,7 +27,10 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
   const method = methodOf(question.methodId);
   const school = method.schools.find(({ id }) => id === (question.schoolId ?? method.schools[0]?.id));
   const kit = kitOf(method, school?.id ?? "", question.kit);
-  const settings = method.knobs.map(({ id, label }) => `${label.toLowerCase()} ${format.temperature(kit[id])}`);
+  const settings = method.knobs.map(
+    ({ id, label, kind }) =>
+      `${label.toLowerCase()} ${kind === "length" ? format.length(kit[id]) : format.temperature(kit[id])}`,
+  );
   return (
     <article className={styles.wall}>
       <header className={page.head}>
