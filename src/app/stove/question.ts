@@ -42,6 +42,6 @@ export function questionOf(
     thinnestMm: load.thinnestMm,
     thickestMm: load.thickestMm,
     shape: shapeFor(shape, sizeMm, load.pieceG, made?.composition ?? composition),
-    ...(made ? { composition: made.composition, stuffed: made.stuffed } : {}),
+    ...(made ? { composition: made.composition, stuffed: made.stuffed, temperedMin: made.temperedMin ?? 0 } : {}),
   };
 }

@@ -15,6 +15,8 @@ export type PreparedPiece = {
   readonly startC: number;
   /** Cook it by the rule for stuffed fish. */
   readonly stuffed: boolean;
+  /** Minutes it lay out to temper: they count towards its time in the danger zone. */
+  readonly temperedMin?: number;
   /** What to say at the stove and on the ticket. */
   readonly notes: readonly string[];
 };
@@ -144,7 +146,13 @@ function after(species: Species, piece: PreparedPiece, one: PreparationStep): Re
       return ok({ ...piece, notes: say(`dried ${one.minutes.toFixed(0)} min: skin side last against the air`) });
     case "tempered": {
       const tempered = temperAfter(piece, one.roomC, one.minutes);
-      return ok({ ...piece, startC: tempered.meanC, notes: say(`tempered ${one.minutes.toFixed(0)} min`) });
+      const temperedMin = (piece.temperedMin ?? 0) + one.minutes;
+      return ok({
+        ...piece,
+        startC: tempered.meanC,
+        temperedMin,
+        notes: say(`tempered ${one.minutes.toFixed(0)} min`),
+      });
     }
   }
 }

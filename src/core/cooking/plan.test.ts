@@ -133,6 +133,10 @@ describe("safety along the way", () => {
     expect(bath.lethality.every(({ logReduction }) => logReduction === 0)).toBe(true);
     expect(bath.warnings.join()).toMatch(/54.5 °C/);
     expect(bath.dangerMin).toBeGreaterThan(15);
+    const lain = plan({ methodId: "bath-sear", kit: { mediumC: 45 }, ...centre(43), temperedMin: 230 });
+    expect(lain.dangerMin - bath.dangerMin).toBeCloseTo(230, 6);
+    expect(lain.warnings.join()).toMatch(/more than the four hours/);
+    expect(bath.warnings.join()).not.toMatch(/more than the four hours/);
   });
 });
 

@@ -52,7 +52,7 @@ export type CookPlan = {
     readonly logReduction: number;
     readonly source: string;
   }[];
-  /** Minutes the coldest flesh spends between 5 °C and the heat of hot holding. */
+  /** Minutes between 5 and 57 °C: tempering, and the coldest flesh in the cook (FDA Food Code 3-501.16; memory, high). */
   readonly dangerMin: number;
   readonly waterLossPct: number;
   readonly warnings: readonly string[];
@@ -110,6 +110,7 @@ export function describe({ job, programme, seconds }: Planned): CookPlan {
   const lethal = log.some(([, pointC]) => pointC >= LETHAL_FROM_C);
   const peakWith = (films: CookSetup["films"]) => programme.outcome(seconds, { ...setup, films }).peakC;
   const around = bandAround(job);
+  const dangerMin = (request.temperedMin ?? 0) + minutesBetween(log, 5, 57);
   const heatS = heatSecondsOf(outcome);
   const practice = practiceFit(job, heatS);
   return {
@@ -132,9 +133,9 @@ export function describe({ job, programme, seconds }: Planned): CookPlan {
       logReduction: lethal ? lethality(log, organism).logReduction : 0,
       source: organism.source,
     })),
-    dangerMin: minutesBetween(log, 5, 57),
+    dangerMin,
     waterLossPct: outcome.waterLossPct,
-    warnings: adviceFor(job, outcome, heatS),
+    warnings: adviceFor(job, outcome, heatS, dangerMin),
     refusal: refusalOf(job, outcome, practice),
     skinCrisp: setup.piece.skin && outcome.firstCrustMm >= CRISP_CRUST_MM - 1e-6,
     browned: outcome.firstBrownS >= BROWNING.brownS,

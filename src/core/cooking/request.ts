@@ -22,6 +22,8 @@ export type CookRequest = {
   readonly kit?: Partial<Record<KnobId, number>>;
   readonly goal: { readonly kind: "centre" | "doneness"; readonly targetC: number } | { readonly kind: "safe" };
   readonly ruleSetId: RuleSetId;
+  /** Minutes it lay out to temper before. */
+  readonly temperedMin?: number;
   readonly pan?: Pan;
   readonly pieces?: number;
   readonly pieceG?: number;

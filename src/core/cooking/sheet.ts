@@ -34,6 +34,7 @@ export type SheetRequest = {
   /** Of the piece as it was prepared. */
   readonly composition?: Composition;
   readonly stuffed?: boolean;
+  readonly temperedMin?: number;
   readonly films?: Partial<Films>;
   /** Species the house has added, where the fish is one of them. */
   readonly own?: readonly Species[];

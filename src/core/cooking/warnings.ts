@@ -43,8 +43,11 @@ export function refusalOf(job: Job, outcome: CookOutcome, practice: PracticeFit 
   };
 }
 
+/** Time as the only control: four hours (FDA Food Code 2022, 3-501.19(B); memory, high), min. */
+const LONGEST_DANGER_MIN = 240;
+
 /** What a cook must hear besides the plan: crowding, a sagging pan, sticking, smoke, weeping, parasites. */
-export function adviceFor(job: Job, outcome: CookOutcome, heatS: number): readonly string[] {
+export function adviceFor(job: Job, outcome: CookOutcome, heatS: number, dangerMin: number): readonly string[] {
   const { request, setup, stages, method, kit } = job;
   const { piece } = setup;
   const warnings: string[] = [];
@@ -86,6 +89,10 @@ export function adviceFor(job: Job, outcome: CookOutcome, heatS: number): readon
   if (piece.group === "tuna" && bandAt("tuna", outcome.peakC).id === "translucent")
     warnings.push("Rare inside: only fish cleared for raw service, said on the menu.");
   if (outcome.peakC < 60 && request.species.rawUse !== "usual") warnings.push(request.species.parasiteNote);
+  if (dangerMin > LONGEST_DANGER_MIN)
+    warnings.push(
+      `${Math.round(dangerMin / 60)} h between 5 °C and 57 °C, tempering counted: more than the four hours allowed.`,
+    );
   const { hotHold } = RULE_SETS[request.ruleSetId];
   if (outcome.peakC < hotHold.minC && heatS > 3600)
     warnings.push(`Not to be held hot: ${hotHold.minC} °C or above, or served at once.`);

@@ -1,6 +1,8 @@
 "use client";
-import { memo } from "react";
+import { Select } from "antd";
+import { memo, useState } from "react";
 import { methodOf, KINETICS, outcomeLabel, type CookPlan } from "@/core/cooking";
+import { RULE_SETS } from "@/core/safety";
 import type { Species } from "@/core/species";
 import { durationText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
@@ -11,7 +13,10 @@ type Props = { readonly plan: CookPlan; readonly species: Species; readonly took
 
 /** How far off it may be, what the others in the batch get, and whether the rule is met. */
 export const PlanFacts = memo(function PlanFacts({ plan, species, tookMs }: Props) {
-  const { format } = useHouse();
+  const { format, ruleSetId } = useHouse();
+  const [organism, setOrganism] = useState<string | null>(null);
+  const killed = plan.lethality.find((one) => one.organism === organism) ?? plan.lethality[0]!;
+  const { hotHold } = RULE_SETS[ruleSetId];
   const { window, safety, spread, uncertainty, chance, practice } = plan;
   const label = (id: CookPlan["band"]) => outcomeLabel(id, species.donenessGroup).toLowerCase();
   const { compositionPct: made } = species;
@@ -151,15 +156,22 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, tookMs }: Prop
           {KINETICS.flakeCollagen.source}; dryness from the water lost (common practice, low). Bands: common practice.
         </p>
         <p>
-          Killed at the coldest point, in log steps:{" "}
-          {plan.lethality
-            .map(({ organism, logReduction }) => `${organism}: ${Math.min(99, logReduction).toFixed(1)}`)
-            .join("; ")}
-          . {plan.lethality.map(({ source }) => source).join("; ")}.
+          <label className={styles.organism}>
+            Killed at the coldest point, reckoned by
+            <Select<string>
+              value={killed.organism}
+              onChange={setOrganism}
+              options={plan.lethality.map((one) => ({ value: one.organism, label: one.organism }))}
+            />
+          </label>
+          <b className="figure">{Math.min(99, killed.logReduction).toFixed(1)} log</b> ({killed.source}).
+        </p>
+        <p>
+          Held hot, if at all, at {format.temperature(hotHold.minC)} or above ({hotHold.source}).
         </p>
         <p>
           {plan.dangerMin >= 1
-            ? `Its coldest flesh is between ${format.temperature(5)} and ${format.temperature(57)} for ${plan.dangerMin.toFixed(0)} min. `
+            ? `Its coldest flesh is between ${format.temperature(5)} and ${format.temperature(57)}, tempering counted, for ${plan.dangerMin.toFixed(0)} min. `
             : ""}
           Method: {methodOf(plan.methodId).source}.{tookMs === null ? null : ` Planned in ${Math.round(tookMs)} ms.`}
         </p>
