@@ -9,7 +9,7 @@ const VIEWS = [
   ["/ice", "/ice/places", "/ice/holds", "/ice/tomorrow", "/ice/waste"],
   ["/block", "/block/order", "/block/count", "/block/yields", "/block/boards"],
   ["/raw", "/raw/freeze", "/raw/cure", "/raw/acid"],
-  ["/stove/live", "/stove/sheets", "/stove/learned", "/stove/chill", "/stove/try?species=king-scallop"],
+  ["/stove/live", "/stove/sheets", "/stove/learned", "/stove/chill", "/stove/hold", "/stove/try?species=king-scallop"],
 ] as const;
 
 // several views to a test: the browser keeps what it has loaded

@@ -109,12 +109,20 @@ test("killed in the middle of writes, the house keeps every tap it acknowledged 
   await start();
   await page.getByRole("button", { name: "Send it again" }).click();
   await expect(page.getByText(/not saved yet/)).toBeHidden();
+  // a tap that waits survives the page being loaded again
+  await kill("SIGKILL");
+  await extend.click();
+  await expect(page.getByText(/not saved yet/)).toBeVisible({ timeout: 15_000 });
+  await start();
   await page.reload();
   await expect(page.getByRole("timer")).toBeVisible();
+  await expect
+    .poll(() => openCooks(openDatabase(path.join(folder, "gaffel.sqlite"))).flatMap(({ events }) => events).length)
+    .toBe(15);
   const db = openDatabase(path.join(folder, "gaffel.sqlite"));
   const kept = openCooks(db).flatMap(({ events }) => events.filter(({ kind }) => kind === "extended"));
   expect(kept.length).toBeGreaterThanOrEqual(seen);
-  // sent again under the same id: counted once, and none of the thirteen is lost
-  expect(kept.length).toBe(13);
+  // sent again under the same id: counted once, and none of the fourteen is lost
+  expect(kept.length).toBe(14);
   expect(checkLedger(db).kind).toBe("whole");
 });

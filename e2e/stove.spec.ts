@@ -152,3 +152,29 @@ test("chilling after cooking is judged before it is begun: a deep pot fails in t
   await expect(page.getByRole("heading", { level: 1 })).toContainText("cold in");
   expect(complaints).toEqual([]);
 });
+
+test("what has to wait: the ways weighed, the clock started, a fall read, Today told, and served", async ({
+  page,
+}, info) => {
+  const complaints = complaintsOf(page);
+  await page.goto("/stove/hold");
+  const way = (id: string) => page.locator(`[data-way="${id}"]`);
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("Serve it now");
+  await page.getByLabel(/^Centre now/).fill("66");
+  await expect(way("pass")).not.toContainText("not at all");
+  await expect(way("liquid")).toContainText("no limit");
+  await press(page.getByRole("button", { name: "Start the clock: in warm butter or stock" }), info);
+  const held = page.getByTestId("held-hot").locator("li").filter({ hasText: "butter" });
+  await expect(held).toContainText("Hot; next reading by");
+  await held.getByRole("spinbutton").fill("55");
+  await press(held.getByRole("button", { name: "Note" }), info);
+  await expect(held).toContainText("Below hot holding: eaten by");
+  await page.goto("/");
+  await expect(page.getByRole("heading", { name: "Held hot" })).toBeVisible();
+  await page.getByRole("link", { name: /in warm butter or stock/ }).click();
+  await press(held.getByRole("button", { name: "Served" }), info);
+  await expect(held).toBeHidden();
+  await page.goto("/book");
+  await expect(page.getByText(/served after \d+ min/).first()).toBeVisible();
+  expect(complaints).toEqual([]);
+});

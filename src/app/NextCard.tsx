@@ -28,6 +28,15 @@ function wordsFor(action: NextAction, format: Format): Words {
         act: "To the pan",
       };
     }
+    case "hot-due": {
+      const { title, over } = action.hot;
+      return {
+        headline: over ? `${title}: its time is up` : `Probe the ${inSentence(title)}`,
+        why: over ? "Below hot holding for as long as the rule allows." : "It waits hot, and its last reading is old.",
+        href: "/stove/hold",
+        act: "To the hold",
+      };
+    }
     case "warm-place": {
       const { placeId, name, celsius, limitC } = action.place;
       return {

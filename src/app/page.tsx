@@ -2,12 +2,14 @@ import Link from "next/link";
 import { liveCook } from "@/core/cooking";
 import { HOLD_LABELS } from "@/core/coldchain";
 import { nextAction } from "@/core/line";
+import { hotHoldStatus } from "@/core/safety";
 import { DAY_MS } from "@/core/units";
 import { batchesToCook } from "@/db/batches";
 import { db } from "@/db/connection";
 import { openCooks } from "@/db/cooks";
 import { watchPlace } from "@/db/excursions";
 import { liveHolds, openHolds } from "@/db/holds";
+import { openHotHolds } from "@/db/hotHolds";
 import { lotsReceivedSince } from "@/db/lots";
 import { listPlaces } from "@/db/places";
 import { stockOnIce } from "@/db/stock";
@@ -38,6 +40,7 @@ export default async function TodayPage() {
       .filter(({ open, answers }) => open && answers.length === 0)
       .map(({ extremeC, limitC }) => ({ placeId: place.id, name: place.name, celsius: extremeC, limitC })),
   );
+  const hot = openHotHolds(db()).map((hold) => ({ ...hold, status: hotHoldStatus(hold, nowMs) }));
   const action = nextAction(
     cooks.map((cook) => {
       const live = liveCook(cook.stageSeconds, cook.events, nowMs);
@@ -56,6 +59,9 @@ export default async function TodayPage() {
     })),
     {
       warm,
+      hotDue: hot
+        .filter(({ status }) => status.due)
+        .map(({ id, title, status }) => ({ id, title, over: status.state === "over" })),
       holdsDue: holds
         .filter(({ status }) => status.state === "due" || status.state === "stopped")
         .map(({ id, lot, hold, status }) => ({
@@ -99,6 +105,31 @@ export default async function TodayPage() {
         </section>
         <div className={page.stack}>
           <RunningCooks cooks={cooks} serverNowMs={nowMs} />
+          {hot.length > 0 ? (
+            <section className={page.card}>
+              <h2>Held hot</h2>
+              <ul className={page.rows}>
+                {hot.map(({ id, title, place, status }) => (
+                  <li key={id}>
+                    <Link href="/stove/hold" className={page.row}>
+                      <span className={page.grow}>
+                        <span className={page.title}>{title}</span>
+                        <br />
+                        <span className={page.sub}>{place.toLowerCase()}</span>
+                      </span>
+                      <b style={{ textAlign: "right", ...(status.state === "hot" ? {} : { color: "var(--stop)" }) }}>
+                        {status.state === "over"
+                          ? "throw it away"
+                          : status.outAtMs === null
+                            ? `probe by ${timeText(status.checkAtMs, house.timeZone)}`
+                            : `out by ${timeText(status.outAtMs, house.timeZone)}`}
+                      </b>
+                    </Link>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          ) : null}
           {wanting.length > 0 ? (
             <section className={page.card}>
               <h2>Places that want you</h2>

@@ -1,5 +1,6 @@
 import { index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
 import type { SheetRequest, SheetRow } from "@/core/cooking";
+import type { RuleSetId } from "@/core/safety";
 import { cooks } from "./schema";
 
 /** A probe that sends what it reads, and the cook it is in now. */
@@ -62,4 +63,39 @@ export const stationSheets = sqliteTable(
     rows: text("rows", { mode: "json" }).$type<readonly SheetRow[]>().notNull(),
   },
   (table) => [index("station_sheets_by_time").on(table.atMs)],
+);
+
+/** A finished dish that waits hot, and how that ended. */
+export const hotHolds = sqliteTable(
+  "hot_holds",
+  {
+    id: text("id").primaryKey(),
+    requestId: text("request_id").notNull().unique(),
+    cookId: text("cook_id").references(() => cooks.id),
+    title: text("title").notNull(),
+    place: text("place").notNull(),
+    ruleSetId: text("rule_set_id").$type<RuleSetId>().notNull(),
+    startedAtMs: integer("started_at_ms").notNull(),
+    startedBy: text("started_by").notNull(),
+    fromC: real("from_c").notNull(),
+    usedMin: real("used_min").notNull(),
+    endedAtMs: integer("ended_at_ms"),
+    endedAs: text("ended_as").$type<"served" | "thrown-away">(),
+  },
+  (table) => [index("hot_holds_by_end").on(table.endedAtMs)],
+);
+
+export const hotHoldReadings = sqliteTable(
+  "hot_hold_readings",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    requestId: text("request_id").notNull().unique(),
+    hotHoldId: text("hot_hold_id")
+      .notNull()
+      .references(() => hotHolds.id),
+    atMs: integer("at_ms").notNull(),
+    celsius: real("celsius").notNull(),
+    who: text("who").notNull(),
+  },
+  (table) => [index("hot_hold_readings_by_hold").on(table.hotHoldId, table.atMs)],
 );

@@ -3,7 +3,7 @@ import { Slider } from "antd";
 import { memo, useEffect, useMemo, useRef, useState } from "react";
 import { OPAQUE_SHARE, type Snapshot } from "@/core/cooking";
 import styles from "./CrossSection.module.css";
-import { fleshColour, fleshStops } from "./fleshColour";
+import { fleshStops, paintFlesh } from "./fleshColour";
 import { clockText } from "./format";
 import { useHouse } from "./HouseContext";
 import type { FLESH } from "./palette";
@@ -38,16 +38,20 @@ export const CrossSection = memo(function CrossSection({ trace, stageNames, fles
     canvas.current!.width = columns;
     const image = context.createImageData(columns, layers);
     const stops = fleshStops(flesh);
+    const pixels = new Uint32Array(image.data.buffer);
     let at = 0;
+    let drawnAt = -1;
     for (let column = 0; column < columns; column++) {
       // snapshots stand closer together where stages end: columns are even in time
       const timeS = (wholeS * column) / Math.max(1, columns - 1);
       while (at < trace.length - 1 && trace[at]!.timeS < timeS) at++;
+      const { layersOpaque, layersDry } = trace[at]!;
       for (let layer = 0; layer < layers; layer++) {
-        const place = ((layers - 1 - layer) * columns + column) * 4;
-        const { layersOpaque, layersDry } = trace[at]!;
-        image.data.set([...fleshColour(stops, layersOpaque[layer]!, layersDry[layer]!), 255], place);
+        const place = (layers - 1 - layer) * columns + column;
+        if (at === drawnAt) pixels[place] = pixels[place - 1]!;
+        else paintFlesh(image.data, place * 4, stops, layersOpaque[layer]!, layersDry[layer]!);
       }
+      drawnAt = at;
     }
     context.putImageData(image, 0, 0);
   }, [trace, layers, flesh, wholeS]);

@@ -2,7 +2,7 @@
 import { memo, useEffect, useRef } from "react";
 import type { CutFace } from "@/core/cooking";
 import styles from "./CrossSection.module.css";
-import { fleshColour, fleshStops } from "./fleshColour";
+import { fleshStops, paintFlesh } from "./fleshColour";
 import type { FLESH } from "./palette";
 
 type Props = { readonly face: CutFace; readonly flesh: keyof typeof FLESH; readonly label: string };
@@ -16,7 +16,7 @@ export const CutFaceView = memo(function CutFaceView({ face, flesh, label }: Pro
     const stops = fleshStops(flesh);
     const image = context.createImageData(face.columns, face.rows);
     for (const [index, share] of face.opaque.entries())
-      if (share !== null) image.data.set([...fleshColour(stops, share, face.dry[index] ?? 0), 255], index * 4);
+      if (share !== null) paintFlesh(image.data, index * 4, stops, share, face.dry[index] ?? 0);
     context.clearRect(0, 0, face.columns, face.rows);
     context.putImageData(image, 0, 0);
   }, [face, flesh]);

@@ -3,6 +3,8 @@ import { useEffect, useRef, useState } from "react";
 import type {
   ChillQuestion,
   Chilling,
+  Holding,
+  HoldQuestion,
   LiveEstimate,
   LiveQuestion,
   MethodFit,
@@ -51,6 +53,14 @@ function openChiller(): Answerer<readonly Chilling[]> {
 
 /** Cooling after cooking, in every way of the house. */
 export const useChill = (question: ChillQuestion) => useNewest(openChiller, JSON.stringify(question));
+
+function openHolder(): Answerer<readonly Holding[]> {
+  const { remote, close } = openWorker();
+  return { ask: (question) => remote.hold(JSON.parse(question) as HoldQuestion), close };
+}
+
+/** Waiting hot after cooking, in every way of the house. */
+export const useHold = (question: HoldQuestion) => useNewest(openHolder, JSON.stringify(question));
 
 /** Plans a cook in the worker. */
 export function useSheet(request: SheetRequest): SheetState {

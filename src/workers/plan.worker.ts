@@ -3,9 +3,11 @@ import {
   chillAfterCooking,
   drawSheet,
   estimateSheet,
+  holdHot,
   rankSheet,
   sheetRows,
   type ChillQuestion,
+  type HoldQuestion,
   type LiveQuestion,
   type SheetRequest,
   type SheetRow,
@@ -21,6 +23,7 @@ const api = {
   drawSheet,
   rank: (request: SheetRequest) => rankSheet(request),
   chill: ({ chilled, fromC, ruleId }: ChillQuestion) => ok(chillAfterCooking(chilled, fromC, ruleId)),
+  hold: (question: HoldQuestion) => ok(holdHot(question)),
   estimate: (question: LiveQuestion) => estimateSheet(question),
   /** A station sheet, telling every line as it is there; `stopSheet` ends it between lines. */
   sheet: async (request: SheetRequest, thicknesses: readonly number[], told: (row: SheetRow) => void) => {

@@ -127,6 +127,12 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return `${panLabel(text(payload, "panId"))}: back to the book's coefficients`;
     case "sheet-kept":
       return `${speciesName(text(payload, "speciesId"))}, ${text(payload, "methodId").replaceAll("-", " ")}: ${text(payload, "lines")} thicknesses`;
+    case "hot-hold-started":
+      return `${text(payload, "title")} at ${celsius(payload["fromC"])}: ${text(payload, "place").toLowerCase()}`;
+    case "hot-hold-read":
+      return `${text(payload, "title")} reads ${celsius(payload["celsius"])}`;
+    case "hot-hold-ended":
+      return `${text(payload, "title")} ${text(payload, "as").replace("-", " ")} after ${text(payload, "minutes")} min, ${text(payload, "belowMin")} of them under hot holding`;
     case "correction":
       return `to entry ${correctsSeq}: ${text(payload, "note")}`;
   }

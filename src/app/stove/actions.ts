@@ -92,7 +92,7 @@ function eventOf(tap: CookTapInput): NewEvent {
   }
 }
 
-/** One tap at the stove; answers with all events of the cook as the server has them. */
+/** One tap at the stove; answers with all events of the cook as the server has them, and draws no page anew (`useOutbox` says why). */
 export async function tapCook(input: unknown): Promise<Result<readonly CookEvent[], ActionError>> {
   if (!(await fromThisHouse())) return err(FOREIGN);
   const parsed = CookTap.safeParse(input);
@@ -102,7 +102,6 @@ export async function tapCook(input: unknown): Promise<Result<readonly CookEvent
   const added = addCookEvent(db(), cookId, eventOf(parsed.data), stamp);
   if (!added.ok)
     return err(refused(added.error.kind === "refused" ? added.error.message : "This cook is not in the house."));
-  revalidatePath("/", "layout");
   return ok(added.value.events);
 }
 

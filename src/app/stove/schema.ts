@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { METHOD_IDS, PAN_IDS } from "@/core/cooking";
+import { HOLD_WAY_IDS, METHOD_IDS, PAN_IDS } from "@/core/cooking";
 
 /** Made by the tablet, so that a repeated tap is known; not a UUID from the browser, which has none on a plain http address. */
 const RequestId = z.string().regex(/^[\w-]{16,64}$/);
@@ -84,3 +84,19 @@ export const KeepSheet = z.strictObject({
     .min(1)
     .max(80),
 });
+
+const minutes = z.number().min(0).max(240);
+export const StartHotHold = z.strictObject({
+  requestId: RequestId,
+  cookId: z.string().min(1).nullable(),
+  title: z.string().trim().min(1, "Say what is held hot.").max(80),
+  wayId: z.enum(HOLD_WAY_IDS),
+  fromC: z.number().min(20).max(100),
+  usedMin: minutes,
+});
+export const ReadHotHold = z.strictObject({
+  requestId: RequestId,
+  holdId: z.string().min(1),
+  celsius: z.number("Type what the probe reads.").min(-5).max(110),
+});
+export const EndHotHold = z.strictObject({ holdId: z.string().min(1), as: z.enum(["served", "thrown-away"]) });

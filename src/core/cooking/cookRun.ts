@@ -246,6 +246,15 @@ export class CookRun {
     return this.body.share.reduce((sum, share, cell) => sum + share * lossPct[cell]!, 0);
   }
 
+  /** Water the faces of one piece have given to the air, g. */
+  get evaporatedG(): number {
+    const driedM = (face: FaceState) => face.dryMm / 1000 / (1 - SUPPLIED_SHARE);
+    return this.faces.reduce(
+      (sum, face, index) => sum + 1000 * this.#waterKgPerM3 * driedM(face) * this.#areasM2[index]!,
+      0,
+    );
+  }
+
   snapshot(): Snapshot {
     const { column, place, temperatureC, centreCell } = this.body;
     const { myosin, lossPct } = this.flesh;

@@ -36,6 +36,16 @@ export { kitOf, METHODS, METHOD_IDS, methodOf, type Knob, type KnobId, type Meth
 export { governingMm, resized, shapeFor, type PieceShape } from "./piece";
 export { jobOf, type CookRequest, type Job } from "./request";
 export { chillAfterCooking, type ChillQuestion, type Chilled, type Chilling } from "./chill";
+export {
+  holdHot,
+  keepsMin,
+  SERVED_FROM_C,
+  HOLD_WAYS,
+  HOLD_WAY_IDS,
+  USUAL_HOLD_C,
+  type Holding,
+  type HoldQuestion,
+} from "./hotHold";
 export { entryTimes } from "./entries";
 export type { PlanFailure } from "./findTimes";
 export { planCook, type CookPlan, type PieceOutcome, type Sensitivity } from "./plan";

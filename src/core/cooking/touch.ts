@@ -12,7 +12,13 @@ export type Touch =
   /** Fat at `fatC` spooned over the face for a share of the time, air for the rest. */
   | { readonly on: "baste"; readonly fatC: number; readonly share: number }
   /** A glowing source that fills `view` of what the face sees, and the air before it. */
-  | { readonly on: "glow"; readonly sourceC: number; readonly view: number; readonly airC: number }
+  | {
+      readonly on: "glow";
+      readonly sourceC: number;
+      readonly view: number;
+      readonly airC: number;
+      readonly kind?: AirKind;
+    }
   /** Vapour that reaches `toC` within `rampS`. */
   | { readonly on: "steam"; readonly film: FilmId; readonly toC: number; readonly rampS: number }
   | { readonly on: "mix"; readonly of: readonly (readonly [share: number, touch: Touch])[] };
@@ -106,7 +112,7 @@ function add(
       const h = share * films.broilerAir;
       out.hWPerM2K += slope + h;
       out.ambientC += slope * face.surfaceC + flux + h * touch.airC;
-      if (!face.sealed) evaporate("oven", touch.airC, share, face, out);
+      if (!face.sealed) evaporate(touch.kind ?? "oven", touch.airC, share, face, out);
       return;
     }
     case "steam": {

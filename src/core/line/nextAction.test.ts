@@ -33,3 +33,12 @@ test("least life first, the heavier of two alike", () => {
   const order = firstToUse([lot("light", 2, "cook", 500), lot("heavy", 2, "cook", 900), lot("short", 1)]);
   expect(order.map(({ id }) => id)).toEqual(["short", "heavy", "light"]);
 });
+
+test("a dish that waits hot is probed before anything that lies cold, one that is out before one to probe", () => {
+  const probe = { id: "p", title: "Cod", over: false };
+  const out = { id: "o", title: "Hake", over: true };
+  const watch = { holdsDue: [], warm: [], hotDue: [probe, out] };
+  expect(nextAction([], [lot("a", 0, "over")], [], watch)).toEqual({ kind: "hot-due", hot: out });
+  expect(nextAction([], [], [], { ...watch, hotDue: [probe] })).toEqual({ kind: "hot-due", hot: probe });
+  expect(nextAction([cook(90)], [], [], watch)).toMatchObject({ kind: "watch-cook" });
+});

@@ -31,7 +31,11 @@ export type WarmPlace = {
   readonly limitC: number;
 };
 
+/** A dish that waits hot and is due: to be probed, or its time is up. */
+export type HotInHand = { readonly id: string; readonly title: string; readonly over: boolean };
+
 export type NextAction =
+  | { readonly kind: "hot-due"; readonly hot: HotInHand }
   | { readonly kind: "stage-due"; readonly cook: CookInHand }
   | { readonly kind: "watch-cook"; readonly cook: CookInHand }
   | { readonly kind: "warm-place"; readonly place: WarmPlace }
@@ -51,22 +55,28 @@ const leftOf = ({ life }: LotInHand) => life.daysLeft ?? Infinity;
 export const firstToUse = <T extends LotInHand>(lots: readonly T[]): readonly T[] =>
   [...lots].sort((a, b) => leftOf(a) - leftOf(b) || b.massG - a.massG);
 
-export type Watch = { readonly holdsDue: readonly HoldInHand[]; readonly warm: readonly WarmPlace[] };
-const NOTHING_TO_WATCH: Watch = { holdsDue: [], warm: [] };
+export type Watch = {
+  readonly holdsDue: readonly HoldInHand[];
+  readonly warm: readonly WarmPlace[];
+  readonly hotDue: readonly HotInHand[];
+};
+const NOTHING_TO_WATCH: Watch = { holdsDue: [], warm: [], hotDue: [] };
 
 /**
- * The one thing to do now: what is on the fire, then a place that is warm, then what is over, a hold that has ended, what must go
+ * The one thing to do now: what is on the fire, then a dish that has waited too long, then a place that is warm, then what is over, a hold that has ended, what must go
  * today, what is ready.
  */
 export function nextAction(
   cooks: readonly CookInHand[],
   lots: readonly LotInHand[],
   batches: readonly BatchInHand[],
-  { holdsDue, warm }: Watch = NOTHING_TO_WATCH,
+  { holdsDue, warm, hotDue }: Watch = NOTHING_TO_WATCH,
 ): NextAction {
   const soonest = [...cooks].sort((a, b) => a.remainingS - b.remainingS)[0];
   if (soonest && soonest.remainingS <= 0) return { kind: "stage-due", cook: soonest };
   if (soonest) return { kind: "watch-cook", cook: soonest };
+  const hot = hotDue.find(({ over }) => over) ?? hotDue[0];
+  if (hot) return { kind: "hot-due", hot };
   if (warm[0]) return { kind: "warm-place", place: warm[0] };
   const ordered = firstToUse(lots);
   const over = ordered.find(({ life }) => life.use === "over");

@@ -19,6 +19,14 @@ export {
   type ParasiteRuleId,
 } from "./data/parasiteRules";
 export { RULE_SETS, RULE_SET_IDS, type RuleSetId } from "./data/ruleSets";
+export {
+  HOT_CHECK_MIN,
+  hotHoldStatus,
+  judgeHotHold,
+  type HotHold,
+  type HotHoldStatus,
+  type HotHoldVerdict,
+} from "./hotHold";
 export { HISTAMINE_EXPOSURE, judgeHistamineExposure, type ExposureVerdict } from "./exposure";
 export {
   judgeParasiteHold,

@@ -37,6 +37,9 @@ export type LedgerKind =
   | "station-learned"
   | "station-reset"
   | "sheet-kept"
+  | "hot-hold-started"
+  | "hot-hold-read"
+  | "hot-hold-ended"
   | "correction";
 
 /** What one entry says; the hash covers all of it and the hash before it. */
@@ -118,5 +121,8 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = {
   "station-learned": "Learned",
   "station-reset": "Reset",
   "sheet-kept": "Sheet",
+  "hot-hold-started": "Held hot",
+  "hot-hold-read": "Hot reading",
+  "hot-hold-ended": "Hot hold over",
   correction: "Correction",
 };

@@ -1,3 +1,4 @@
+export const MINUTE_MS = 60_000;
 export const HOUR_MS = 3_600_000;
 export const DAY_MS = 24 * HOUR_MS;
 export const KELVIN_OFFSET = 273.15;

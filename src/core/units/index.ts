@@ -6,6 +6,7 @@ export {
   fahrenheitFromC,
   gramFromOunce,
   HOUR_MS,
+  MINUTE_MS,
   inchFromMm,
   kelvinFromC,
   mmFromInch,

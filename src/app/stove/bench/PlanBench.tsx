@@ -22,6 +22,7 @@ import { CrossSection } from "@/ui/CrossSection";
 import { CutFaceView } from "@/ui/CutFaceView";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
+import { useSettled } from "@/ui/useSettled";
 import { useRanking, useSheet } from "@/ui/useSheet";
 import { beginCook } from "../actions";
 import { loadOfBatch, questionOf } from "../question";
@@ -52,6 +53,8 @@ export type PieceSource =
   | { readonly kind: "lot"; readonly lotId: string; readonly code: string; readonly leftG: number }
   | { readonly kind: "none" };
 
+/** So long, ms, the calliper has to stand still before the tables and curves below are drawn anew. */
+const STILL_MS = 150;
 const NO_FITS: readonly MethodFit[] = [];
 
 type Props = {
@@ -105,6 +108,8 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
   const { sheet } = state;
   // the stages follow the calliper at once; drawings and figures when there is a breath
   const shown = useDeferredValue(sheet) ?? sheet;
+  // tables and curves once it stands still: redrawing them for every half millimetre would hold up the hand
+  const still = useSettled(shown, STILL_MS) ?? shown;
   const method = methodOf(ask.methodId);
   const tender = method.tender === true || method.opens === true;
   const band = ask.goal.kind === "safe" || tender ? null : bandAt(species.donenessGroup, ask.goal.targetC);
@@ -206,14 +211,14 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
             learned={films !== undefined}
           />
         </div>
-        <div className={page.stack} aria-busy={state.working} data-testid="plan" data-plan>
+        <div className={page.stack} aria-busy={state.working || still !== sheet} data-testid="plan" data-plan>
           <MethodCards
             fits={ranking.answer ?? NO_FITS}
             working={ranking.working}
             chosen={ask.methodId}
             onChoose={choose}
           />
-          {sheet && shown ? (
+          {sheet && shown && still ? (
             <>
               {sheet.plan.refusal ? <Refused plan={sheet.plan} /> : null}
               <StagePlan plan={sheet.plan} />
@@ -240,15 +245,15 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
                   label={`The cut face when served: ${outcomeLabel(shown.plan.band, species.donenessGroup).toLowerCase()}`}
                 />
               </section>
-              <PlanFacts plan={shown.plan} species={species} tookMs={state.tookMs} />
+              <PlanFacts plan={still.plan} species={species} tookMs={state.tookMs} />
               <section className={page.card}>
                 <h2>Temperatures</h2>
                 <CookCurves
-                  trace={shown.trace}
+                  trace={still.trace}
                   bandFromC={band?.fromC ?? null}
                   bandToC={band?.toC ?? null}
-                  pullS={shown.plan.pullS}
-                  serveS={shown.plan.serveS}
+                  pullS={still.plan.pullS}
+                  serveS={still.plan.serveS}
                 />
               </section>
             </>

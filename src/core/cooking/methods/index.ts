@@ -30,4 +30,5 @@ export function kitOf(method: Method, school: string, changed: Partial<Record<Kn
 }
 
 export { CRISP_CRUST_MM } from "./skinCrisp";
+export { KITCHEN, liquid, metal, sidesOf } from "./method";
 export type { AtEnd, Kit, Knob, KnobId, Method, MethodId, Practice, School, StageTemplate } from "./method";

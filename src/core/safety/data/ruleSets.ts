@@ -27,8 +27,13 @@ export type RuleSet = {
   readonly stuffed: CookingRules | null;
   /** For minced and shaped fish; null: the text makes no difference. */
   readonly comminuted: CookingRules | null;
-  /** Kept hot at or above, °C. */
-  readonly hotHold: { readonly minC: number; readonly source: string };
+  /** Kept hot at or above, °C; minutes it may be below before it has to be eaten or thrown away. */
+  readonly hotHold: {
+    readonly minC: number;
+    readonly source: string;
+    readonly belowMin: number;
+    readonly belowSource: string;
+  };
   readonly underAdvice: string;
 };
 
@@ -81,7 +86,12 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
       purpose: "comminuted fish",
       section: "3-401.11(A)(2) (memory, high)",
     },
-    hotHold: { minC: 57, source: "FDA Food Code 2022, 3-501.16(A)(1): 57 °C (135 °F) or above (memory, high)" },
+    hotHold: {
+      minC: 57,
+      source: "FDA Food Code 2022, 3-501.16(A)(1): 57 °C (135 °F) or above (memory, high)",
+      belowMin: 240,
+      belowSource: "3-501.19(B): time as the only control, 4 h, with a written procedure on site (memory, high)",
+    },
     underAdvice:
       "Below the code's cooking value: serve to order only, with the consumer advisory on the menu (3-603.11), never to highly susceptible guests (3-801.11).",
   },
@@ -120,7 +130,13 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
     },
     stuffed: null,
     comminuted: null,
-    hotHold: { minC: 63, source: "no figure in the Union text; 63 °C common practice, 60 °C in some member states" },
+    hotHold: {
+      minC: 63,
+      source: "no figure in the Union text; 63 °C common practice, 60 °C in some member states",
+      belowMin: 120,
+      belowSource:
+        "Reg. (EC) 852/2004, Annex II, Ch. IX, 5: limited periods, no figure; 2 h common practice (text: memory, medium)",
+    },
     underAdvice:
       "Below the value that kills parasites: only fish frozen as the rule asks, or exempt from it; say on the menu that it is served under-cooked.",
   },
@@ -159,8 +175,9 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
     comminuted: null,
     hotHold: {
       minC: 63,
-      source:
-        "Food Safety and Hygiene (England) Regulations 2013, Sch. 4: 63 °C, one spell of 2 h below (memory, high)",
+      source: "Food Safety and Hygiene (England) Regulations 2013, Sch. 4: 63 °C or above (memory, high)",
+      belowMin: 120,
+      belowSource: "Sch. 4: one spell of up to 2 h below it, for service or display (memory, high)",
     },
     underAdvice:
       "Below the guidance: the house's own written food-safety plan must allow it; say on the menu that it is served under-cooked, and keep it from vulnerable guests.",

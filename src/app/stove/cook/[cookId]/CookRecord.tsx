@@ -7,6 +7,7 @@ import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 
 type Props = {
+  readonly cookId: string;
   readonly title: string;
   readonly batchCode: string;
   readonly lotId: string;
@@ -16,7 +17,7 @@ type Props = {
 };
 
 /** A finished cook: what was planned, what was read, and the way to the book. */
-export function CookRecord({ title, batchCode, lotId, plan, events, live }: Props) {
+export function CookRecord({ cookId, title, batchCode, lotId, plan, events, live }: Props) {
   const { format, timeZone } = useHouse();
   const started = events[0]?.atMs ?? 0;
   const { answer } = plan;
@@ -55,6 +56,7 @@ export function CookRecord({ title, batchCode, lotId, plan, events, live }: Prop
         </dl>
         <p style={{ marginTop: 14, display: "flex", gap: 20 }}>
           <Link href={`/book/lot/${lotId}`}>From this plate back to the boat</Link>
+          {live.status === "done" ? <Link href={`/stove/hold?cook=${cookId}`}>It has to wait</Link> : null}
           <Link href="/stove">Next batch</Link>
         </p>
       </section>

@@ -21,7 +21,7 @@ import { ProbeCard } from "./ProbeCard";
 import { ProbePad } from "./ProbePad";
 import { ProbePicker, type ProbeChoice } from "./ProbePicker";
 import { useReadings } from "./useReadings";
-import { useOutbox } from "./useOutbox";
+import { useOutbox } from "../../useOutbox";
 
 type Props = {
   readonly cookId: string;
@@ -70,7 +70,7 @@ export function LiveBench({
   const due = live.status === "running" && live.remainingS <= 0;
   const { muted, unmute } = useAlarm(due);
 
-  const { busy, unsent, add, resend } = useOutbox(tapCook, (tap: CookTapInput, answer) => {
+  const { busy, unsent, add, resend } = useOutbox(`taps-of-${cookId}`, tapCook, (tap: CookTapInput, answer) => {
     if (!answer.ok) return void message.warning(answer.error.message);
     setEvents(answer.value);
     if (tap.kind === "probed") message.success(`Noted: ${format.temperature(tap.centreC)} in the book.`);
@@ -89,7 +89,17 @@ export function LiveBench({
   });
 
   if (!running || !stage) {
-    return <CookRecord title={title} batchCode={batchCode} lotId={lotId} plan={plan} events={events} live={live} />;
+    return (
+      <CookRecord
+        cookId={cookId}
+        title={title}
+        batchCode={batchCode}
+        lotId={lotId}
+        plan={plan}
+        events={events}
+        live={live}
+      />
+    );
   }
   const giveUp = () =>
     modal.confirm({

@@ -1,0 +1,218 @@
+"use client";
+import { Button, InputNumber, Segmented } from "antd";
+import { nanoid } from "nanoid";
+import { useState, type ReactNode } from "react";
+import {
+  governingMm,
+  keepsMin,
+  outcomeLabel,
+  SERVED_FROM_C,
+  shapeFor,
+  USUAL_HOLD_C,
+  type Holding,
+  type PieceShape,
+} from "@/core/cooking";
+import { RULE_SETS, type RuleSetId } from "@/core/safety";
+import { findSpecies, shortName } from "@/core/species";
+import { durationText } from "@/ui/format";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { SpeciesSearch } from "@/ui/SpeciesSearch";
+import { UnitInput } from "@/ui/UnitInput";
+import { useTell } from "@/ui/useTell";
+import { useHold } from "@/ui/useSheet";
+import styles from "../Stove.module.css";
+import { startHolding } from "./actions";
+
+/** A finished cook that is to wait. */
+export type FromCook = {
+  readonly cookId: string;
+  readonly title: string;
+  readonly speciesId: string;
+  readonly shape: PieceShape;
+  readonly pieceG: number;
+  readonly fromC: number;
+  readonly usedMin: number;
+};
+
+type Props = {
+  readonly from: FromCook | null;
+  readonly ruleSetId: RuleSetId;
+  readonly nav: ReactNode;
+  /** The clocks that run. */
+  readonly held: ReactNode;
+};
+
+const minutesText = (minutes: number | null, never: string) => (minutes === null ? never : durationText(minutes * 60));
+
+/** A finished dish that has to wait: how long each way of the house keeps it as it was cooked, and how long the rule lets it. */
+export function HoldBench({ from, ruleSetId, nav, held }: Props) {
+  const { format, ownSpecies } = useHouse();
+  const tell = useTell();
+  const [speciesId, setSpeciesId] = useState(from?.speciesId ?? "cod");
+  const [kind, setKind] = useState<PieceShape["kind"]>(from?.shape.kind ?? "slab");
+  const [sizeMm, setSizeMm] = useState(from ? Math.round(governingMm(from.shape)) : 30);
+  const [fromC, setFromC] = useState(Math.round(from?.fromC ?? 60));
+  const [holdC, setHoldC] = useState(USUAL_HOLD_C);
+  const [usedMin, setUsedMin] = useState(from?.usedMin ?? 0);
+  const species = findSpecies(speciesId, ownSpecies)!;
+  const { compositionPct: composition, donenessGroup: group } = species;
+  const pieceG = from?.pieceG ?? species.portion.massG;
+  const { answer, working } = useHold({
+    group,
+    composition,
+    shape: shapeFor(kind, sizeMm, pieceG, composition),
+    pieceG,
+    fromC,
+    holdC,
+    ruleSetId,
+    usedMin,
+  });
+  const { minC, source, belowMin, belowSource } = RULE_SETS[ruleSetId].hotHold;
+  const best = answer?.[0];
+  const start = (way: Holding["way"]) =>
+    tell(
+      startHolding({
+        requestId: nanoid(),
+        cookId: from?.cookId ?? null,
+        title: from?.title ?? shortName(species),
+        wayId: way.id,
+        fromC,
+        usedMin,
+      }),
+      () => "The clock runs.",
+    );
+  return (
+    <>
+      <header className={page.head}>
+        <div>
+          <h1>
+            {!best
+              ? "Working out how it waits…"
+              : fromC < minC
+                ? "Serve it now: it is under hot holding"
+                : `${best.way.label}: ${Number.isFinite(keepsMin(best)) ? `${durationText(keepsMin(best) * 60)} as it is` : "as it is for hours"}`}
+          </h1>
+          <p className={page.asks}>
+            {fromC < minC
+              ? `Cooked to ${format.temperature(fromC)}, and hot holding begins at ${format.temperature(minC)}. If it must wait the clock decides, and warming it here is no reheating.`
+              : `It may wait as long as its coldest flesh stays at ${format.temperature(minC)} or above; how long it stays good is another matter.`}
+          </p>
+        </div>
+      </header>
+      {nav}
+      {held ? <div className={styles.held}>{held}</div> : null}
+      <div className={page.wideRight}>
+        <section className={`${page.card} ${styles.inputs}`}>
+          {from ? <p className={styles.full}>{from.title}, from the cook just finished</p> : null}
+          <label className={styles.full} htmlFor="hold-species">
+            Animal
+            <SpeciesSearch id="hold-species" value={speciesId} onChange={setSpeciesId} />
+          </label>
+          <div className={styles.full}>
+            <Segmented<PieceShape["kind"]>
+              block
+              value={kind}
+              onChange={setKind}
+              options={[
+                { value: "slab", label: "Flat" },
+                { value: "cylinder", label: "Round" },
+                { value: "puck", label: "Short" },
+              ]}
+            />
+          </div>
+          <label>
+            {kind === "cylinder" ? "Across" : "Thickness"}, {format.lengthUnit}
+            <UnitInput kind="length" value={sizeMm} min={5} max={120} onChange={setSizeMm} />
+          </label>
+          <label>
+            Centre now, {format.degree}
+            <UnitInput kind="temperature" value={fromC} min={25} max={95} onChange={setFromC} />
+          </label>
+          <label>
+            Plate, cabinet, liquid, {format.degree}
+            <UnitInput kind="temperature" value={holdC} min={40} max={95} onChange={setHoldC} />
+          </label>
+          <label>
+            Minutes warm before
+            <InputNumber<number>
+              value={usedMin}
+              min={0}
+              max={240}
+              inputMode="numeric"
+              style={{ width: "100%" }}
+              onChange={(typed) => {
+                if (typed !== null) setUsedMin(typed);
+              }}
+            />
+          </label>
+        </section>
+        <section className={page.card} aria-busy={working} data-testid="holding">
+          <h2>Where it waits</h2>
+          <table className={`${styles.compare} ${styles.ways}`}>
+            <thead>
+              <tr>
+                <th scope="col">Way</th>
+                <th scope="col">Good for</th>
+                <th scope="col">Above {format.temperature(minC)}</th>
+                <th scope="col">Out after</th>
+                <th scope="col">Centre at 30 min</th>
+                <th scope="col">Dries by</th>
+                <th scope="col">
+                  <span className="visually-hidden">Start</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {(answer ?? []).map((holding) => {
+                const { way, trace, hotUntilMin, outAfterMin, asCookedMin, ends, lossIn30Pct } = holding;
+                return (
+                  <tr key={way.id} data-way={way.id}>
+                    <th scope="row">
+                      {way.label}
+                      <br />
+                      <span className={page.sub}>{way.note}</span>
+                    </th>
+                    <td>
+                      <b className="figure">{minutesText(asCookedMin, "4 h and more")}</b>
+                      {ends === null ? null : (
+                        <>
+                          <br />
+                          <span className={page.sub}>
+                            then {ends === "cold" ? "too cool" : outcomeLabel(ends, group).toLowerCase()}
+                          </span>
+                        </>
+                      )}
+                    </td>
+                    <td className="figure">
+                      {hotUntilMin === 0 ? "not at all" : minutesText(hotUntilMin, "4 h and more")}
+                    </td>
+                    <td className="figure">{minutesText(outAfterMin, "no limit")}</td>
+                    <td className="figure">{format.temperature(trace[30]?.[2] ?? fromC)}</td>
+                    <td className="figure">{lossIn30Pct.toFixed(0)} %</td>
+                    <td>
+                      <Button onClick={() => start(way)} aria-label={`Start the clock: ${way.label.toLowerCase()}`}>
+                        Start
+                      </Button>
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+          <details className={page.open}>
+            <summary>Where it comes from</summary>
+            <p>
+              Kept hot at {format.temperature(minC)} or above: {source}. Below it at most {durationText(belowMin * 60)},
+              minutes warm before counted in, then eaten or thrown away: {belowSource}. The same flesh, faces and
+              evaporation as the stove: a wet face in dry air cools to its wet bulb however warm the cabinet is set.
+              Good for: until the centre has gone on to the next doneness, or is under{" "}
+              {format.temperature(SERVED_FROM_C)} (common practice). Dries by: cook loss and water given to the air in
+              half an hour. Fish cooked under the rule is for serving at once; the local authority decides.
+            </p>
+          </details>
+        </section>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,42 @@
+import type { Metadata } from "next";
+import { db } from "@/db/connection";
+import { findCook } from "@/db/cooks";
+import { openHotHolds } from "@/db/hotHolds";
+import { SubNav } from "@/ui/SubNav";
+import { requireHouse, requestTime } from "../../request";
+import { speciesName } from "../clockOf";
+import { STOVE_VIEWS } from "../subViews";
+import { HoldBench, type FromCook } from "./HoldBench";
+import { HotHolds } from "./HotHolds";
+
+export const metadata: Metadata = { title: "Hold it hot" };
+
+type Search = { readonly searchParams: Promise<{ readonly cook?: string | string[] }> };
+
+export default async function HoldPage({ searchParams }: Search) {
+  const nowMs = await requestTime();
+  const { ruleSetId } = requireHouse();
+  const { cook: cookId } = await searchParams;
+  const cook = typeof cookId === "string" ? findCook(db(), cookId) : undefined;
+  const from: FromCook | null = cook
+    ? {
+        cookId: cook.id,
+        title: `${speciesName(cook.speciesId)} ×${cook.pieces}`,
+        speciesId: cook.speciesId,
+        shape: cook.plan.shape,
+        pieceG: cook.plan.pieceG,
+        fromC: cook.events.findLast((event) => event.kind === "probed")?.centreC ?? cook.plan.answer.restPeakC,
+        usedMin: Math.round(cook.plan.answer.dangerMin ?? 0),
+      }
+    : null;
+  const holds = openHotHolds(db()).map(({ id, title, place, ...hold }) => ({ id, title, place, ...hold }));
+  return (
+    <HoldBench
+      key={from?.cookId ?? "any"}
+      from={from}
+      ruleSetId={ruleSetId}
+      nav={<SubNav views={STOVE_VIEWS} here="/stove/hold" />}
+      held={holds.length > 0 ? <HotHolds holds={holds} serverNowMs={nowMs} /> : null}
+    />
+  );
+}
