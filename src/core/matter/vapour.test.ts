@@ -21,6 +21,26 @@ test.each([
   expect(Math.abs(wetBulbC(airC, humidity) - expected)).toBeLessThan(0.6);
 });
 
+/** Vapour pressure of air by its wet bulb, Pa: the psychrometer equation of Ferrel (Smithsonian Meteorological Tables; memory, high). */
+const ferrelPa = (airC: number, wetC: number) =>
+  saturationPa(wetC) - 6.6e-4 * (1 + 1.15e-3 * wetC) * 101_325 * (airC - wetC);
+
+test.each([
+  [10, 0.3],
+  [25, 0.5],
+  [40, 0.2],
+  [60, 0.1],
+  [80, 0.04],
+])("the wet bulb of %s °C at %s agrees with the psychrometer equation to 1.5 K", (airC, humidity) => {
+  let [low, high] = [-20, airC];
+  for (let halving = 0; halving < 50; halving++) {
+    const middle = (low + high) / 2;
+    if (ferrelPa(airC, middle) < humidity * saturationPa(airC)) low = middle;
+    else high = middle;
+  }
+  expect(Math.abs(wetBulbC(airC, humidity) - low)).toBeLessThan(1.5);
+});
+
 test("saturated air takes nothing; drier air takes more", () => {
   const face = { faceC: 3, airC: 3, hWPerM2K: 8 };
   expect(evaporationKgPerM2S({ ...face, humidity: 1 })).toBe(0);

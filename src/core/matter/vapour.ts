@@ -32,7 +32,8 @@ const LATENT_J_PER_KG = 2.45e6;
 
 /** Where a wet face settles when the air's heat just evaporates its water, °C (wet-bulb of the Lewis relation). */
 export function wetBulbC(airC: number, humidity: number): number {
-  let [low, high] = [airC - 40, airC];
+  // hot dry air has its wet bulb far under its own temperature
+  let [low, high] = [Math.min(0, airC - 40), airC];
   for (let halving = 0; halving < 50; halving++) {
     const faceC = (low + high) / 2;
     const gained = airC - faceC;
