@@ -51,7 +51,7 @@ function tooLittle(job: Job, programme: Programme, highS: number): PlanFailure {
   const message =
     job.goal.kind === "tender"
       ? `it is not tender after ${Math.round(highS / 60)} min (${Math.round(tender * 100)} % of the way): a hotter liquid is needed`
-      : `the centre stops at ${Math.round(bestC)} °C with this heat: a hotter one or a lower target is needed`;
+      : `the centre stops at ${Math.round(bestC)} °C with this heat: a hotter one, another way, a thinner piece or a lower target is needed`;
   return { kind: "unreachable", message, bestC };
 }
 

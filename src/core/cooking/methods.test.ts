@@ -1,45 +1,13 @@
-import type { DonenessGroup } from "@/core/species";
 import { findSpecies } from "@/core/species";
 import { cutFace } from "./cutFace";
 import { findTimes } from "./findTimes";
-import { METHODS, type Method } from "./methods";
+import { METHODS } from "./methods";
+import { fitting } from "./methods.testkit";
 import { shapeFor } from "./piece";
 import { planCook } from "./plan";
 import { everydayMethod, rankMethods, suitsShape } from "./rank";
 import { jobOf, type CookRequest } from "./request";
 import { sheetThicknesses, stageColumns, stationSheet } from "./stationSheet";
-
-const FISH: Readonly<Record<DonenessGroup, string>> = {
-  salmonid: "arctic-char",
-  "white-flake": "cod",
-  flat: "turbot",
-  dense: "monkfish",
-  tuna: "yellowfin-tuna",
-  scallop: "king-scallop",
-  lobster: "european-lobster",
-  shrimp: "langoustine",
-  squid: "squid",
-  octopus: "octopus",
-};
-
-/** A piece that fits: the middle of the method's range, its first shape, its first group. */
-function fitting(method: Method, schoolId?: string): CookRequest {
-  const { suits } = method;
-  const species = findSpecies(method.opens ? "mussel" : FISH[suits.groups[0]!])!;
-  const sizeMm = (suits.thicknessMm[0] + suits.thicknessMm[1]) / 2;
-  const massG = method.opens ? 16 : suits.shapes[0] === "puck" ? 35 : 150;
-  return {
-    species,
-    shape: shapeFor(suits.shapes[0]!, method.id === "ridged-rare" ? 45 : sizeMm, massG, species.compositionPct),
-    skin: suits.skin === "needed",
-    startC: 10,
-    methodId: method.id,
-    ...(schoolId ? { schoolId } : {}),
-    goal: { kind: "centre", targetC: method.id === "ridged-rare" ? 32 : 50 },
-    ruleSetId: "eu-853",
-    pieceG: massG,
-  };
-}
 
 test.each(METHODS.map((method) => [method.id, method] as const))(
   "%s: a fitting piece has a plan in order, with cues, a window, a chance and a cut face",

@@ -61,7 +61,8 @@ test("a wet face in dry air loses heat until it is at its wet bulb (Lewis relati
 });
 
 test("steam that has to fill the parcel comes up in its time and stays", () => {
-  const at = (sinceS: number) => film({ on: "steam", film: "parcel", toC: 100, rampS: 120 }, SEALED, 0, sinceS).ambientC;
+  const at = (sinceS: number) =>
+    film({ on: "steam", film: "parcel", toC: 100, rampS: 120 }, SEALED, 0, sinceS).ambientC;
   expect(at(0)).toBeCloseTo(25, 9);
   expect(at(60)).toBeCloseTo(62.5, 9);
   expect(at(120)).toBeCloseTo(100, 9);
