@@ -6,7 +6,7 @@ import { fitting } from "./methods.testkit";
 import { shapeFor } from "./piece";
 import { planCook } from "./plan";
 import { everydayMethod, rankMethods, suitsShape } from "./rank";
-import { jobOf, type CookRequest } from "./request";
+import { jobOf } from "./request";
 import { sheetThicknesses, stageColumns, stationSheet } from "./stationSheet";
 
 test.each(METHODS.map((method) => [method.id, method] as const))(
