@@ -22,7 +22,8 @@ function cut(part: Partial<CookRequest>) {
   return { face: cutFace(programme, outcome.seconds), outcome };
 }
 const at = ({ columns, opaque }: CutFace, row: number, column: number) => opaque[row * columns + column];
-const known = (values: readonly (number | null | undefined)[]) => values.filter((value): value is number => typeof value === "number");
+const known = (values: readonly (number | null | undefined)[]) =>
+  values.filter((value): value is number => typeof value === "number");
 
 test("a fillet is thickest in the middle, thin at both edges alike, and the thin edges are further done", () => {
   const { face } = cut({});
