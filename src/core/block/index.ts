@@ -7,6 +7,7 @@ export { PART_USES, PART_USE_IDS, type AnimalId, type Breakdown, type Part, type
 export { breakdownsFor, expectedParts, findBreakdown } from "./expected";
 export { compareYields, spreadOf, type PartYield, type WeighedPart } from "./yieldRecord";
 export { chanceByWeight, planOrder, type Order, type OrderRequest } from "./order";
+export { answerOrder, type OrderAnswer, type WeighedAnimal } from "./orderAnswer";
 export { panGroups, type PanGroup } from "./panGroups";
 export {
   planSides,

@@ -1,0 +1,205 @@
+"use client";
+import { InputNumber, Segmented, Select } from "antd";
+import { breakdownsFor } from "@/core/block";
+import { FORMS, formLabel, usualForm, type Form } from "@/core/freshness";
+import { findSpecies, shortName, SPECIES, type Species } from "@/core/species";
+import { Field } from "@/ui/Field";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { UnitInput } from "@/ui/UnitInput";
+import styles from "./Order.module.css";
+
+/** What the cook says of the order. */
+export type Asked = {
+  readonly speciesId: string;
+  readonly form: Form;
+  readonly wayId: string;
+  readonly covers: number;
+  readonly walkIns: number;
+  readonly takePct: number;
+  readonly bufferShare: number;
+  readonly portionG: number;
+  readonly toleranceG: number;
+  /** Null: bought by weight. */
+  readonly animalG: number | null;
+  readonly pricePerKg: number;
+  readonly days: number;
+};
+
+const BUFFERS = [
+  { value: 0.05, label: "5 %" },
+  { value: 0.1, label: "10 %" },
+  { value: 0.15, label: "15 %" },
+];
+
+const canBeBought = (species: Species) => breakdownsFor(species, usualForm(species)).length > 0;
+
+/** An animal as it is usually bought and cut, and its usual portion. */
+export function usualOf(species: Species): Pick<Asked, "speciesId" | "form" | "wayId" | "portionG"> {
+  const form = usualForm(species);
+  return {
+    speciesId: species.id,
+    form,
+    wayId: breakdownsFor(species, form)[0]!.id,
+    portionG: species.portion.massG,
+  };
+}
+
+type Props = { readonly asked: Asked; readonly onChange: (part: Partial<Asked>) => void };
+
+/** Of what, for how many, how large, at what price. */
+export function OrderAsk({ asked, onChange: change }: Props) {
+  const { format, ownSpecies } = useHouse();
+  const species = findSpecies(asked.speciesId, ownSpecies)!;
+  const forms = FORMS.map(({ id }) => id).filter((one) => breakdownsFor(species, one).length > 0);
+  const ways = breakdownsFor(species, asked.form);
+  const choose = (id: string) => change(usualOf(findSpecies(id, ownSpecies)!));
+  return (
+    <section className={`${page.card} ${styles.ask}`}>
+      <Field label="Of what" wide>
+        {(id) => (
+          <Select<string>
+            id={id}
+            showSearch={{ optionFilterProp: "label" }}
+            value={asked.speciesId}
+            onChange={choose}
+            options={[...SPECIES, ...ownSpecies]
+              .filter(canBeBought)
+              .map((one) => ({ value: one.id, label: shortName(one) }))}
+          />
+        )}
+      </Field>
+      {forms.length > 1 ? (
+        <Field label="Bought as" wide>
+          {(id) => (
+            <Select<Form>
+              id={id}
+              value={asked.form}
+              onChange={(form) => change({ form, wayId: breakdownsFor(species, form)[0]!.id })}
+              options={forms.map((value) => ({ value, label: formLabel(value) }))}
+            />
+          )}
+        </Field>
+      ) : null}
+      {ways.length > 1 ? (
+        <Field label="Cut as" wide>
+          {(id) => (
+            <Select<string>
+              id={id}
+              value={asked.wayId}
+              onChange={(wayId) => change({ wayId })}
+              options={ways.map(({ id: value, label }) => ({ value, label }))}
+            />
+          )}
+        </Field>
+      ) : null}
+      <Field label="Covers booked">
+        {(id) => (
+          <InputNumber<number>
+            id={id}
+            value={asked.covers}
+            min={1}
+            max={5000}
+            precision={0}
+            inputMode="numeric"
+            onChange={(value) => value && change({ covers: value })}
+          />
+        )}
+      </Field>
+      <Field label="Walk-ins">
+        {(id) => (
+          <InputNumber<number>
+            id={id}
+            value={asked.walkIns}
+            min={0}
+            max={5000}
+            precision={0}
+            inputMode="numeric"
+            onChange={(value) => change({ walkIns: value ?? 0 })}
+          />
+        )}
+      </Field>
+      <Field label="Of them take it, %">
+        {(id) => (
+          <InputNumber<number>
+            id={id}
+            value={asked.takePct}
+            min={1}
+            max={100}
+            inputMode="decimal"
+            onChange={(value) => value && change({ takePct: value })}
+          />
+        )}
+      </Field>
+      <Field label="Days to last service">
+        {(id) => (
+          <InputNumber<number>
+            id={id}
+            value={asked.days}
+            min={0}
+            max={30}
+            precision={0}
+            inputMode="numeric"
+            onChange={(value) => change({ days: value ?? 0 })}
+          />
+        )}
+      </Field>
+      <Field label="Kept over: 5 dear and live, 10 usual, 15 new" wide>
+        {(id) => (
+          <Segmented<number>
+            id={id}
+            block
+            value={asked.bufferShare}
+            onChange={(bufferShare) => change({ bufferShare })}
+            options={BUFFERS}
+          />
+        )}
+      </Field>
+      <label className={styles.field}>
+        Portion, {format.massUnit}
+        <UnitInput
+          kind="mass"
+          value={asked.portionG}
+          min={10}
+          max={2000}
+          onChange={(portionG) => change({ portionG })}
+        />
+      </label>
+      <label className={styles.field}>
+        May be lighter by
+        <UnitInput
+          kind="mass"
+          value={asked.toleranceG}
+          min={0}
+          max={200}
+          onChange={(toleranceG) => change({ toleranceG })}
+        />
+      </label>
+      <Field label={`One weighs, ${format.massUnit}`}>
+        {(id) => (
+          <InputNumber<number>
+            id={id}
+            placeholder="by weight"
+            value={asked.animalG === null ? null : Math.round(format.toMass(asked.animalG))}
+            min={1}
+            inputMode="decimal"
+            onChange={(shown) => change({ animalG: shown === null ? null : format.fromMass(shown) })}
+          />
+        )}
+      </Field>
+      <Field label="Price a kilo">
+        {(id) => (
+          <InputNumber<number>
+            id={id}
+            value={asked.pricePerKg}
+            min={0}
+            max={1000}
+            step={0.5}
+            inputMode="decimal"
+            onChange={(value) => change({ pricePerKg: value ?? 0 })}
+          />
+        )}
+      </Field>
+    </section>
+  );
+}
