@@ -5,7 +5,8 @@ import { DAY_MS } from "@/core/units";
 import { openDatabase } from "@/db/connection";
 import { appendEntry } from "@/db/ledger";
 import { listPlaces } from "@/db/places";
-import { lots, lotStays, placeReadings, suppliers } from "@/db/schema";
+import { placeReadings } from "@/db/schemaHouse";
+import { lots, lotStays, suppliers } from "@/db/schemaLots";
 import { stockOnIce } from "@/db/stock";
 import { makeDemoHouse } from "@/demo/house";
 

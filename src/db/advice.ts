@@ -2,7 +2,7 @@ import { asc, desc, eq } from "drizzle-orm";
 import type { AdviceRating } from "@/core/trace";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
-import { advice } from "./schema";
+import { advice } from "./schemaHouse";
 
 export type Advice = typeof advice.$inferSelect;
 export type NewAdvice = {

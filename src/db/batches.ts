@@ -6,7 +6,8 @@ import { makeChild, takeFrom } from "./childLot";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
 import { findPlace } from "./places";
-import { batches, lots, portions, type StoredPreparation } from "./schema";
+import { batches, portions, type StoredPreparation } from "./schemaCooks";
+import { lots } from "./schemaLots";
 import { lotInHand } from "./stock";
 
 export type Batch = typeof batches.$inferSelect;

@@ -12,7 +12,8 @@ import {
 import { findSpecies, shortName, type Species } from "@/core/species";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
-import { batches, lots } from "./schema";
+import { batches } from "./schemaCooks";
+import { lots } from "./schemaLots";
 import { boards, boardWashes, breakdowns, plates } from "./schemaBlock";
 
 type Stamp = { readonly who: string; readonly atMs: number };

@@ -7,7 +7,7 @@ import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
 import type { Lot } from "./lots";
 import { findPlace } from "./places";
-import { lots, suppliers } from "./schema";
+import { lots, suppliers } from "./schemaLots";
 import { breakdownParts, breakdowns } from "./schemaBlock";
 import { lotInHand } from "./stock";
 

@@ -6,7 +6,7 @@ import type { Species } from "@/core/species";
 import type { Db } from "./connection";
 import { leaveIce, type Lot } from "./lots";
 import type { Place } from "./places";
-import { lots, lotStays } from "./schema";
+import { lots, lotStays } from "./schemaLots";
 
 /** What lying in a place of this kind makes of a lot: a freezer freezes, a refrigerator thaws what was frozen. */
 export function stateIn(lot: Pick<Lot, "state">, kind: string): LotState {

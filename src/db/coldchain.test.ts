@@ -15,7 +15,7 @@ import { findLot, receiveDelivery, type NewLot } from "./lots";
 import { moveLot, openPack, splitLot, wasteLot } from "./movements";
 import { addReadings, findPlace, historyOf, listPlaces, readingsSince, setPlace } from "./places";
 import { oldFile } from "./oldFile.testkit";
-import { lots, lotStays } from "./schema";
+import { lots, lotStays } from "./schemaLots";
 import { addOwnSpecies, listOwnSpecies } from "./species";
 import { lotInHand, stockOnIce } from "./stock";
 import { supplierRecord } from "./supplierRecord";

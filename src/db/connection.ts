@@ -3,9 +3,8 @@ import path from "node:path";
 import Database from "better-sqlite3";
 import { drizzle, type BetterSQLite3Database } from "drizzle-orm/better-sqlite3";
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
-import * as schema from "./schema";
 
-export type Db = BetterSQLite3Database<typeof schema>;
+export type Db = BetterSQLite3Database;
 
 const MIGRATIONS = path.join(/* turbopackIgnore: true */ process.cwd(), "drizzle");
 
@@ -17,7 +16,7 @@ export function openDatabase(file: string): Db {
   if (file !== ":memory:") mkdirSync(path.dirname(file), { recursive: true });
   const sqlite = new Database(file);
   for (const pragma of PRAGMAS) sqlite.pragma(pragma);
-  const db = drizzle(sqlite, { schema });
+  const db = drizzle(sqlite);
   migrateOnce(db);
   return db;
 }

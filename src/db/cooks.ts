@@ -5,7 +5,8 @@ import { assertNever, err, ok, type Result } from "@/core/shared";
 import type { Db } from "./connection";
 import { countBatch, type CountedPieces, type CountError } from "./countBatch";
 import { appendEntry } from "./ledger";
-import { batches, cookEvents, cooks, lots, portions } from "./schema";
+import { batches, cookEvents, cooks, portions } from "./schemaCooks";
+import { lots } from "./schemaLots";
 import { planFromRow, type StoredPlan } from "./storedPlan";
 
 type CookRow = typeof cooks.$inferSelect;

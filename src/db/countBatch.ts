@@ -5,7 +5,8 @@ import { err, ok, type Result } from "@/core/shared";
 import { takeFrom } from "./childLot";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
-import { batches, lots, portions } from "./schema";
+import { batches, portions } from "./schemaCooks";
+import { lots } from "./schemaLots";
 import type { Batch } from "./batches";
 
 export type CountedPieces = {

@@ -1,7 +1,7 @@
 import { and, asc, eq } from "drizzle-orm";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
-import { covers } from "./schema";
+import { covers } from "./schemaHouse";
 
 export type Covers = typeof covers.$inferSelect;
 export type NewCovers = Omit<Covers, "id">;

@@ -16,7 +16,8 @@ import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
 import { childLots, findLots, type LotWithSupplier } from "./lots";
 import { readingsSince, type Place } from "./places";
-import { correctiveActions, lotStays } from "./schema";
+import { correctiveActions } from "./schemaHouse";
+import { lotStays } from "./schemaLots";
 import { stockRoom, type StockRoom } from "./stock";
 
 export type Answered = typeof correctiveActions.$inferSelect;

@@ -2,7 +2,7 @@ import { createHash, randomUUID } from "node:crypto";
 import { asc, eq } from "drizzle-orm";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
-import { attachments } from "./schema";
+import { attachments } from "./schemaLots";
 
 export type Attachment = typeof attachments.$inferSelect;
 export type AttachmentLine = Pick<Attachment, "id" | "name" | "mime" | "addedAtMs" | "addedBy">;

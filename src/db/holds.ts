@@ -8,7 +8,7 @@ import type { Db } from "./connection";
 import type { HoldFacts } from "./holdFacts";
 import { appendEntry } from "./ledger";
 import { findLots, type LotWithSupplier } from "./lots";
-import { holdReadings, holds } from "./schema";
+import { holdReadings, holds } from "./schemaLots";
 import type { StockLot } from "./stock";
 
 type HoldRow = typeof holds.$inferSelect;

@@ -3,7 +3,7 @@ import { asc } from "drizzle-orm";
 import type { RuleSetId } from "@/core/safety";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
-import { house, places, staff } from "./schema";
+import { house, places, staff } from "./schemaHouse";
 
 export type House = typeof house.$inferSelect;
 

@@ -4,7 +4,7 @@ import { usualStateOf, type DoorJudgement, type Form, type Grades } from "@/core
 import type { Provenance } from "@/core/trace";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
-import { deliveries, lots, lotStays, suppliers } from "./schema";
+import { deliveries, lots, lotStays, suppliers } from "./schemaLots";
 
 export type Lot = typeof lots.$inferSelect;
 export type LotWithSupplier = Lot & { readonly supplier: string };

@@ -6,7 +6,7 @@ import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
 import { endStay, leaveIce, type Lot } from "./lots";
 import { findPlace } from "./places";
-import { lots, lotStays, waste } from "./schema";
+import { lots, lotStays, waste } from "./schemaLots";
 import { lotInHand } from "./stock";
 
 type Stamp = { readonly who: string; readonly atMs: number };

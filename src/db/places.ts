@@ -3,7 +3,7 @@ import { and, asc, desc, eq, gte, lt, lte, sql } from "drizzle-orm";
 import { TemperatureHistory, type PlaceKind, type PlaceReading } from "@/core/coldchain";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
-import { placeReadings, places } from "./schema";
+import { placeReadings, places } from "./schemaHouse";
 
 export type Place = typeof places.$inferSelect;
 export type ReadingSource = (typeof placeReadings.$inferSelect)["source"];

@@ -2,7 +2,7 @@ import { randomBytes, randomUUID } from "node:crypto";
 import { and, asc, eq } from "drizzle-orm";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
-import { cooks } from "./schema";
+import { cooks } from "./schemaCooks";
 import { cookReadings, probes } from "./schemaStove";
 
 export type Probe = typeof probes.$inferSelect;

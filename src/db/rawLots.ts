@@ -11,7 +11,7 @@ import { staysSinceDoor, withWholes } from "./excursions";
 import { holdsOfLot } from "./holds";
 import { appendEntry } from "./ledger";
 import { findLot, type LotWithSupplier } from "./lots";
-import { lots } from "./schema";
+import { lots } from "./schemaLots";
 import { lotNotes, plates } from "./schemaBlock";
 import { lotInHand, stockRoom, type StockLot, type StockRoom } from "./stock";
 

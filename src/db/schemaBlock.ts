@@ -1,6 +1,6 @@
 import { index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
 import type { BoardColour, BoardUse, PartUse } from "@/core/block";
-import { lots } from "./schema";
+import { lots } from "./schemaLots";
 
 /** One animal, or several of a lot together, taken apart. */
 export const breakdowns = sqliteTable(

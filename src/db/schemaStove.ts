@@ -1,7 +1,7 @@
 import { index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
 import type { SheetRequest, SheetRow } from "@/core/cooking";
 import type { RuleSetId } from "@/core/safety";
-import { cooks } from "./schema";
+import { cooks } from "./schemaCooks";
 
 /** A probe that sends what it reads, and the cook it is in now. */
 export const probes = sqliteTable("probes", {

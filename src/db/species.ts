@@ -2,7 +2,7 @@ import { asc } from "drizzle-orm";
 import { findSpecies, houseSpecies, type HouseSpecies, type Species } from "@/core/species";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
-import { ownSpecies } from "./schema";
+import { ownSpecies } from "./schemaHouse";
 
 /** The species a house has added, as every view sees them. */
 export const listOwnSpecies = (db: Db): Species[] =>

@@ -11,7 +11,7 @@ import type { Db } from "./connection";
 import { findHouse, type House } from "./house";
 import { findLot, findLots, lotsOnIce, type LotWithSupplier } from "./lots";
 import { historyOf, listPlaces, type Place } from "./places";
-import { lotStays } from "./schema";
+import { lotStays } from "./schemaLots";
 import { listOwnSpecies } from "./species";
 
 export type StockLot = LotInHand & {

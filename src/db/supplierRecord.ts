@@ -1,7 +1,7 @@
 import { and, asc, eq, gte, isNull } from "drizzle-orm";
 import type { Db } from "./connection";
 import { listSuppliers, type LotWithSupplier } from "./lots";
-import { lots, suppliers } from "./schema";
+import { lots, suppliers } from "./schemaLots";
 
 export type SupplierRecord = {
   readonly supplier: string;

@@ -1,6 +1,6 @@
 import { desc, eq, gte } from "drizzle-orm";
 import type { Db } from "./connection";
-import { lots, waste } from "./schema";
+import { lots, waste } from "./schemaLots";
 
 export type WasteLine = typeof waste.$inferSelect & { readonly code: string; readonly speciesId: string };
 

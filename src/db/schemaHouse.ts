@@ -1,0 +1,110 @@
+import { sql } from "drizzle-orm";
+import { check, index, integer, real, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
+import type { PlaceKind } from "@/core/coldchain";
+import type { HouseSpecies } from "@/core/species";
+import type { AdviceRating } from "@/core/trace";
+import type { RuleSetId } from "@/core/safety";
+
+export const house = sqliteTable(
+  "house",
+  {
+    id: integer("id").primaryKey(),
+    name: text("name").notNull(),
+    timeZone: text("time_zone").notNull(),
+    units: text("units", { enum: ["metric", "imperial"] }).notNull(),
+    ruleSetId: text("rule_set_id").$type<RuleSetId>().notNull(),
+    createdAtMs: integer("created_at_ms").notNull(),
+  },
+  (table) => [check("one_house", sql`${table.id} = 1`)],
+);
+
+export const staff = sqliteTable("staff", {
+  id: text("id").primaryKey(),
+  name: text("name").notNull().unique(),
+});
+
+export const places = sqliteTable("places", {
+  id: text("id").primaryKey(),
+  name: text("name").notNull().unique(),
+  setC: real("set_c").notNull(),
+  kind: text("kind").$type<PlaceKind>().notNull().default("cold-room"),
+  /** The house's own limits; null: the rule set's. */
+  minC: real("min_c"),
+  maxC: real("max_c"),
+  /** How often a reading is wanted. */
+  everyMin: integer("every_min").notNull().default(240),
+  /** What a sensor must send along; null: none may. */
+  deviceKey: text("device_key"),
+  /** Counts every change of its readings, so that what was summed from them is known to be old. */
+  version: integer("version").notNull().default(0),
+});
+
+export const placeReadings = sqliteTable(
+  "place_readings",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    placeId: text("place_id")
+      .notNull()
+      .references(() => places.id),
+    atMs: integer("at_ms").notNull(),
+    celsius: real("celsius").notNull(),
+    source: text("source", { enum: ["typed", "file", "sensor"] })
+      .notNull()
+      .default("typed"),
+  },
+  (table) => [uniqueIndex("place_readings_by_moment").on(table.placeId, table.atMs)],
+);
+
+export const ownSpecies = sqliteTable("own_species", {
+  id: text("id").primaryKey(),
+  facts: text("facts", { mode: "json" }).$type<HouseSpecies>().notNull(),
+  addedAtMs: integer("added_at_ms").notNull(),
+  addedBy: text("added_by").notNull(),
+});
+
+/** What an adviser says of a species, as the house entered or imported it. Empty area or gear: any. */
+export const advice = sqliteTable(
+  "advice",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    speciesId: text("species_id").notNull(),
+    production: text("production", { enum: ["wild", "farmed"] }),
+    area: text("area").notNull(),
+    gear: text("gear").notNull(),
+    body: text("body").notNull(),
+    rating: text("rating").$type<AdviceRating>().notNull(),
+    issuedOn: text("issued_on").notNull(),
+    addedAtMs: integer("added_at_ms").notNull(),
+  },
+  (table) => [index("advice_by_species").on(table.speciesId)],
+);
+
+/** Covers booked for a day, per species and use. */
+export const covers = sqliteTable(
+  "covers",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    day: text("day").notNull(),
+    speciesId: text("species_id").notNull(),
+    use: text("use", { enum: ["raw", "cook"] }).notNull(),
+    covers: integer("covers").notNull(),
+    portionG: real("portion_g").notNull(),
+  },
+  (table) => [uniqueIndex("covers_by_day").on(table.day, table.speciesId, table.use)],
+);
+
+/** What was done about a stretch outside the limits. */
+export const correctiveActions = sqliteTable(
+  "corrective_actions",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    placeId: text("place_id")
+      .notNull()
+      .references(() => places.id),
+    excursionFromMs: integer("excursion_from_ms").notNull(),
+    action: text("action").notNull(),
+    who: text("who").notNull(),
+    atMs: integer("at_ms").notNull(),
+  },
+  (table) => [index("corrective_actions_by_place").on(table.placeId, table.excursionFromMs)],
+);
