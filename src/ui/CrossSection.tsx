@@ -6,6 +6,7 @@ import styles from "./CrossSection.module.css";
 import { fleshStops, paintFlesh } from "./fleshColour";
 import { clockText } from "./format";
 import { useHouse } from "./HouseContext";
+import page from "./page.module.css";
 import type { FLESH } from "./palette";
 
 type Props = {
@@ -99,7 +100,7 @@ export const CrossSection = memo(function CrossSection({ trace, stageNames, fles
         tooltip={{ formatter: (seconds) => clockText(Number(seconds ?? 0)) }}
         className={styles.scrub ?? ""}
       />
-      <dl className={styles.readings} data-testid="moment">
+      <dl className={`${page.gauges} ${styles.readings}`} data-testid="moment">
         <div>
           <dt>at</dt>
           <dd>{clockText(nowS)}</dd>

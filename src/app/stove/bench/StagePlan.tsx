@@ -3,6 +3,7 @@ import { memo } from "react";
 import type { CookPlan } from "@/core/cooking";
 import { clockText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
 import styles from "../Stove.module.css";
 
 /** Cue first, number second, clock third. */
@@ -17,7 +18,7 @@ export const StagePlan = memo(function StagePlan({ plan }: { readonly plan: Cook
             {stage.name}
           </h2>
           <p className={styles.cue}>{format.words(stage.cue)}</p>
-          <dl>
+          <dl className={page.gauges}>
             <div>
               <dt>probe</dt>
               <dd data-testid={`${stage.id}-probe`}>{format.temperature(stage.probeC)}</dd>

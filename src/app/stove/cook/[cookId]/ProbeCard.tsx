@@ -54,7 +54,7 @@ export function ProbeCard({ plan, events, live, readings, busy, onSetClock }: Pr
   return (
     <section className={page.card} data-testid="by-the-probe">
       <h2>By the probe</h2>
-      <dl className={styles.probeFacts}>
+      <dl className={`${page.gauges} ${styles.probeFacts}`}>
         <div>
           <dt>reads</dt>
           <dd>{format.temperature(all.at(-1)!.celsius, 1)}</dd>
