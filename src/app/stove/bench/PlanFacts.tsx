@@ -61,11 +61,8 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, tookMs }: Prop
               "."
             ) : (
               <>
-                ; nine in ten between{" "}
-                <span className="figure">
-                  {format.temperature(chance.lowC)} and {format.temperature(chance.highC)}
-                </span>
-                .
+                ; nine in ten between <span className="figure nowrap">{format.temperature(chance.lowC)}</span> and{" "}
+                <span className="figure nowrap">{format.temperature(chance.highC)}</span>.
               </>
             )}
           </p>
