@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { summariseCuts } from "@/core/block";
-import { inSentence, shortName } from "@/core/species";
+import { inSentence, isCooked, shortName } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { batchesToCook } from "@/db/batches";
 import { db } from "@/db/connection";
@@ -26,7 +26,8 @@ export default async function StovePage() {
   const first = batches[0];
   // shellfish, tails and arms go to the heat as they are; a fillet is cut at the block first
   const asTheyAre = stockOnIce(db(), nowMs).filter(
-    ({ species, byProduct, life }) => !byProduct && species.portion.shape !== "slab" && (life.cookDaysLeft ?? 1) > 0,
+    ({ species, byProduct, life }) =>
+      !byProduct && isCooked(species.group) && species.portion.shape !== "slab" && (life.cookDaysLeft ?? 1) > 0,
   );
   return (
     <>

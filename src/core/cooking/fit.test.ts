@@ -3,7 +3,7 @@ import { findSpecies } from "@/core/species";
 import { entryTimes } from "./entries";
 import { estimateLive } from "./estimate";
 import { findTimes, secondsOf } from "./findTimes";
-import { centresAt, fitCooks, learnedFilms, NOTHING_OFF, shifted, type Estimate } from "./fit";
+import { centresAt, fitCooks, learnedFilms, meanOffK, NOTHING_OFF, shifted, type Estimate } from "./fit";
 import { stageSecondsAt, type CookEvent } from "./live";
 import { COEFFICIENTS } from "./data/station";
 import { jobOf, type CookRequest } from "./request";
@@ -54,8 +54,8 @@ test("a weak oven is found from the readings and never overshot: the prior holds
   expect(one.estimate.air).toBeGreaterThan(-0.3);
   expect(many.estimate.air).toBeLessThan(one.estimate.air);
   expect(many.sd.air!).toBeLessThan(one.sd.air!);
-  const size = (read: (residual: (typeof one.residuals)[number]) => number) => Math.hypot(...many.residuals.map(read));
-  expect(size(({ afterK }) => afterK)).toBeLessThan(size(({ beforeK }) => beforeK));
+  const { beforeK, afterK } = meanOffK(many.residuals);
+  expect(afterK).toBeLessThan(beforeK);
 });
 
 test("learned coefficients stay inside what is published, however far the readings pull", () => {
@@ -185,4 +185,14 @@ describe("a trace out of a file", () => {
   ])("what cannot be read is said with its line", (rows, words) => {
     expect(readTrace(rows)).toMatchObject({ ok: false, error: expect.stringMatching(words) });
   });
+});
+
+test("how far off in the mean: the root of the mean square, nothing where nothing was read", () => {
+  const residuals = [
+    { timeS: 0, beforeK: 3, afterK: 0 },
+    { timeS: 1, beforeK: -4, afterK: 1 },
+  ];
+  expect(meanOffK(residuals).beforeK).toBeCloseTo(Math.sqrt(12.5), 9);
+  expect(meanOffK(residuals).afterK).toBeCloseTo(Math.SQRT1_2, 9);
+  expect(meanOffK([])).toEqual({ beforeK: 0, afterK: 0 });
 });

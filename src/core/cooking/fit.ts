@@ -18,7 +18,7 @@ export type MeasuredCook = {
 
 /**
  * What may be off: the natural logarithm of vessel and of air coefficients against those assumed, thickness as a share, start in K.
- * Each with the spread it had before anything was measured.
+ * Each with the spread it had before anything was measured, one standard deviation (estimates, inside the published ranges).
  */
 export const UNKNOWNS = {
   vessel: { priorSd: 0.3 },
@@ -134,6 +134,13 @@ export function fitCooks(cooks: readonly MeasuredCook[], unknowns: readonly Unkn
       afterK: centreC - after[index]!,
     })),
   };
+}
+
+/** How far off the computed centres are in the mean (root of the mean square), K, before and after a fit. */
+export function meanOffK(residuals: Fit["residuals"]): { readonly beforeK: number; readonly afterK: number } {
+  const rms = (read: (one: Fit["residuals"][number]) => number) =>
+    Math.sqrt(residuals.reduce((sum, one) => sum + read(one) ** 2, 0) / Math.max(1, residuals.length));
+  return { beforeK: rms(({ beforeK }) => beforeK), afterK: rms(({ afterK }) => afterK) };
 }
 
 /** Gauss-Jordan on a small symmetric positive matrix: the solution and the diagonal of its inverse. */

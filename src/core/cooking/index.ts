@@ -24,6 +24,7 @@ export {
   centresAt,
   fitCooks,
   learnedFilms,
+  meanOffK,
   shifted as shiftedSetup,
   type Estimate,
   type Fit,

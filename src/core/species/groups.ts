@@ -17,6 +17,9 @@ const FINFISH: readonly SpeciesGroup[] = ["lean-round", "flat", "salmonid", "oil
 
 export const isFinfish = (group: SpeciesGroup): boolean => FINFISH.includes(group);
 
+/** Eggs and urchins are eaten raw, or warmed off the heat: no pan is planned for them. */
+export const isCooked = (group: SpeciesGroup): boolean => group !== "roe" && group !== "echinoderm";
+
 /** What the law makes the menu name. EU: Reg. (EU) 1169/2011, Annex II; US: nine allergens, molluscs not among them (memory, high). */
 export function allergenOf(group: SpeciesGroup): "fish" | "crustaceans" | "molluscs" | null {
   if (isFinfish(group) || group === "roe") return "fish";

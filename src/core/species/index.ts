@@ -1,5 +1,5 @@
 export { findSpecies, SPECIES } from "./catalogue";
-export { allergenOf, GROUP_LABELS, isFinfish } from "./groups";
+export { allergenOf, GROUP_LABELS, isCooked, isFinfish } from "./groups";
 export { inSentence, shortName } from "./names";
 export { houseSpecies, type HouseSpecies } from "./own";
 export { foldName, searchSpecies, type SpeciesHit } from "./search";

@@ -1,5 +1,6 @@
 "use client";
 import { Select } from "antd";
+import Link from "next/link";
 import { memo, useState } from "react";
 import { methodOf, KINETICS, outcomeLabel, type CookPlan } from "@/core/cooking";
 import { RULE_SETS } from "@/core/safety";
@@ -164,7 +165,8 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, tookMs }: Prop
           <b className="figure">{Math.min(99, killed.logReduction).toFixed(1)} log</b> ({killed.source}).
         </p>
         <p>
-          Held hot, if at all, at {format.temperature(hotHold.minC)} or above ({hotHold.source}).
+          Held hot, if at all, at {format.temperature(hotHold.minC)} or above ({hotHold.source}).{" "}
+          <Link href="/stove/hold">How long it keeps</Link>
         </p>
         <p>
           {plan.dangerMin >= 1

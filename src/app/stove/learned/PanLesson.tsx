@@ -1,7 +1,7 @@
 "use client";
 import { Button, Checkbox } from "antd";
 import { useState } from "react";
-import type { PanId } from "@/core/cooking";
+import { meanOffK, type PanId } from "@/core/cooking";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import { useTell } from "@/ui/useTell";
@@ -25,8 +25,6 @@ type Props = {
 };
 
 const times = (log: number) => Math.exp(log).toFixed(2);
-const meanSize = (residuals: readonly Residual[], read: (one: Residual) => number) =>
-  Math.sqrt(residuals.reduce((sum, one) => sum + read(one) ** 2, 0) / Math.max(1, residuals.length));
 
 /** What one pan has taught, from which cooks, and how well it fits them. */
 export function PanLesson({ panId, label, fit, cooks }: Props) {
@@ -51,8 +49,8 @@ export function PanLesson({ panId, label, fit, cooks }: Props) {
             {fit.residuals.length} readings of {fit.cooks} {fit.cooks === 1 ? "cook" : "cooks"}, {fit.learned}.
           </p>
           <p className="muted">
-            Computed centres were off by {format.difference(meanSize(fit.residuals, ({ beforeK }) => beforeK))} before
-            and by {format.difference(meanSize(fit.residuals, ({ afterK }) => afterK))} after.
+            Computed centres were off by {format.difference(meanOffK(fit.residuals).beforeK, 1)} before and by{" "}
+            {format.difference(meanOffK(fit.residuals).afterK, 1)} after.
           </p>
           <details className={page.open}>
             <summary>Every reading</summary>

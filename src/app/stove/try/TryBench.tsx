@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
 import type { Films } from "@/core/cooking";
-import { findSpecies } from "@/core/species";
+import { findSpecies, isCooked, shortName } from "@/core/species";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import { SpeciesSearch } from "@/ui/SpeciesSearch";
@@ -19,6 +19,27 @@ export function TryBench({ start, films }: Props) {
   const [speciesId, setSpeciesId] = useState(findSpecies(start, ownSpecies) ? start : "arctic-char");
   const species = findSpecies(speciesId, ownSpecies)!;
   const { sizeMm, massG } = countedPiece(species);
+  const chooser = (
+    <section className={page.card}>
+      <label htmlFor="try-species" style={{ fontWeight: 600, display: "block", marginBottom: 4 }}>
+        Animal
+      </label>
+      <SpeciesSearch id="try-species" value={speciesId} onChange={setSpeciesId} />
+    </section>
+  );
+  if (!isCooked(species.group)) {
+    return (
+      <>
+        <header className={page.head}>
+          <div>
+            <h1>{shortName(species)}: not for the heat</h1>
+            <p className={page.asks}>{species.usualDoneness}.</p>
+          </div>
+        </header>
+        {chooser}
+      </>
+    );
+  }
   return (
     <PlanBench
       key={speciesId}
@@ -27,14 +48,7 @@ export function TryBench({ start, films }: Props) {
       first={firstAsk(species, { shape: species.portion.shape, sizeMm, massG, startC: AT_THE_PAN_C, pieces: 2 })}
       pieceG={massG}
       filmsByPan={films}
-      chooser={
-        <section className={page.card}>
-          <label htmlFor="try-species" style={{ fontWeight: 600, display: "block", marginBottom: 4 }}>
-            Animal
-          </label>
-          <SpeciesSearch id="try-species" value={speciesId} onChange={setSpeciesId} />
-        </section>
-      }
+      chooser={chooser}
     />
   );
 }

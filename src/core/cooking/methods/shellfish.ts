@@ -137,7 +137,8 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     suits: {
       groups: ["lobster"],
       shapes: ["cylinder"],
-      thicknessMm: [25, 60],
+      // under some 35 mm the glow alone carries it past done
+      thicknessMm: [35, 60],
       skin: "either",
       usual: /steam then broil|boil|steam/,
     },
