@@ -7,6 +7,7 @@ import { expect, test } from "@playwright/test";
 import { openDatabase } from "@/db/connection";
 import { openCooks } from "@/db/cooks";
 import { checkLedger } from "@/db/ledger";
+import { house } from "@/db/schemaHouse";
 import { makeDemoHouse } from "@/demo/house";
 
 let folder = "";
@@ -125,4 +126,50 @@ test("killed in the middle of writes, the house keeps every tap it acknowledged 
   // sent again under the same id: counted once, and none of the fourteen is lost
   expect(kept.length).toBe(14);
   expect(checkLedger(db).kind).toBe("whole");
+});
+
+test("a house in ounces, inches and Fahrenheit meets no other unit on its way from the dock to the stove", async ({
+  page,
+}) => {
+  test.setTimeout(180_000);
+  const db = openDatabase(path.join(folder, "gaffel.sqlite"));
+  makeDemoHouse(db, Date.now());
+  db.update(house).set({ units: "imperial" }).run();
+  await start();
+  const foreign = /\d\s?(°C|mm|kg|g)\b/;
+  // the book keeps what was recorded, and sources quote rules and tables as they are printed
+  const shown = () =>
+    page.locator("main").evaluate((main) => {
+      const copy = main.cloneNode(true) as HTMLElement;
+      for (const source of copy.querySelectorAll("details")) source.remove();
+      return copy.textContent ?? "";
+    });
+  for (const view of [
+    "/",
+    "/dock",
+    "/ice",
+    "/ice/places",
+    "/ice/tomorrow",
+    "/block",
+    "/block/order",
+    "/block/count",
+    "/raw",
+    "/raw/freeze",
+    "/raw/cure",
+    "/stove",
+    "/stove/try",
+    "/stove/try?species=king-scallop",
+    "/stove/try?species=octopus",
+    "/stove/hold",
+    "/stove/chill",
+    "/stove/sheets",
+  ]) {
+    await page.goto(`http://localhost:${port}${view}`);
+    await page.locator("main h1").first().waitFor();
+    await expect(page.locator("main [aria-busy=true]")).toHaveCount(0);
+    expect((await shown()).match(foreign)?.[0] ?? "", view).toBe("");
+  }
+  await page.goto(`http://localhost:${port}/stove/try`);
+  await expect(page.getByTestId("pan-probe")).toContainText("°F");
+  await expect(page.getByRole("slider", { name: /Thickness/ })).toHaveAttribute("aria-valuetext", / in$/);
 });

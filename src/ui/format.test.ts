@@ -57,3 +57,16 @@ test("a sentence of the core in the house's degrees", () => {
   expect(formatFor("metric").words(text)).toBe(text);
   expect(formatFor("imperial").words(text)).toBe("the centre is at 14.9 °F, above -4 °F");
 });
+
+test.each([
+  ["pull at 45-50 °C", "pull at 113-122 °F"],
+  ["a scallop of 20 to 30 mm", "a scallop of 0.79 to 1.18 in"],
+  ["45+ g, or 15-23 g", "1.6+ oz, or 0.5-0.8 oz"],
+  ["5 K colder, 2 mm thicker", "9 °F colder, 0.08 in thicker"],
+  ["from 1.5 kg", "from 3.3 lb"],
+  // what is no measure stays: sections, products of units, times
+  ["3-501.16(A)(1), 15 W/m²K, 40 kg/m³, 15 s", "3-501.16(A)(1), 15 W/m²K, 40 kg/m³, 15 s"],
+])("%s, in a house of inches: %s", (text, imperial) => {
+  expect(formatFor("imperial").words(text)).toBe(imperial);
+  expect(formatFor("metric").words(text)).toBe(text);
+});

@@ -15,6 +15,36 @@ const fixed = (value: number, digits: number) => {
   return Number(text) === 0 ? text.replace("-", "") : text;
 };
 
+/** A figure or a range with its unit, as the core writes them: "-20 °C", "45-50 °C", "20 to 30 mm", "45+ g". */
+const MEASURE = /([-−]?\d+(?:\.\d+)?)(?:(-| to )(\d+(?:\.\d+)?))?(\+?) (°C|K|mm|kg|g)(?![\w²³/·])/g;
+
+const IMPERIAL: Readonly<
+  Record<string, { readonly unit: string; readonly from: (value: number) => number; readonly digits: number | "kept" }>
+> = {
+  "°C": { unit: "°F", from: fahrenheitFromC, digits: "kept" },
+  K: { unit: "°F", from: fahrenheitDegreesFromK, digits: 0 },
+  mm: { unit: "in", from: inchFromMm, digits: 2 },
+  kg: { unit: "lb", from: (kilograms) => ounceFromG(kilograms * 1000) / 16, digits: 1 },
+  g: { unit: "oz", from: ounceFromG, digits: 1 },
+};
+
+function inImperial(
+  _: string,
+  first: string,
+  between: string | undefined,
+  last: string | undefined,
+  plus: string,
+  unit: string,
+) {
+  const to = IMPERIAL[unit]!;
+  const show = (text: string) =>
+    fixed(
+      to.from(Number(text.replace("−", "-"))),
+      to.digits === "kept" ? (text.split(".")[1]?.length ?? 0) : to.digits,
+    );
+  return `${show(first)}${between === undefined ? "" : `${between}${show(last!)}`}${plus} ${to.unit}`;
+}
+
 /** Every figure on a screen goes through here; rounding happens once, at display. */
 export type Format = ReturnType<typeof formatFor>;
 
@@ -38,21 +68,8 @@ export function formatFor(units: Units) {
     },
     length: (lengthMm: number, digits = 0) =>
       metric ? `${fixed(lengthMm, digits)} mm` : `${fixed(inchFromMm(lengthMm), digits + 1)} in`,
-    /** A sentence of the core, which speaks in °C, in the house's degrees. */
-    words: (text: string) =>
-      metric
-        ? text
-        : text
-            .replace(/([-−]?\d+(?:\.\d+)?) °C/g, (_, shown: string) => {
-              const digits = shown.split(".")[1]?.length ?? 0;
-              return `${fixed(fahrenheitFromC(Number(shown.replace("−", "-"))), digits)} °F`;
-            })
-            .replace(
-              /(\d+)-(\d+) °F/g,
-              (_, low: string, high: string) => `${fixed(fahrenheitFromC(Number(low)), 0)}-${high} °F`,
-            )
-            .replace(/(\d+(?:\.\d+)?) mm\b/g, (_, shown: string) => `${fixed(inchFromMm(Number(shown)), 2)} in`)
-            .replace(/(\d+) K\b/g, (_, shown: string) => `${fixed(fahrenheitDegreesFromK(Number(shown)), 0)} °F`),
+    /** A sentence of the core, which speaks in °C, mm and g, in the house's units. */
+    words: (text: string) => (metric ? text : text.replace(MEASURE, inImperial)),
     // for inputs: the house's number out of the core's and back
     toTemperature: (pointC: number) => (metric ? pointC : fahrenheitFromC(pointC)),
     fromTemperature: (shown: number) => (metric ? shown : celsiusFromF(shown)),

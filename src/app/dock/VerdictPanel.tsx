@@ -97,8 +97,8 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
             <p>
               <i>{read.species.scientificName}</i> {read.species.faoCode ? `· ${read.species.faoCode}` : ""}
             </p>
-            <p>{read.species.parasiteNote}</p>
-            <p>{read.species.kitchenNote}</p>
+            <p>{format.words(read.species.parasiteNote)}</p>
+            <p>{format.words(read.species.kitchenNote)}</p>
             {published ? (
               <p>
                 Published quality index: {published.maximum} points, about {slopePerDay(published).toFixed(2)} a day on

@@ -8,6 +8,9 @@ import page from "@/ui/page.module.css";
 import { UnitInput } from "@/ui/UnitInput";
 import styles from "./Count.module.css";
 
+/** Bread is sliced frozen, so thin (common practice). */
+const SLICE_MM = 2;
+
 export function CrustCard() {
   const { format } = useHouse();
   const [long, setLong] = useState(90);
@@ -17,7 +20,7 @@ export function CrustCard() {
   const [loafHigh, setLoafHigh] = useState(100);
   const plan = planCrust(
     { lengthMm: long, widthMm: wide },
-    { widthMm: loafWide, heightMm: loafHigh, sliceMm: 2 },
+    { widthMm: loafWide, heightMm: loafHigh, sliceMm: SLICE_MM },
     portions,
   );
   const size = (label: string, value: number, set: (value: number) => void) => (
@@ -48,7 +51,7 @@ export function CrustCard() {
         </Field>
       </div>
       <p>
-        <span className={page.big}>{plan.slices}</span> slices of frozen bread, 2 mm thin,{" "}
+        <span className={page.big}>{plan.slices}</span> slices of frozen bread, {format.length(SLICE_MM, 1)} thin,{" "}
         <b className="figure">{format.mass(plan.breadG)}</b>
       </p>
       <p className="muted">

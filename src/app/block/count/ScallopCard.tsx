@@ -84,12 +84,14 @@ export function ScallopCard() {
       )}
       <p className={page.source}>
         Even weight is the default: every guest gets the same. Even size is for one time in the pan. Grades a pound:{" "}
-        {COUNT_GRADES.scallop
-          .map(
-            ({ label, few, many, use }) =>
-              `${label} (${Math.round(sizeOfCount(many).eachG)}${few > 0 ? `-${Math.round(sizeOfCount(few).eachG)}` : "+"} g, ${use})`,
-          )
-          .join("; ")}
+        {format.words(
+          COUNT_GRADES.scallop
+            .map(
+              ({ label, few, many, use }) =>
+                `${label} (${Math.round(sizeOfCount(many).eachG)}${few > 0 ? `-${Math.round(sizeOfCount(few).eachG)}` : "+"} g, ${use})`,
+            )
+            .join("; "),
+        )}
         .
       </p>
     </section>

@@ -90,6 +90,7 @@ export function SpeciesTable() {
 }
 
 function About({ species }: { readonly species: Species }) {
+  const { format } = useHouse();
   const { water, protein, fat, carbohydrate, ash } = species.compositionPct;
   const { basis, skinOnFilletPct, skinlessPct } = species.yield;
   const parts = [
@@ -101,11 +102,11 @@ function About({ species }: { readonly species: Species }) {
       <p>
         {species.marketNames.map(({ language, name }) => `${name} (${LANGUAGES.of(language) ?? language})`).join(", ")}
       </p>
-      <p>{species.parasiteNote}</p>
-      <p>{species.kitchenNote}</p>
+      <p>{format.words(species.parasiteNote)}</p>
+      <p>{format.words(species.kitchenNote)}</p>
       <p>
         Usually bought: {formLabel(usualForm(species)).toLowerCase()}. Yield of {basis}: {parts.join(", ")}. Portion{" "}
-        {species.portion.massG} g. Done at {species.usualDoneness}.
+        {format.mass(species.portion.massG)}. Done at {format.words(species.usualDoneness)}.
       </p>
       <p className="figure">
         water {water} · protein {protein} · fat {fat} · carbohydrate {carbohydrate} · ash {ash} g/100 g

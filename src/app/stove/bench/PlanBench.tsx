@@ -149,7 +149,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
                 <span className="figure">{source.code}</span> ·{" "}
               </>
             )}
-            {method.label.toLowerCase()} · usual here: {species.usualDoneness}
+            {method.label.toLowerCase()} · usual here: {format.words(species.usualDoneness)}
           </p>
           {prepared && prepared.piece.notes.length > 0 ? (
             <p className={page.asks} data-testid="prepared">

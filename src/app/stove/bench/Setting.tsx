@@ -40,7 +40,7 @@ export const Setting = memo(function Setting({ methodId, schoolId, kit: set, pan
               label: (
                 <span>
                   {label}
-                  <small>{why}</small>
+                  <small>{format.words(why)}</small>
                 </span>
               ),
             }))}

@@ -15,7 +15,7 @@ type Props = {
 
 /** Any animal at any size, planned without touching a lot. */
 export function TryBench({ start, films }: Props) {
-  const { ownSpecies } = useHouse();
+  const { format, ownSpecies } = useHouse();
   const [speciesId, setSpeciesId] = useState(findSpecies(start, ownSpecies) ? start : "arctic-char");
   const species = findSpecies(speciesId, ownSpecies)!;
   const { sizeMm, massG } = countedPiece(species);
@@ -33,7 +33,7 @@ export function TryBench({ start, films }: Props) {
         <header className={page.head}>
           <div>
             <h1>{shortName(species)}: not for the heat</h1>
-            <p className={page.asks}>{species.usualDoneness}.</p>
+            <p className={page.asks}>{format.words(species.usualDoneness)}.</p>
           </div>
         </header>
         {chooser}
