@@ -88,6 +88,8 @@ test("a cook that has to wait: from its record to the hold, the clock bound to t
     await expect.poll(() => findCook(houseDb(), cookId)!.events.length).toBe(before + 1);
     await expect(next.or(page.getByTestId("record")).first()).toBeVisible();
   }
+  // the strip above goes by the tap too
+  await expect(page.getByRole("list", { name: "Cooking now" }).locator(`a[href$="${cookId}"]`)).toHaveCount(0);
   await press(page.getByRole("link", { name: "It has to wait" }), info);
   await expect(page.getByText("from the cook just finished")).toBeVisible();
   await press(page.getByRole("button", { name: "Start the clock: moist cabinet" }), info);

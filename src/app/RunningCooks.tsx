@@ -5,6 +5,7 @@ import { clockText } from "@/ui/format";
 import page from "@/ui/page.module.css";
 import { useNow } from "@/ui/useNow";
 import type { CookClock } from "./stove/clockOf";
+import { useTapped } from "./stove/tappedCooks";
 
 /** The clocks that are running, largest figure on the card. */
 export function RunningCooks({
@@ -15,6 +16,7 @@ export function RunningCooks({
   readonly serverNowMs: number;
 }) {
   const nowMs = useNow(serverNowMs);
+  const eventsOf = useTapped();
   return (
     <section className={page.card}>
       <h2>Cooking now</h2>
@@ -23,7 +25,7 @@ export function RunningCooks({
       ) : (
         <ul className={page.rows}>
           {cooks.map((cook) => {
-            const live = liveCook(cook.stageSeconds, cook.events, nowMs);
+            const live = liveCook(cook.stageSeconds, eventsOf(cook.id, cook.events), nowMs);
             const late = live.remainingS < 0;
             return (
               <li key={cook.id}>

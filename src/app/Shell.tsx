@@ -13,6 +13,7 @@ import { VIEWS } from "@/ui/views";
 import { chooseCook } from "./actions";
 import styles from "./Shell.module.css";
 import type { CookClock } from "./stove/clockOf";
+import { useTapped } from "./stove/tappedCooks";
 
 type Props = {
   readonly cooks: readonly string[];
@@ -109,6 +110,7 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
 function StripClock({ serverNowMs, running }: Pick<Props, "serverNowMs" | "running">) {
   const { name, timeZone } = useHouse();
   const nowMs = useNow(serverNowMs);
+  const eventsOf = useTapped();
   return (
     <>
       <time className={styles.clock} dateTime={new Date(nowMs).toISOString()}>
@@ -120,7 +122,7 @@ function StripClock({ serverNowMs, running }: Pick<Props, "serverNowMs" | "runni
       </span>
       <ul className={styles.running} aria-label="Cooking now">
         {running.map((cook) => {
-          const live = liveCook(cook.stageSeconds, cook.events, nowMs);
+          const live = liveCook(cook.stageSeconds, eventsOf(cook.id, cook.events), nowMs);
           if (live.status !== "running" && live.status !== "paused") return null;
           const late = live.remainingS < 0;
           return (

@@ -26,7 +26,7 @@ export default async function HoldPage({ searchParams }: Search) {
         shape: cook.plan.shape,
         pieceG: cook.plan.pieceG,
         fromC: cook.events.findLast((event) => event.kind === "probed")?.centreC ?? cook.plan.answer.restPeakC,
-        usedMin: Math.round(cook.plan.answer.dangerMin ?? 0),
+        usedMin: Math.min(240, Math.round(cook.plan.answer.dangerMin ?? 0)),
       }
     : null;
   const holds = openHotHolds(db()).map(({ id, title, place, ...hold }) => ({ id, title, place, ...hold }));

@@ -2,8 +2,8 @@
 import { Alert, App, Button } from "antd";
 import { nanoid } from "nanoid";
 import Link from "next/link";
-import { useState, type ReactNode } from "react";
-import { liveCook, type CookEvent } from "@/core/cooking";
+import type { ReactNode } from "react";
+import { liveCook } from "@/core/cooking";
 import { clockText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
@@ -13,6 +13,7 @@ import { tapCook } from "../actions";
 import type { CookClock } from "../clockOf";
 import type { CookTapInput } from "../schema";
 import styles from "../Stove.module.css";
+import { tellTapped, useTapped } from "../tappedCooks";
 import { useOutbox } from "../useOutbox";
 
 type PanCook = CookClock & {
@@ -34,20 +35,15 @@ type Props = {
   readonly below: ReactNode;
 };
 
-/** Another tablet may have tapped since: the longer list is the newer one, events are only ever added. */
-const newest = (drawn: readonly CookEvent[], tapped: readonly CookEvent[] = []): readonly CookEvent[] =>
-  tapped.length > drawn.length ? tapped : drawn;
-
 /** Every pan at once: one list of what two hands do next, soonest first. */
 export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
   const { format } = useHouse();
   const { message } = App.useApp();
-  // what was tapped here, until the page is drawn with it
-  const [tapped, setTapped] = useState<Readonly<Record<string, readonly CookEvent[]>>>({});
+  const eventsOf = useTapped();
   const nowMs = useNow(serverNowMs, 500);
   const lines = cooks
     .map((cook) => {
-      const live = liveCook(cook.stageSeconds, newest(cook.events, tapped[cook.id]), nowMs);
+      const live = liveCook(cook.stageSeconds, eventsOf(cook.id, cook.events), nowMs);
       return { cook, live, stage: cook.stages[live.stageIndex], next: cook.stages[live.stageIndex + 1] };
     })
     .filter(({ live, stage }) => stage !== undefined && (live.status === "running" || live.status === "paused"))
@@ -57,7 +53,7 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
   const { muted, unmute } = useAlarm(due);
   const { busy, unsent, add, resend } = useOutbox("taps-of-all-pans", tapCook, (tap: CookTapInput, answer) => {
     if (!answer.ok) return void message.warning(answer.error.message);
-    setTapped((before) => ({ ...before, [tap.cookId]: answer.value }));
+    tellTapped(tap.cookId, answer.value);
   });
   const advance = (cookId: string) => add({ kind: "advanced", cookId, requestId: nanoid() });
   const say = ({ next }: (typeof lines)[number]) => (next ? format.words(next.task) : "Serve it.");

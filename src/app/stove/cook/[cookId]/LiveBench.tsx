@@ -2,7 +2,7 @@
 import { Alert, App, Button } from "antd";
 import { nanoid } from "nanoid";
 import Link from "next/link";
-import { useRef, useState } from "react";
+import { useRef } from "react";
 import { entryTimes, liveCook, methodOf, outcomeLabel, type CookEvent } from "@/core/cooking";
 import { findSpecies } from "@/core/species";
 import type { CookReading } from "@/db/probes";
@@ -21,6 +21,7 @@ import { ProbeCard } from "./ProbeCard";
 import { ProbePad } from "./ProbePad";
 import { ProbePicker, type ProbeChoice } from "./ProbePicker";
 import { useReadings } from "./useReadings";
+import { tellTapped, useTapped } from "../../tappedCooks";
 import { useOutbox } from "../../useOutbox";
 
 type Props = {
@@ -56,7 +57,7 @@ export function LiveBench({
   const { format, ownSpecies } = useHouse();
   const { message, modal } = App.useApp();
   const nowMs = useNow(serverNowMs, 250);
-  const [events, setEvents] = useState(loaded);
+  const events = useTapped()(cookId, loaded);
   const probePad = useRef<HTMLDivElement>(null);
 
   const { stages } = plan.answer;
@@ -72,7 +73,7 @@ export function LiveBench({
 
   const { busy, unsent, add, resend } = useOutbox(`taps-of-${cookId}`, tapCook, (tap: CookTapInput, answer) => {
     if (!answer.ok) return void message.warning(answer.error.message);
-    setEvents(answer.value);
+    tellTapped(cookId, answer.value);
     if (tap.kind === "probed") message.success(`Noted: ${format.temperature(tap.centreC)} in the book.`);
   });
   const tap = (what: Tap) => add({ ...what, cookId, requestId: nanoid() } as CookTapInput);
