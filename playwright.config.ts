@@ -29,7 +29,11 @@ export default defineConfig({
   },
   projects: [
     { name: "keyboard", use: { viewport: { width: 1280, height: 800 } } },
-    { name: "touch", use: { viewport: { width: 834, height: 1112 }, hasTouch: true }, testMatch: /(slice|pieces)\.spec\.ts/ },
+    {
+      name: "touch",
+      use: { viewport: { width: 834, height: 1112 }, hasTouch: true },
+      testMatch: /(slice|pieces)\.spec\.ts/,
+    },
   ],
   webServer: {
     command: `node node_modules/next/dist/bin/next start -p ${port}`,
