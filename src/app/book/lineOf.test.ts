@@ -96,6 +96,37 @@ test.each([
     line: "Cast iron, 26 cm: contact ×0.87, oven and air ×1.10, from 9 readings of 2 cooks",
   },
   { kind: "station-reset", payload: { panId: "iron-26" }, line: "Cast iron, 26 cm: back to the book's coefficients" },
+  {
+    kind: "lot-split",
+    payload: { code: "1-1", child: "1-1.2", massG: 159, note: "Frame, to scrape" },
+    line: "1-1.2 taken from 1-1, 159 g: Frame, to scrape",
+  },
+  {
+    kind: "cook-started",
+    payload: { batch: "1-1/A", pieces: 4, method: "butter-poach", targetC: 50 },
+    line: "1-1/A: 4 pieces, butter-poached, centre to 50.0 °C",
+  },
+  {
+    kind: "cook-started",
+    payload: { batch: "1-1/A", pieces: 2, method: "simmer-char", targetC: null },
+    line: "1-1/A: 2 pieces, simmered, cooled in its water, then charred",
+  },
+  {
+    kind: "cook-finished",
+    payload: { pieces: 4, plannedPeakC: 52, probedC: [51.4], meetsRule: false },
+    line: "4 served, planned 52.0 °C, probed 51.4 °C; plan under the rule, advisory",
+  },
+  {
+    kind: "hot-hold-started",
+    payload: { title: "Cod ×4", fromC: 63, place: "Moist cabinet" },
+    line: "Cod ×4 at 63.0 °C: moist cabinet",
+  },
+  { kind: "hot-hold-read", payload: { title: "Cod ×4", celsius: 58.2 }, line: "Cod ×4 reads 58.2 °C" },
+  {
+    kind: "hot-hold-ended",
+    payload: { title: "Cod ×4", as: "thrown-away", minutes: 75, belowMin: 12 },
+    line: "Cod ×4 thrown away after 75 min, 12 of them under hot holding",
+  },
   { kind: "correction", payload: { note: "weighed again" }, line: "to entry 7: weighed again" },
 ] as const)("$kind: $line", ({ kind, payload, line }) => {
   expect(lineOf(entry(kind, payload))).toMatchObject({ text: line, what: LEDGER_LABELS[kind] });
@@ -111,6 +142,8 @@ test("every entry of the demo house says something, and none of it is undefined"
     const { text } = lineOf(found);
     expect(text.length).toBeGreaterThan(5);
     expect(text).not.toMatch(/undefined|NaN|\[object/);
+    // nothing left out in the middle of a sentence
+    expect(text).not.toMatch(/ [:;,]|: $|\s{2}|, ,|\(\)/);
   }
   expect(seen.size).toBeGreaterThan(15);
 });

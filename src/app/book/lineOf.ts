@@ -54,7 +54,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     case "batch-cut":
       return `${text(payload, "code")}: ${text(payload, "portions")} portions of ${grams(payload, "portionG")} from ${grams(payload, "sideG")}, trim ${grams(payload, "trimG")} to ${text(payload, "trimUse")}`;
     case "cook-started":
-      return `${text(payload, "batch")}: ${text(payload, "pieces")} by ${methodLabel(text(payload, "method"))}${typeof payload["targetC"] !== "number" ? "" : `, centre to ${celsius(payload["targetC"])}`}`;
+      return `${text(payload, "batch")}: ${text(payload, "pieces")} pieces, ${methodLabel(text(payload, "method"))}${typeof payload["targetC"] !== "number" ? "" : `, centre to ${celsius(payload["targetC"])}`}`;
     case "probe-noted":
       return `centre ${celsius(payload["centreC"])} at ${text(payload, "stage").toLowerCase()}`;
     case "cook-finished": {
@@ -67,7 +67,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     case "lot-moved":
       return `${text(payload, "code")} from ${text(payload, "from") || "nowhere"} to ${text(payload, "to")}${payload["state"] === payload["was"] ? "" : `, now ${text(payload, "state")}`}`;
     case "lot-split":
-      return `${text(payload, "child")} taken from ${text(payload, "code")}, ${grams(payload, "massG")} to ${text(payload, "place")}${text(payload, "note") ? `: ${text(payload, "note")}` : ""}`;
+      return `${text(payload, "child")} taken from ${text(payload, "code")}, ${grams(payload, "massG")}${text(payload, "place") ? ` to ${text(payload, "place")}` : ""}${text(payload, "note") ? `: ${text(payload, "note")}` : ""}`;
     case "lot-opened":
       return text(payload, "pack") || `${text(payload, "code")} opened on ${text(payload, "day")}: day 1`;
     case "lot-wasted":
