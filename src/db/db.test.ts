@@ -2,11 +2,11 @@ import { copyFileSync, existsSync, mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { sql } from "drizzle-orm";
-import { planSides, type SidesRequest } from "@/core/block";
 import { makeDemoHouse } from "@/demo/house";
 import { batchesToCook, cutBatch, findBatch } from "./batches";
 import { openDatabase, type Db } from "./connection";
 import { addCookEvent, cooksOfBatches, findCook, openCooks, startCook } from "./cooks";
+import { EVEN_SIDE, heavyLot, wantedCut } from "./cutting.testkit";
 import { findHouse, openHouse } from "./house";
 import { checkLedger, correctEntry, entriesBetween, entriesOfLot } from "./ledger";
 import { lotsOnIce, lotsReceivedSince } from "./lots";
@@ -100,42 +100,18 @@ test("a correction is a new entry that points at the old one", () => {
 });
 
 describe("cutting", () => {
-  const side = {
-    lengthMm: 400,
-    massG: 900,
-    profile: [
-      { atMm: 0, thicknessMm: 20, widthMm: 100 },
-      { atMm: 400, thicknessMm: 20, widthMm: 100 },
-    ],
-  };
-  const ask = {
-    sides: [side],
-    portionG: 150,
-    toleranceG: 10,
-    minPieceMm: 25,
-    covers: null,
-    preference: "even",
-    leanDeg: 0,
-    tails: "as-cut",
-    trimUse: "cakes",
-  } as const;
-  const wanted = (lotId: string, part: Partial<SidesRequest> = {}) => {
-    const request = { ...ask, ...part };
-    return { ...request, lotId, plan: planSides(request) };
-  };
   const stamp = { who: "Ylva", atMs: NOW, day: "2026-05-12" };
-  const heavy = (db: Db) => lotsOnIce(db).find(({ remainingG, form }) => remainingG > 2500 && form === "whole-gutted")!;
   test("takes the side off the lot, to the gram, and writes it down", () => {
     const db = demo();
-    const lot = heavy(db);
-    expect(cutBatch(db, wanted(lot.id), stamp).ok).toBe(true);
+    const lot = heavyLot(db);
+    expect(cutBatch(db, wantedCut(lot.id), stamp).ok).toBe(true);
     expect(lotsOnIce(db).find(({ id }) => id === lot.id)!.remainingG).toBeCloseTo(lot.remainingG - 900, 6);
     expect(entriesOfLot(db, lot.id).at(-1)).toMatchObject({ kind: "batch-cut", payload: { sideG: 900, portions: 6 } });
   });
   test("two sides in one batch, and trim worth keeping is a lot of its own with its use and life", () => {
     const db = demo();
-    const lot = heavy(db);
-    const cut = cutBatch(db, wanted(lot.id, { sides: [side, { ...side, massG: 830 }], covers: 9 }), stamp);
+    const lot = heavyLot(db);
+    const cut = cutBatch(db, wantedCut(lot.id, { sides: [EVEN_SIDE, { ...EVEN_SIDE, massG: 830 }], covers: 9 }), stamp);
     if (!cut.ok) throw new Error(cut.error.kind);
     const batch = findBatch(db, cut.value.id)!;
     expect(batch.portions).toHaveLength(9);
@@ -147,13 +123,13 @@ describe("cutting", () => {
   });
   test("never more than is left, never from a lot off the ice; a refusal leaves no trace", () => {
     const db = demo();
-    const lot = heavy(db);
+    const lot = heavyLot(db);
     const before = checkLedger(db);
-    expect(cutBatch(db, wanted(lot.id, { sides: [{ ...side, massG: 90_000 }] }), stamp)).toMatchObject({
+    expect(cutBatch(db, wantedCut(lot.id, { sides: [{ ...EVEN_SIDE, massG: 90_000 }] }), stamp)).toMatchObject({
       error: { kind: "moreThanLeft" },
     });
     const refused = lotsReceivedSince(db, 0).find(({ status }) => status === "refused")!;
-    expect(cutBatch(db, wanted(refused.id), stamp)).toMatchObject({ error: { kind: "lotNotOnIce" } });
+    expect(cutBatch(db, wantedCut(refused.id), stamp)).toMatchObject({ error: { kind: "lotNotOnIce" } });
     expect(checkLedger(db)).toEqual(before);
   });
 });

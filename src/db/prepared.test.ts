@@ -1,38 +1,19 @@
-import { plainPiece, planSides, prepare, preparedLoad, type PreparationStep } from "@/core/block";
+import { plainPiece, prepare, preparedLoad, type PreparationStep } from "@/core/block";
 import { findSpecies } from "@/core/species";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import { makeDemoHouse } from "@/demo/house";
 import { batchesOfLot, batchesToCook, cutBatch, findBatch, prepareBatch } from "./batches";
 import { openDatabase, type Db } from "./connection";
+import { heavyLot, wantedCut } from "./cutting.testkit";
 import { checkLedger, entriesOfLot } from "./ledger";
-import { lotsOnIce } from "./lots";
 import { cutLives, lotInHand } from "./stock";
 
 const NOW = Date.UTC(2026, 4, 12, 15);
 const who = { who: "Ylva", atMs: NOW };
 
 function cut(db: Db) {
-  const lot = lotsOnIce(db).find(({ remainingG, form }) => remainingG > 2500 && form === "whole-gutted")!;
-  const side = {
-    lengthMm: 400,
-    massG: 900,
-    profile: [
-      { atMm: 0, thicknessMm: 24, widthMm: 100 },
-      { atMm: 400, thicknessMm: 18, widthMm: 100 },
-    ],
-  };
-  const request = {
-    sides: [side],
-    portionG: 150,
-    toleranceG: 10,
-    minPieceMm: 25,
-    covers: null,
-    preference: "even",
-    leanDeg: 0,
-    tails: "as-cut",
-    trimUse: "cakes",
-  } as const;
-  const done = cutBatch(db, { ...request, lotId: lot.id, plan: planSides(request) }, { ...who, day: "2026-05-12" });
+  const lot = heavyLot(db);
+  const done = cutBatch(db, wantedCut(lot.id), { ...who, day: "2026-05-12" });
   if (!done.ok) throw new Error(done.error.kind);
   return { lot, batch: findBatch(db, done.value.id)! };
 }

@@ -7,19 +7,24 @@ import { answerWithin } from "@/ui/answerWithin";
 type Send<T, A> = (item: T) => Promise<Result<A, { readonly message: string }>>;
 type Settle<T, A> = (item: T, answer: Result<A, { readonly message: string }>) => void;
 
+type Kept<T> = { readonly atMs: number; readonly items: readonly T[] };
+
+/** Taps found again after so long, ms, wait for a hand: meanwhile somebody may have done the same on another tablet. */
+const FRESH_MS = 120_000;
+
 /** What of an outbox waits on this tablet; survives a reload, not a closed tab. */
 const shelf = {
-  read<T>(name: string): T[] {
+  read<T>(name: string): Kept<T> | null {
     try {
-      return JSON.parse(sessionStorage.getItem(name) ?? "[]") as T[];
+      return JSON.parse(sessionStorage.getItem(name) ?? "null") as Kept<T> | null;
     } catch {
-      return [];
+      return null;
     }
   },
   write(name: string, items: readonly unknown[]): void {
     try {
       if (items.length === 0) sessionStorage.removeItem(name);
-      else sessionStorage.setItem(name, JSON.stringify(items));
+      else sessionStorage.setItem(name, JSON.stringify({ atMs: Date.now(), items }));
     } catch {
       // a browser that keeps nothing still sends what is in hand
     }
@@ -27,8 +32,8 @@ const shelf = {
 };
 
 /**
- * Sends taps one after the other in the order they were made. When the house is silent they wait, all of them, until `resend` or until
- * the page is loaded again; each carries its own id, so that one that did arrive is not counted twice.
+ * Sends taps one after the other in the order they were made. When the house is silent they wait, all of them, until `resend` or, for a
+ * short while, until the page is loaded again; each carries its own id, so that one that did arrive is not counted twice.
  */
 export function useOutbox<T, A>(name: string, send: Send<T, A>, settle: Settle<T, A>) {
   const router = useRouter();
@@ -61,9 +66,10 @@ export function useOutbox<T, A>(name: string, send: Send<T, A>, settle: Settle<T
 
   useEffect(() => {
     const left = shelf.read<T>(name);
-    if (left.length === 0) return;
-    queue.current = [...left, ...queue.current];
-    void flush();
+    if (!left) return;
+    queue.current = [...left.items, ...queue.current];
+    if (Date.now() - left.atMs < FRESH_MS) void flush();
+    else setUnsent(queue.current.length);
   }, [name, flush]);
 
   useEffect(

@@ -121,6 +121,15 @@ export class Flesh {
     this.lossPct.set(other.lossPct);
   }
 
+  /** What one cell has become, as its doneness is read. */
+  layer(cell: number): { readonly myosin: number; readonly flakeCollagen: number; readonly lossPct: number } {
+    return {
+      myosin: this.myosin[cell]!,
+      flakeCollagen: this.flakeCollagen[cell]!,
+      lossPct: this.lossPct[cell]!,
+    };
+  }
+
   /** Only what a search asks for: the state of one cell. */
   advanceCell(cell: number, pointC: number, stepS: number): void {
     if (pointC < 20) return;

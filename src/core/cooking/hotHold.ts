@@ -8,7 +8,7 @@ import { bandAt, readsLikeC, stateAt } from "./doneness";
 import { KITCHEN, liquid, metal, sidesOf } from "./methods";
 import type { PieceShape, StovePiece } from "./piece";
 import type { Touch } from "./touch";
-import { bathVessel, type Vessel } from "./vessel";
+import { bathVessel, plateVessel, type Vessel } from "./vessel";
 
 export const HOLD_WAY_IDS = ["pass", "lamp", "moist", "dry", "liquid"] as const;
 export type HoldWayId = (typeof HOLD_WAY_IDS)[number];
@@ -62,11 +62,7 @@ export const SERVED_FROM_C = 45;
 const LAMP = { sourceC: 300, view: 0.25, airC: 30 } as const;
 const LITRES = 4;
 
-const plateAt = (holdC: number): Vessel => ({
-  ...bathVessel(1, holdC),
-  id: "plate",
-  label: "warm plate",
-});
+const PLATE_MM = 270;
 
 function surroundingsOf(way: HoldWayId, piece: StovePiece, holdC: number): Surroundings {
   const around = (under: Touch, over: Touch, vessel: Vessel | null = null): Surroundings => ({
@@ -85,7 +81,7 @@ function surroundingsOf(way: HoldWayId, piece: StovePiece, holdC: number): Surro
     case "pass":
       return everywhere(KITCHEN);
     case "lamp":
-      return around(metal("warmPlate"), { on: "glow", ...LAMP, kind: "still" }, plateAt(holdC));
+      return around(metal("warmPlate"), { on: "glow", ...LAMP, kind: "still" }, plateVessel(PLATE_MM, holdC));
     case "moist":
       return everywhere({ on: "air", film: "ovenStill", airC: holdC, kind: "oven" });
     case "dry":
@@ -142,12 +138,7 @@ function holdIn(question: HoldQuestion, way: HoldWay): Holding {
     trace.push([minutes, cook.coldestC, cook.centreC]);
     if (minutes === 30) lossIn30Pct = cook.waterLossPct - startLossPct + (cook.evaporatedG / question.pieceG) * 100;
     if (ended) continue;
-    const { myosin, flakeCollagen, lossPct } = cook.flesh;
-    const reads = readsLikeC(group, {
-      myosin: myosin[centreCell]!,
-      flakeCollagen: flakeCollagen[centreCell]!,
-      lossPct: lossPct[centreCell]!,
-    });
+    const reads = readsLikeC(group, cook.flesh.layer(centreCell));
     const now = bandAt(group, reads);
     if (!SOFTENED.has(group) && now.id !== first.id && reads > first.toC) ended = { min: minutes, by: now.id };
     else if (cook.centreC < SERVED_FROM_C && cook.centreC < fromC) ended = { min: minutes, by: "cold" };

@@ -119,11 +119,7 @@ export class Programme {
       pullC,
       peakC: cook.hottestCentreC,
       restPeakC,
-      readsLikeC: readsLikeC(setup.piece.group, {
-        myosin: flesh.myosin[centreCell]!,
-        flakeCollagen: flesh.flakeCollagen[centreCell]!,
-        lossPct: flesh.lossPct[centreCell]!,
-      }),
+      readsLikeC: readsLikeC(setup.piece.group, flesh.layer(centreCell)),
       restS,
       firstCrustMm,
       firstHottestC,

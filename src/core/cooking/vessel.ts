@@ -21,7 +21,7 @@ const OIL_J_PER_L = 1760;
 /** A pot of some 24 cm loses about so much over the room, W/K (memory, low). */
 const POT_LOSS_W_PER_K = 4;
 
-export function panVessel(pan: Pan, setC: number, startC = setC): Vessel {
+export function panVessel(pan: Omit<Pan, "source">, setC: number, startC = setC): Vessel {
   const baseM2 = (Math.PI / 4) * (pan.diameterMm / 1000) ** 2;
   return {
     id: pan.id,
@@ -34,6 +34,13 @@ export function panVessel(pan: Pan, setC: number, startC = setC): Vessel {
     baseM2,
   };
 }
+
+/** Stoneware of some 0.8 kg at 0.9 kJ/kgK (handbooks; memory, low). */
+const PLATE_J_PER_K = 700;
+
+/** A warm plate: as wide as a pan, with the heat of its stoneware. */
+export const plateVessel = (diameterMm: number, setC: number): Vessel =>
+  panVessel({ id: "plate", label: "warm plate", diameterMm, heatCapacityJPerK: PLATE_J_PER_K }, setC);
 
 export const potVessel = (litres: number, setC: number, startC = setC): Vessel => ({
   id: "pot",

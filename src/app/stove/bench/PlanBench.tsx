@@ -110,6 +110,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
   const shown = useDeferredValue(sheet) ?? sheet;
   // tables and curves once it stands still: redrawing them for every half millimetre would hold up the hand
   const still = useSettled(shown, STILL_MS) ?? shown;
+  const tookMs = useSettled(state.tookMs, STILL_MS);
   const method = methodOf(ask.methodId);
   const tender = method.tender === true || method.opens === true;
   const band = ask.goal.kind === "safe" || tender ? null : bandAt(species.donenessGroup, ask.goal.targetC);
@@ -245,7 +246,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
                   label={`The cut face when served: ${outcomeLabel(shown.plan.band, species.donenessGroup).toLowerCase()}`}
                 />
               </section>
-              <PlanFacts plan={still.plan} species={species} tookMs={state.tookMs} />
+              <PlanFacts plan={still.plan} species={species} tookMs={tookMs} />
               <section className={page.card}>
                 <h2>Temperatures</h2>
                 <CookCurves

@@ -1,4 +1,4 @@
-import { panVessel } from "../vessel";
+import { panVessel, plateVessel } from "../vessel";
 import { inOven, KITCHEN, knob, metal, oven, OVEN, PAN, rest, stage, type Method } from "./method";
 import { FINFISH, HOT_OIL, lineWords } from "./skinCrisp";
 
@@ -215,12 +215,6 @@ export const PAN_METHODS: readonly Method[] = [
     source: PRACTICE,
     build: (context) => {
       const { piece, kit } = context;
-      const plate = {
-        ...panVessel(context.pan, kit.secondC),
-        id: "plate",
-        label: "warm plate",
-        heatCapacityJPerK: 700,
-      };
       return [
         stage(piece, {
           id: "pan",
@@ -238,7 +232,7 @@ export const PAN_METHODS: readonly Method[] = [
           down: 1,
           under: metal("warmPlate"),
           over: KITCHEN,
-          vessel: plate,
+          vessel: plateVessel(context.pan.diameterMm, kit.secondC),
           heat: { by: "nobody" },
           until: { by: "rest" },
           do: `Raw side down on a ${Math.round(kit.secondC)} °C plate; to the pass at once.`,
