@@ -1,6 +1,6 @@
 import { wetBulbC } from "@/core/matter";
 import { findSpecies } from "@/core/species";
-import { holdHot, keepsMin, SERVED_FROM_C, type HoldQuestion, type HoldWayId } from "./hotHold";
+import { heldFrom, holdHot, keepsMin, SERVED_FROM_C, type HoldQuestion, type HoldWayId } from "./hotHold";
 
 const cod = findSpecies("cod")!;
 const question: HoldQuestion = {
@@ -61,4 +61,17 @@ test("the ways come by how long they keep both the dish and the rule", () => {
 
 test("drying is counted: open on a plate loses more than a moist cabinet", () => {
   expect(heldIn("lamp").lossIn30Pct).toBeGreaterThan(heldIn("moist").lossIn30Pct);
+});
+
+test("what a cook brings along: a reading of its last stage or the plan, never one from the middle of the cook", () => {
+  const stage = { id: "s", name: "S", seconds: 60, face: "none", do: "", cue: "", probeC: 50 } as const;
+  const plan = { stages: [stage, stage, stage], peakC: 55, restPeakC: 54, dangerMin: 6 };
+  const read = (stageIndex: number, centreC: number) => ({ atMs: 0, centreC, stageIndex });
+  const ended = { endedAtMs: 0, probes: [read(0, 26)] };
+  expect(heldFrom(plan, ended, 0)).toEqual({ fromC: 54, usedMin: 6 });
+  expect(heldFrom(plan, { ...ended, probes: [read(0, 26), read(2, 52.5)] }, 0).fromC).toBe(52.5);
+  // a quarter of an hour on the pass since
+  expect(heldFrom(plan, ended, 15 * 60_000).usedMin).toBeCloseTo(21, 9);
+  // plans of the first houses did not say what the rest reaches
+  expect(heldFrom({ stages: plan.stages, peakC: 55 }, ended, 0)).toEqual({ fromC: 55, usedMin: 0 });
 });

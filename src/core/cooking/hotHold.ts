@@ -1,12 +1,15 @@
 import type { Composition } from "@/core/matter";
 import { judgeHotHold, RULE_SETS, type RuleSetId } from "@/core/safety";
 import type { DonenessGroup } from "@/core/species";
+import { MINUTE_MS } from "@/core/units";
 import { CookRun, type Surroundings } from "./cookRun";
 import type { DonenessId } from "./data/doneness";
 import { USUAL_FILMS } from "./data/station";
 import { bandAt, readsLikeC, stateAt } from "./doneness";
+import type { LiveCook } from "./live";
 import { KITCHEN, liquid, metal, sidesOf } from "./methods";
 import type { PieceShape, StovePiece } from "./piece";
+import type { CookPlan } from "./plan";
 import type { Touch } from "./touch";
 import { bathVessel, plateVessel, type Vessel } from "./vessel";
 
@@ -163,6 +166,20 @@ function holdIn(question: HoldQuestion, way: HoldWay): Holding {
 /** How long a way keeps both the dish and the rule, min: hot, or where it is not hot to begin with, until the clock has run out. */
 export const keepsMin = ({ asCookedMin, hotUntilMin, outAfterMin }: Holding): number =>
   Math.min(asCookedMin ?? Infinity, (hotUntilMin === 0 ? outAfterMin : hotUntilMin) ?? Infinity);
+
+/**
+ * What a finished cook brings to a hold: the centre as read in its last stage, a reading from before says nothing of the plate, else as
+ * planned; minutes between cold and hot holding, with those since it was served.
+ */
+export function heldFrom(
+  plan: Pick<CookPlan, "stages" | "peakC"> & Partial<Pick<CookPlan, "restPeakC" | "dangerMin">>,
+  { probes, endedAtMs }: Pick<LiveCook, "probes" | "endedAtMs">,
+  nowMs: number,
+): Pick<HoldQuestion, "fromC" | "usedMin"> {
+  const read = probes.findLast(({ stageIndex }) => stageIndex >= plan.stages.length - 1);
+  const sinceMin = endedAtMs === null ? 0 : Math.max(0, nowMs - endedAtMs) / MINUTE_MS;
+  return { fromC: read?.centreC ?? plan.restPeakC ?? plan.peakC, usedMin: (plan.dangerMin ?? 0) + sinceMin };
+}
 
 /** What plates, cabinets and warm butter are usually set to, °C (common practice). */
 export const USUAL_HOLD_C = 65;

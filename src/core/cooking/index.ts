@@ -38,6 +38,7 @@ export { governingMm, resized, shapeFor, type PieceShape } from "./piece";
 export { jobOf, type CookRequest, type Job } from "./request";
 export { chillAfterCooking, type ChillQuestion, type Chilled, type Chilling } from "./chill";
 export {
+  heldFrom,
   holdHot,
   keepsMin,
   SERVED_FROM_C,

@@ -43,6 +43,9 @@ type Props = {
   readonly held: ReactNode;
 };
 
+/** As the action takes it: by then every rule has it out. */
+const MOST_USED_MIN = 240;
+
 const minutesText = (minutes: number | null, never: string) => (minutes === null ? never : durationText(minutes * 60));
 
 /** A finished dish that has to wait: how long each way of the house keeps it as it was cooked, and how long the rule lets it. */
@@ -54,7 +57,7 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
   const [sizeMm, setSizeMm] = useState(from ? Math.round(governingMm(from.shape)) : 30);
   const [fromC, setFromC] = useState(Math.round(from?.fromC ?? 60));
   const [holdC, setHoldC] = useState(USUAL_HOLD_C);
-  const [usedMin, setUsedMin] = useState(from?.usedMin ?? 0);
+  const [usedMin, setUsedMin] = useState(Math.min(MOST_USED_MIN, Math.round(from?.usedMin ?? 0)));
   const species = findSpecies(speciesId, ownSpecies)!;
   const { compositionPct: composition, donenessGroup: group } = species;
   const pieceG = from?.pieceG ?? species.portion.massG;
@@ -138,7 +141,7 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
             <InputNumber<number>
               value={usedMin}
               min={0}
-              max={240}
+              max={MOST_USED_MIN}
               inputMode="numeric"
               style={{ width: "100%" }}
               onChange={(typed) => {

@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { heldFrom, liveCook } from "@/core/cooking";
 import { db } from "@/db/connection";
 import { findCook } from "@/db/cooks";
 import { openHotHolds } from "@/db/hotHolds";
@@ -18,6 +19,7 @@ export default async function HoldPage({ searchParams }: Search) {
   const { ruleSetId } = requireHouse();
   const { cook: cookId } = await searchParams;
   const cook = typeof cookId === "string" ? findCook(db(), cookId) : undefined;
+  const stageSeconds = cook?.plan.answer.stages.map(({ seconds }) => seconds) ?? [];
   const from: FromCook | null = cook
     ? {
         cookId: cook.id,
@@ -25,8 +27,7 @@ export default async function HoldPage({ searchParams }: Search) {
         speciesId: cook.speciesId,
         shape: cook.plan.shape,
         pieceG: cook.plan.pieceG,
-        fromC: cook.events.findLast((event) => event.kind === "probed")?.centreC ?? cook.plan.answer.restPeakC,
-        usedMin: Math.min(240, Math.round(cook.plan.answer.dangerMin ?? 0)),
+        ...heldFrom(cook.plan.answer, liveCook(stageSeconds, cook.events, nowMs), nowMs),
       }
     : null;
   const holds = openHotHolds(db()).map(({ id, title, place, ...hold }) => ({ id, title, place, ...hold }));
