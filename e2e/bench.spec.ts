@@ -117,7 +117,7 @@ test("a freeze-hold lot to a crudo plate, with the rule, the record and the advi
   await expect(row).toHaveAttribute("data-answer", "yes");
   await press(row, info);
   await expect(page.getByTestId("headline")).toContainText("Meets Reg. (EC) 853/2004");
-  await expect(page.locator('[data-check="parasite"]')).toContainText("frozen");
+  await expect(page.locator('[data-check="parasites"]')).toContainText("frozen");
   await expect(page.getByTestId("record")).toContainText("freezing log");
   await expect(page.getByTestId("advisory")).toContainText("immune system is weak");
   await page.getByLabel("Covers").fill("5");

@@ -41,7 +41,7 @@ async function fillLot(page: Page, lot: (typeof SIX)[number], info: TestInfo): P
     await page.getByLabel("Dead or gaping").fill(String(lot.deaths[1]));
     await page.keyboard.press("Tab");
   }
-  const scheme = schemeFor(species.group, usualForm(species));
+  const scheme = schemeFor(species, usualForm(species));
   if (lot.worst) await grade(page, scheme.attributes[lot.worst[0]]!.label, lot.worst[1], info);
   await page.getByRole("button", { name: /^The rest / }).click();
 }
@@ -58,7 +58,7 @@ test("a van of six lots: judged one by one, five on ice, one back, figures as th
     const species = findSpecies(lot.id)!;
     const form = usualForm(species);
     const grades = Object.fromEntries(
-      schemeFor(species.group, form).attributes.map(({ id }, place) => [
+      schemeFor(species, form).attributes.map(({ id }, place) => [
         id,
         (lot.worst?.[0] === place ? lot.worst[1] : 0) as Grade,
       ]),

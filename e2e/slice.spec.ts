@@ -32,7 +32,7 @@ test("one fish from the dock to the book, its figures held against the core's", 
   await page.getByLabel("Weight, kg", { exact: true }).fill("5.5");
   await page.getByLabel("Price a kilo").fill("14.5");
   await page.getByLabel(/Probe at the door/).fill("1.8");
-  const attributes = schemeFor(char.group, "whole-gutted").attributes;
+  const attributes = schemeFor(char, "whole-gutted").attributes;
   const grades = Object.fromEntries(attributes.map(({ id }, index) => [id, index === 1 ? 1 : 0] as const)) as Record<
     string,
     0 | 1

@@ -47,9 +47,7 @@ function take(db: Db, placeId: string, hoursAgo: number, part: Partial<NewLot> =
   const speciesId = part.speciesId ?? "cod";
   const species = findSpecies(speciesId)!;
   const form: Form = part.form ?? "whole-gutted";
-  const grades = Object.fromEntries(
-    schemeFor(species.group, form, part.frozen).attributes.map(({ id }) => [id, grade]),
-  );
+  const grades = Object.fromEntries(schemeFor(species, form, part.frozen).attributes.map(({ id }) => [id, grade]));
   const lot: NewLot = {
     speciesId,
     form,
@@ -232,10 +230,11 @@ test("a freezing hold from first reading to the record that proves it", () => {
   const read = (hoursAgo: number, celsius: number) =>
     readHold(db, id, { atMs: at(hoursAgo), celsius }, stamp(hoursAgo));
   read(180, -20.5);
-  expect(findHold(db, id, at(100))!.status).toMatchObject({ state: "running", endsMs: at(12) });
+  expect(findHold(db, id, at(170))!.status).toMatchObject({ state: "running", endsMs: at(12) });
   expect(read(181, -20)).toMatchObject({ ok: false, error: { kind: "refused" } });
-  expect(findHold(db, id, NOW)!.status.state).toBe("due");
-  read(1, -21);
+  for (let hoursAgo = 168; hoursAgo >= 24; hoursAgo -= 12) read(hoursAgo, -21);
+  expect(findHold(db, id, at(12))!.status.state).toBe("due");
+  read(12, -21);
   expect(closeHold(db, id, stamp(0))).toEqual({ ok: true, value: "met: met by -20 °C for 168 h" });
   expect(openHolds(db, NOW)).toEqual([]);
   expect(entriesOfLot(db, lot.id).at(-1)).toMatchObject({ kind: "hold-closed", payload: { met: true } });

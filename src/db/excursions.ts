@@ -2,6 +2,7 @@ import { and, asc, eq, gte, isNull, lt, or } from "drizzle-orm";
 import {
   excursionEffect,
   findExcursions,
+  frozenSince,
   missedReadings,
   placeLimits,
   type Excursion,
@@ -88,6 +89,9 @@ export function staysSinceDoor(
   return [...before, ...own];
 }
 
+export const frozenIn = ({ places }: StockRoom, stays: readonly Stay[], onceFrozen: boolean) =>
+  frozenSince(stays, (placeId) => places.some(({ id, kind }) => id === placeId && kind === "freezer"), onceFrozen);
+
 /** The lots that lay through an excursion and what it did to each, the worst first. */
 export function lotsThrough(db: Db, placeId: string, excursion: Excursion, nowMs: number): readonly TouchedLot[] {
   const there = db
@@ -108,10 +112,15 @@ export function lotsThrough(db: Db, placeId: string, excursion: Excursion, nowMs
     .flatMap((lot) => {
       const species = findSpecies(lot.speciesId, room.own);
       const stays = staysSinceDoor(lot, family, room);
-      const effect = species && excursionEffect(excursion, stays, room.historyOf, species, lot.onceFrozen);
+      const effect =
+        species && excursionEffect(excursion, stays, room.historyOf, species, frozenIn(room, stays, lot.onceFrozen));
       return species && effect ? [{ lot, title: shortName(species), effect }] : [];
     })
-    .sort((a, b) => b.effect.lostIceDays - a.effect.lostIceDays);
+    .sort(
+      (a, b) =>
+        Number(a.effect.histamine?.ok ?? true) - Number(b.effect.histamine?.ok ?? true) ||
+        b.effect.lostIceDays - a.effect.lostIceDays,
+    );
 }
 
 /** Records what was done about an excursion, with the lots it touched. */

@@ -1,14 +1,16 @@
 import { randomUUID } from "node:crypto";
 import { asc, desc, eq, inArray, isNull } from "drizzle-orm";
-import { HOLD_LABELS, holdStatus, type Hold, type HoldStatus } from "@/core/coldchain";
+import { HOLD_LABELS, holdStatus, type Hold, type HoldStatus, type PlaceReading } from "@/core/coldchain";
 import { liveStorageOf } from "@/core/freshness";
 import { err, ok, type Result } from "@/core/shared";
+import type { Species } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import type { Db } from "./connection";
 import type { HoldFacts } from "./holdFacts";
 import { appendEntry } from "./ledger";
 import { findLots, type LotWithSupplier } from "./lots";
-import { holdReadings, holds } from "./schemaLots";
+import { listPlaces, readingsSince } from "./places";
+import { holdReadings, holds, lotStays } from "./schemaLots";
 import type { StockLot } from "./stock";
 
 type HoldRow = typeof holds.$inferSelect;
@@ -52,6 +54,26 @@ function holdOf(
   }
 }
 
+/** What the freezers a lot lay in during its hold read by themselves. */
+function freezerRecord(db: Db, lotId: string, fromMs: number, toMs: number): PlaceReading[] {
+  const freezers = new Set(
+    listPlaces(db)
+      .filter(({ kind }) => kind === "freezer")
+      .map(({ id }) => id),
+  );
+  return db
+    .select()
+    .from(lotStays)
+    .where(eq(lotStays.lotId, lotId))
+    .orderBy(asc(lotStays.fromMs))
+    .all()
+    .filter(({ placeId }) => freezers.has(placeId))
+    .flatMap((stay) =>
+      readingsSince(db, stay.placeId, Math.max(stay.fromMs, fromMs), Math.min(stay.toMs ?? toMs, toMs) + 1),
+    )
+    .map(({ atMs, celsius }) => ({ atMs, celsius }));
+}
+
 function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
   const ids = rows.map(({ id }) => id);
   const readings =
@@ -67,10 +89,14 @@ function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
   return rows.flatMap((row) => {
     const lot = lots.get(row.lotId);
     if (!lot) return [];
-    const hold = holdOf(
+    const bare = holdOf(
       row,
       readings.filter(({ holdId }) => holdId === row.id),
     );
+    const hold: Hold =
+      bare.kind === "parasite"
+        ? { ...bare, freezer: freezerRecord(db, row.lotId, row.startedAtMs, row.closedAtMs ?? nowMs) }
+        : bare;
     const { id, closedAtMs, closedAs } = row;
     return [{ id, lot, hold, status: holdStatus(hold, nowMs), closedAtMs, closedAs }];
   });
@@ -85,16 +111,22 @@ export const holdsOfLot = (db: Db, lotId: string, nowMs: number): LotHold[] =>
 export const findHold = (db: Db, id: string, nowMs: number): LotHold | undefined =>
   load(db, db.select().from(holds).where(eq(holds.id, id)).all(), nowMs)[0];
 
-/** Live animals on ice hold by themselves: days alive in store, counted from the door. */
+/** The cautious end of a live animal's days, from the harvest where it counts and is known. */
+function liveUntilMs({ caughtAtMs, receivedAtMs }: LotWithSupplier, species: Species): number {
+  const { lifeDays, countsFrom } = liveStorageOf(species);
+  return (countsFrom === "harvest" ? (caughtAtMs ?? receivedAtMs) : receivedAtMs) + lifeDays[0] * DAY_MS;
+}
+
+/** Live animals on ice hold by themselves: days alive in store. */
 export const liveHolds = (stock: readonly StockLot[], nowMs: number): LotHold[] =>
   stock
     .filter(({ row }) => row.state === "live")
     .map(({ row, species }) => {
-      const { lifeDays, how } = liveStorageOf(species);
+      const { how } = liveStorageOf(species);
       const hold: Hold = {
         kind: "live",
         startedAtMs: row.receivedAtMs,
-        untilMs: row.receivedAtMs + lifeDays[1] * DAY_MS,
+        untilMs: liveUntilMs(row, species),
         how,
       };
       return {

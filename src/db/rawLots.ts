@@ -1,13 +1,26 @@
 import { randomUUID } from "node:crypto";
 import { and, desc, eq, gte } from "drizzle-orm";
-import { holdStatus, logOverStays, type Hold } from "@/core/coldchain";
-import { clearRaw, ruleWords, type Clearance, type HistoryFacts, type RawFacts, type ShellfishFacts } from "@/core/raw";
-import { judgeHistamineExposure, judgeParasiteHold, parasiteRuleOf, type ParasiteRuleId } from "@/core/safety";
-import { err, ok, type Result } from "@/core/shared";
+import { holdSection, holdStatus, logOverStays } from "@/core/coldchain";
+import { decidingSigns, schemeFor, type Attribute, type DoorVerdict } from "@/core/freshness";
+import {
+  clearRaw,
+  majorArea,
+  parasiteAnswer,
+  ROUND_H,
+  ruleWords,
+  type Clearance,
+  type HistoryFacts,
+  type RawFacts,
+  type ShellfishFacts,
+} from "@/core/raw";
+import { parasiteRuleOf, type ParasiteFacts, type ParasiteRuleId } from "@/core/safety";
+import { err, factOf, ok, type Result } from "@/core/shared";
+import type { Species } from "@/core/species";
+import type { Provenance } from "@/core/trace";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import { takeFrom } from "./childLot";
 import type { Db } from "./connection";
-import { staysSinceDoor, withWholes } from "./excursions";
+import { frozenIn, staysSinceDoor, withWholes } from "./excursions";
 import { holdsOfLot } from "./holds";
 import { appendEntry } from "./ledger";
 import { findLot, type LotWithSupplier } from "./lots";
@@ -18,46 +31,37 @@ import { lotInHand, stockRoom, type StockLot, type StockRoom } from "./stock";
 export type LotNoteKind = (typeof lotNotes.$inferSelect)["kind"];
 type Stamp = { readonly who: string; readonly atMs: number };
 
-/** Hours without a reading that nobody asks about: the usual round of the thermometer (common practice). */
-const ROUND_H = 4;
-
 /** The lot and every whole it was cut from, itself first. */
 function line(row: LotWithSupplier, wholes: ReadonlyMap<string, LotWithSupplier>): LotWithSupplier[] {
   const whole = row.parentId ? wholes.get(row.parentId) : undefined;
   return whole ? [row, ...line(whole, wholes)] : [row];
 }
 
+/** What its places read since the door; null where a stay was not watched at all. */
 function historyFacts(
   lot: StockLot,
   room: StockRoom,
   wholes: ReadonlyMap<string, LotWithSupplier>,
   nowMs: number,
-  probed: { celsius: number; atMs: number } | null,
-): HistoryFacts {
+): HistoryFacts | null {
   const stays = staysSinceDoor(lot.row, wholes, room);
   let longestGapMs = 0;
-  let lastGapMs = 0;
-  let unwatched = stays.length === 0;
   for (const { placeId, fromMs, toMs } of stays) {
-    const history = room.historyOf(placeId);
     const endMs = Math.min(toMs ?? nowMs, nowMs);
-    const seen = history?.coverage(fromMs, endMs) ?? { readings: 0, longestGapMs: endMs - fromMs };
-    if (seen.readings === 0 && endMs - fromMs > ROUND_H * HOUR_MS) unwatched = true;
+    const seen = room.historyOf(placeId)?.coverage(fromMs, endMs) ?? { readings: 0, longestGapMs: endMs - fromMs };
+    if (seen.readings === 0 && endMs - fromMs > ROUND_H * HOUR_MS) return null;
     longestGapMs = Math.max(longestGapMs, seen.longestGapMs);
-    if (seen.longestGapMs > ROUND_H * HOUR_MS) lastGapMs = endMs;
   }
-  const gaps = longestGapMs > ROUND_H * HOUR_MS;
   const log = logOverStays(stays, room.historyOf, nowMs);
-  return {
-    measured: unwatched ? "none" : gaps ? "gaps" : "all",
-    longestGapH: longestGapMs / HOUR_MS,
-    histamine:
-      lot.species.histamineFormer === "yes" && log.length > 0 ? judgeHistamineExposure(log, lot.row.onceFrozen) : null,
-    probedC:
-      probed && (lastGapMs >= nowMs ? probed.atMs > nowMs - ROUND_H * HOUR_MS : probed.atMs >= lastGapMs)
-        ? probed.celsius
-        : null,
-  };
+  return log.length === 0
+    ? null
+    : { log, longestGapH: longestGapMs / HOUR_MS, frozen: frozenIn(room, stays, lot.row.onceFrozen) };
+}
+
+/** A probe of the fish speaks for it as long as a round of the thermometer. */
+function probedC(db: Db, lotId: string, nowMs: number): number | null {
+  const probe = noteOf(db, lotId, "probed");
+  return probe && probe.atMs > nowMs - ROUND_H * HOUR_MS ? probe.amount : null;
 }
 
 /**
@@ -76,12 +80,14 @@ function holdFacts(
     for (const { hold, closedAtMs } of holdsOfLot(db, one.id, nowMs)) {
       if (hold.kind !== "parasite") continue;
       const readings = hold.readings.filter(({ atMs }) => atMs <= until);
-      const status = holdStatus({ ...hold, ruleId, readings }, closedAtMs ?? nowMs);
+      const freezer = hold.freezer?.filter(({ atMs }) => atMs <= until) ?? [];
+      const judged = { ...hold, ruleId, readings, freezer };
+      const status = holdStatus(judged, closedAtMs ?? nowMs);
       if (status.state === "done")
         return {
           state: "met",
           words: status.needs.replace(/^met by /, ""),
-          section: metSection(ruleId, { ...hold, readings }),
+          section: holdSection(judged),
           atMs: status.endsMs ?? nowMs,
         };
       if (closedAtMs === null && one === family[0])
@@ -96,13 +102,6 @@ function holdFacts(
   return running;
 }
 
-function metSection(ruleId: ParasiteRuleId, hold: Extract<Hold, { kind: "parasite" }>): string {
-  const known = hold.stated ? [hold.stated, ...hold.readings] : hold.readings;
-  const zeroMs = known[0]?.atMs ?? 0;
-  const log = known.map(({ atMs, celsius }) => [(atMs - zeroMs) / HOUR_MS, celsius] as const);
-  return judgeParasiteHold(ruleId, log).nearest.section;
-}
-
 function noteOf(db: Db, lotId: string, kind: LotNoteKind) {
   return db
     .select()
@@ -113,30 +112,90 @@ function noteOf(db: Db, lotId: string, kind: LotNoteKind) {
     .get();
 }
 
-function shellfishFacts(db: Db, { row, species }: StockLot, nowMs: number): ShellfishFacts | null {
-  if (species.group !== "bivalve") return null;
+/** When the house opened it: the tap at the raw station, or the moment it left its shell at the block. */
+function openedAtMs(db: Db, family: readonly LotWithSupplier[]): number | null {
+  const [row] = family;
+  const noted = row && noteOf(db, row.id, "opened");
+  if (noted) return noted.atMs;
+  const shell = family.findIndex(({ state, form }) => state === "live" && form !== "shucked");
+  return shell > 0 && family[shell - 1]!.form === "shucked" ? family[shell - 1]!.receivedAtMs : null;
+}
+
+function shellfishFacts(db: Db, { row }: StockLot, family: readonly LotWithSupplier[], nowMs: number): ShellfishFacts {
   const tapped = noteOf(db, row.id, "tapped");
-  const { tag, deaths } = row.provenance;
-  const harvest = tag?.harvestedOn ?? null;
+  const { tag, deaths, dealerListed, waterClass, subArea } = row.provenance;
+  const harvest = tag?.harvestedOn ? tag.harvestedOn : null;
+  const opened = openedAtMs(db, family);
   return {
-    live: row.state === "live",
-    muscleOnly: species.id.includes("scallop") && row.form === "shucked" && row.provenance.roeOn !== true,
-    openedAtMs:
-      noteOf(db, row.id, "opened")?.atMs ?? (row.form === "shucked" && row.parentId ? row.receivedAtMs : null),
+    openedHAgo: opened === null ? null : (nowMs - opened) / HOUR_MS,
     deaths: tapped ? { dead: tapped.amount, counted: tapped.outOf ?? 0 } : (deaths ?? null),
-    tag: tag ?? null,
-    tableWater: tag !== undefined && tag.certificate.trim() !== "",
+    tag: tag !== undefined && tag.certificate.trim() !== "" ? "yes" : "unknown",
+    tagWords: tag ? `${tag.certificate}${harvest ? `, harvested ${harvest}` : ""}` : null,
+    dealerListed: factOf(dealerListed),
+    waterClass: waterClass ?? null,
     waterC: noteOf(db, row.id, "water")?.amount ?? null,
+    area: majorArea(subArea ?? null) ? (subArea ?? null) : row.area,
     harvestMonth: harvest
       ? Number(harvest.slice(5, 7))
       : row.caughtAtMs === null
         ? null
         : new Date(row.caughtAtMs).getUTCMonth() + 1,
-    nowMs,
   };
 }
 
-export type RawLot = { readonly lot: StockLot; readonly clearance: Clearance };
+/** A sign looked at later and graded so or worse: for cooking only. */
+const LOOKED_BAD = 2;
+
+/** Whether every deciding sign was looked at, at the door or since; what was looked at since and found wanting bars it. */
+function inspectionFacts(db: Db, family: readonly LotWithSupplier[], species: Species) {
+  const [row, door] = [family[0]!, family.at(-1)!];
+  const looked = noteOf(db, row.id, "looked");
+  if (looked) {
+    const verdict: DoorVerdict = looked.amount >= LOOKED_BAD ? "cook-only" : row.verdict;
+    return { verdict, inspected: "yes", lacking: [] } as const;
+  }
+  const signs = decidingSigns(schemeFor(species, door.form, door.grades["hardness"] !== undefined));
+  const lacking = signs.filter(({ id }) => door.grades[id] === undefined);
+  return { verdict: row.verdict, inspected: lacking.length > 0 ? "no" : "yes", lacking } as const;
+}
+
+const written = (text: string | undefined) => factOf(text !== undefined && text.trim() !== "" ? true : undefined);
+
+function parasiteFacts(db: Db, { row }: StockLot): ParasiteFacts {
+  const { provenance } = row;
+  const roe = noteOf(db, row.id, "roe");
+  // muscles cut here have their coral taken off in the same act
+  const bared = row.partLabel !== null && row.form === "shucked" ? false : undefined;
+  return {
+    form: row.form,
+    production: row.production,
+    rearing: provenance.rearing ?? "unknown",
+    feedStatement: factOf(provenance.feedStatement),
+    freezingStatement: factOf(provenance.freezingStatement),
+    clearedGround: factOf(provenance.clearedGround),
+    roeOn: factOf(roe ? roe.amount > 0 : (provenance.roeOn ?? bared)),
+    skein: provenance.skein ?? "unknown",
+  };
+}
+
+/** What a plan under the cook rule asks of its lot: the parasite rule, with what is known. */
+export function parasitesOf(db: Db, lot: StockLot, nowMs: number) {
+  const { house } = stockRoom(db, [], nowMs);
+  const family = line(lot.row, withWholes(db, [lot.row]));
+  return parasiteAnswer({
+    species: lot.species,
+    ruleSetId: house.ruleSetId,
+    parasites: parasiteFacts(db, lot),
+    hold: holdFacts(db, family, parasiteRuleOf(house.ruleSetId), nowMs),
+  });
+}
+
+export type RawLot = {
+  readonly lot: StockLot;
+  readonly clearance: Clearance;
+  /** Deciding signs nobody has looked at yet. */
+  readonly lacking: readonly Attribute[];
+};
 
 /** May this lot be served raw: every fact the house has of it, judged. */
 export function clearLot(db: Db, lot: StockLot, dish: "raw" | "cured", nowMs: number): RawLot {
@@ -144,43 +203,38 @@ export function clearLot(db: Db, lot: StockLot, dish: "raw" | "cured", nowMs: nu
   const wholes = withWholes(db, [row]);
   const family = line(row, wholes);
   const room = stockRoom(db, [...wholes.keys()], nowMs);
-  const probe = noteOf(db, row.id, "probed");
-  const roe = noteOf(db, row.id, "roe");
+  const { house } = room;
   const { provenance } = row;
-  const roeOn = roe ? roe.amount > 0 : provenance.roeOn;
-  const rawDays = life.rawDaysLeft;
+  const rawDays = dish === "cured" ? life.uncookedDaysLeft : life.rawDaysLeft;
+  const tagged = provenance.tag !== undefined;
+  const { verdict, inspected, lacking } = inspectionFacts(db, family, species);
   const clearance = clearRaw({
     species,
     // trim of raw grade is flesh like the piece it came off
     form: lot.byProduct && row.partUse === "raw" ? "fillet" : row.form,
     state: row.state,
-    ruleSetId: room.house?.ruleSetId ?? "fda-2022",
+    ruleSetId: house.ruleSetId,
     dish,
-    verdict: row.verdict,
-    parasites: {
-      production: row.production,
-      feedStatement: provenance.feedStatement ?? false,
-      freezingStatement: provenance.freezingStatement ?? false,
-      clearedGround: provenance.clearedGround ?? false,
-      wholeOrRoeOn: (roeOn ?? false) || (row.form === "live" && species.id.includes("scallop")),
-    },
-    // muscles cut here have their coral taken off in the same act
-    roeSaid: roeOn !== undefined || (row.partLabel !== null && row.form === "shucked"),
-    hold: holdFacts(db, family, parasiteRuleOf(room.house?.ruleSetId ?? "fda-2022"), nowMs),
-    history: historyFacts(lot, room, wholes, nowMs, probe ? { celsius: probe.amount, atMs: probe.atMs } : null),
+    verdict,
+    inspected,
+    parasites: parasiteFacts(db, lot),
+    hold: holdFacts(db, family, parasiteRuleOf(house.ruleSetId), nowMs),
+    history: historyFacts(lot, room, wholes, nowMs),
+    probeC: probedC(db, row.id, nowMs),
     // a live animal keeps by its days alive; what never counts raw days is past them
     rawUntilMs:
       life.state === "frozen" ? null : nowMs + (row.state === "live" ? (life.daysLeft ?? 0) : (rawDays ?? 0)) * DAY_MS,
-    boxLabelled: {
-      source: row.source !== "",
-      area: row.area !== "",
-      date: row.caughtAtMs !== null || provenance.tag !== undefined,
-      lotNumber: (provenance.supplierLot ?? "") !== "" || provenance.tag !== undefined,
+    box: {
+      source: written(row.source),
+      area: written(row.area),
+      date: factOf(row.caughtAtMs !== null || tagged ? true : undefined),
+      lotNumber: tagged ? "yes" : written(provenance.supplierLot),
     },
-    shellfish: shellfishFacts(db, lot, nowMs),
+    shellfish: shellfishFacts(db, lot, family, nowMs),
+    susceptibleGuests: house.susceptibleGuests,
     nowMs,
   });
-  return { lot, clearance };
+  return { lot, clearance, lacking };
 }
 
 export type LotNoteIn = { readonly kind: LotNoteKind; readonly amount: number; readonly outOf: number | null };
@@ -200,6 +254,33 @@ export function noteOnLot(db: Db, lotId: string, note: LotNoteIn, { who, atMs }:
       lotId,
       payload: { code: lot.code, note: note.kind, amount: note.amount, outOf: note.outOf },
     });
+    return true;
+  });
+}
+
+export type LotPapers = Pick<
+  Provenance,
+  | "rearing"
+  | "feedStatement"
+  | "freezingStatement"
+  | "clearedGround"
+  | "skein"
+  | "dealerListed"
+  | "waterClass"
+  | "supplierLot"
+  | "tag"
+>;
+
+/** Papers that came after the fish: added to what is known of the lot, never taken back here. */
+export function addPapers(db: Db, lotId: string, papers: LotPapers, { who, atMs }: Stamp): boolean {
+  return db.transaction((tx) => {
+    const lot = findLot(tx, lotId);
+    if (!lot || lot.status !== "on-ice") return false;
+    tx.update(lots)
+      .set({ provenance: { ...lot.provenance, ...papers } })
+      .where(eq(lots.id, lotId))
+      .run();
+    appendEntry(tx, { atMs, who, kind: "lot-noted", lotId, payload: { code: lot.code, note: "papers", ...papers } });
     return true;
   });
 }

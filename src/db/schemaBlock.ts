@@ -79,8 +79,8 @@ export const lotNotes = sqliteTable(
       .references(() => lots.id),
     atMs: integer("at_ms").notNull(),
     who: text("who").notNull(),
-    kind: text("kind", { enum: ["probed", "tapped", "water", "roe", "opened"] }).notNull(),
-    /** °C, dead, 1 or 0. */
+    kind: text("kind", { enum: ["probed", "tapped", "water", "roe", "opened", "looked"] }).notNull(),
+    /** °C, dead, 1 or 0, the worst grade seen. */
     amount: real("amount").notNull(),
     /** Counted, for taps. */
     outOf: real("out_of"),

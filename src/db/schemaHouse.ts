@@ -13,6 +13,8 @@ export const house = sqliteTable(
     timeZone: text("time_zone").notNull(),
     units: text("units", { enum: ["metric", "imperial"] }).notNull(),
     ruleSetId: text("rule_set_id").$type<RuleSetId>().notNull(),
+    /** Its guests are young, old, pregnant or ill: nothing raw or under-cooked is served. */
+    susceptibleGuests: integer("susceptible_guests", { mode: "boolean" }).notNull().default(false),
     createdAtMs: integer("created_at_ms").notNull(),
   },
   (table) => [check("one_house", sql`${table.id} = 1`)],

@@ -26,7 +26,7 @@ export type StockLot = LotInHand & {
 
 /** Everything the life of a lot is read from, loaded once for all the lots of a page. */
 export type StockRoom = {
-  readonly house: House | undefined;
+  readonly house: House;
   readonly places: readonly Place[];
   readonly own: readonly Species[];
   readonly staysOf: (lotId: string) => readonly Stay[];
@@ -56,8 +56,11 @@ export function stockRoom(db: Db, lotIds: readonly string[], nowMs: number): Sto
     const fromMs = firstStay.get(place.id);
     if (fromMs !== undefined) histories.set(place.id, historyOf(db, place, fromMs));
   }
+  const house = findHouse(db);
+  // no rule set is ever assumed: without a house there is nothing to judge by
+  assert(house !== undefined, "no house yet: its rule set decides");
   return {
-    house: findHouse(db),
+    house,
     places,
     own: listOwnSpecies(db),
     staysOf: (lotId) => byLot.get(lotId) ?? [],
@@ -72,7 +75,7 @@ export function stockLot(room: StockRoom, row: LotWithSupplier, nowMs: number): 
   const place = room.places.find(({ id }) => id === row.placeId) ?? null;
   const stays = room.staysOf(row.id);
   const { state, form } = row;
-  const zone = room.house?.timeZone ?? "UTC";
+  const zone = room.house.timeZone;
   const rawAllowed =
     row.verdict === "accept" &&
     !isReadyToEat(form) &&
@@ -89,7 +92,7 @@ export function stockLot(room: StockRoom, row: LotWithSupplier, nowMs: number): 
     usedIceDays: usedOverStays(stays, room.historyOf, species, state, nowMs),
     placeC: place ? (room.historyOf(place.id)?.celsiusAt(nowMs) ?? place.setC) : 0,
     legalEnds: legalEnds({
-      ruleSetId: room.house?.ruleSetId ?? "fda-2022",
+      ruleSetId: room.house.ruleSetId,
       form,
       state,
       openedOn: row.openedOn,

@@ -167,7 +167,7 @@ function vans(): readonly (readonly number[])[] {
 function judged(delivery: DemoDelivery, placeId: string, atMs: number): JudgedLot {
   const { speciesId, form, production, area, gear, source, massG, receiptC, frozen = false } = delivery;
   const species = findSpecies(speciesId)!;
-  const attributes = schemeFor(species.group, form, frozen).attributes;
+  const attributes = schemeFor(species, form, frozen).attributes;
   const grades = Object.fromEntries(attributes.map(({ id }) => [id, delivery.but?.[id] ?? delivery.grade]));
   const daysSinceCatch = delivery.caughtDaysBefore;
   const caughtAtMs = Math.round(atMs - daysSinceCatch * DAY_MS);

@@ -1,8 +1,10 @@
 import type { z } from "zod";
 import { err, ok, type Result } from "@/core/shared";
+import { clear, ClearInput } from "./clear";
 import { clock, ClockInput } from "./clock";
 import { cook, CookInput } from "./cook";
 import { cooling, CoolingInput } from "./cooling";
+import { door, DoorInput } from "./door";
 import { freeze, FreezeInput } from "./freeze";
 import { heat, HeatInput } from "./heat";
 import { lethality, LethalityInput } from "./lethality";
@@ -37,6 +39,8 @@ const VERBS: Readonly<Record<string, Verb>> = {
   cooling: verb(CoolingInput, cooling),
   lethality: verb(LethalityInput, lethality),
   cook: verb(CookInput, cook),
+  door: verb(DoorInput, door),
+  clear: verb(ClearInput, clear),
 };
 
 export const VERB_NAMES: readonly string[] = Object.keys(VERBS);

@@ -311,6 +311,17 @@ test("heat of a puck answers with its three surfaces, and freezes through", () =
 });
 
 test("every verb answers, an unknown one is null", () => {
-  expect(VERB_NAMES).toEqual(["heat", "freeze", "clock", "portion", "parasite", "cooling", "lethality", "cook"]);
+  expect(VERB_NAMES).toEqual([
+    "heat",
+    "freeze",
+    "clock",
+    "portion",
+    "parasite",
+    "cooling",
+    "lethality",
+    "cook",
+    "door",
+    "clear",
+  ]);
   expect(runVerb("dance", {})).toBeNull();
 });

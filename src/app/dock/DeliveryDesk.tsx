@@ -91,10 +91,11 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
   const keep = async () => {
     setProblem(null);
     if (supplier.trim() === "") return setProblem("Who brought it?");
-    const lacking = lots.findIndex((lot) => lackOf(lot) !== null);
+    const lacks = lots.map((lot, index) => lackOf(lot, read[index]?.judgement ?? null));
+    const lacking = lacks.findIndex((lack) => lack !== null);
     if (lacking >= 0) {
       setAt(lacking);
-      return setProblem(lots.length === 1 ? lackOf(lots[lacking]!) : `Lot ${lacking + 1}: ${lackOf(lots[lacking]!)}`);
+      return setProblem(lots.length === 1 ? lacks[lacking]! : `Lot ${lacking + 1}: ${lacks[lacking]!}`);
     }
     setBusy(true);
     const answer = await answerWithin(keepDelivery({ supplier, lots: lots.map((lot) => inputOf(lot, format)) }));

@@ -8,6 +8,7 @@ import { lastLotsOf, receiveDelivery, type JudgedLot } from "@/db/lots";
 import { listPlaces } from "@/db/places";
 import { speciesOf } from "@/db/species";
 import { dayStamp } from "@/ui/format";
+import { stillWords } from "./stillWords";
 import { refused, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
 import { fromThisHouse } from "../request";
@@ -22,10 +23,8 @@ function judge(lot: NewLotInput, ruleSetId: RuleSetId, nowMs: number): Result<Ju
   const { caughtOn, pricePerKg, provenance, ...facts } = lot;
   const caughtAtMs = caughtOn === null ? null : Date.parse(`${caughtOn}T12:00:00Z`);
   if (caughtAtMs !== null && caughtAtMs > nowMs + 12 * 3_600_000) return err("The catch date lies ahead of today.");
-  const known = schemeFor(species.group, facts.form, facts.frozen).attributes.map(({ id }) => id);
+  const known = schemeFor(species, facts.form, facts.frozen).attributes.map(({ id }) => id);
   const grades = Object.fromEntries(Object.entries(facts.grades).filter(([id]) => known.includes(id)));
-  if (Object.keys(grades).length === 0)
-    return err("Grade at least one attribute: the verdict needs eyes, nose and finger.");
   const judgement = judgeAtDoor({
     species,
     form: facts.form,
@@ -36,6 +35,8 @@ function judge(lot: NewLotInput, ruleSetId: RuleSetId, nowMs: number): Result<Ju
     daysSinceCatch: caughtAtMs === null ? null : Math.max(0, daysBetween(caughtAtMs, nowMs)),
     ruleSetId,
   });
+  if (!judgement.complete && judgement.verdict !== "refuse")
+    return err(`One look is no inspection. Still to look at: ${stillWords(judgement.stillToLookAt)}.`);
   const priceCentsPerKg = Math.round(pricePerKg * 100);
   return ok({ lot: { ...facts, grades, caughtAtMs, priceCentsPerKg, provenance: withoutGaps(provenance) }, judgement });
 }

@@ -20,9 +20,13 @@ const whole = (part: Partial<LotDraft> = {}): LotDraft => ({
   mass: 6,
   pricePerKg: 14,
   receipt: 1.5,
-  grades: Object.fromEntries(schemeFor("salmonid", "whole-gutted").attributes.map(({ id }) => [id, 0 as const])),
+  grades: Object.fromEntries(
+    schemeFor(findSpecies("arctic-char")!, "whole-gutted").attributes.map(({ id }) => [id, 0 as const]),
+  ),
   ...part,
 });
+
+const judged = (draft: LotDraft) => (draft.speciesId ? readDraft(draft, char, about).judgement : null);
 
 test.each([
   { part: { speciesId: null }, lack: /Which fish/ },
@@ -33,14 +37,14 @@ test.each([
   { part: { gear: "" }, lack: /How was it/ },
   { part: { source: "" }, lack: /boat or farm/ },
   { part: { placeId: null }, lack: /Where does it go/ },
-  { part: { grades: {} }, lack: /grade at least one/ },
+  { part: { grades: {} }, lack: /Still to look at: gill, smell/ },
 ])("without $part it asks $lack", ({ part, lack }) => {
-  expect(lackOf(whole(part))).toMatch(lack);
+  expect(lackOf(whole(part), judged(whole(part)))).toMatch(lack);
 });
 
 test("nothing lacks in a whole draft, and the server takes what it sends", () => {
   const draft = whole({ statedMass: 6.2, provenance: { supplierLot: "A1" } });
-  expect(lackOf(draft)).toBeNull();
+  expect(lackOf(draft, judged(draft))).toBeNull();
   const sent = NewLotInput.parse(inputOf(draft, metric));
   expect(sent).toMatchObject({ massG: 6000, statedMassG: 6200, receiptC: 1.5, provenance: { supplierLot: "A1" } });
 });

@@ -8,6 +8,7 @@ import { daysBetween } from "@/core/units";
 import type { Advice } from "@/db/advice";
 import type { Format } from "@/ui/format";
 import type { NewLotInput } from "./schema";
+import { stillWords } from "./stillWords";
 
 /** One lot on the receiving desk, in the units the screen shows; null is not said yet. */
 export type LotDraft = {
@@ -51,8 +52,8 @@ export const emptyDraft = (placeId: string | null): LotDraft => ({
 /** A species chosen: the form it is usually bought in, and grades that belonged to another check go. */
 export function withSpecies(draft: LotDraft, species: Species): LotDraft {
   const form = usualForm(species);
-  const production = /farmed/i.test(species.name) ? "farmed" : draft.production;
-  const frozen = /frozen/i.test(species.yield.basis);
+  const { frozen } = species.boughtAs;
+  const production = species.boughtAs.production ?? draft.production;
   return { ...draft, speciesId: species.id, form, frozen, production, grades: {} };
 }
 
@@ -101,7 +102,7 @@ export function readDraft(
   const shortPct = draft.mass !== null && draft.statedMass !== null ? 100 * (1 - draft.mass / draft.statedMass) : 0;
   return {
     species,
-    scheme: schemeFor(species.group, form, frozen),
+    scheme: schemeFor(species, form, frozen),
     judgement,
     papers: completeness(ruleSetId, { species, form, production, area, gear, source, caughtOn, frozen, provenance }),
     cost: draft.pricePerKg === null ? null : edibleCost(species, form, draft.pricePerKg * 100),
@@ -111,7 +112,7 @@ export function readDraft(
 }
 
 /** The first thing without which this lot cannot be kept, in the cook's words. */
-export function lackOf(draft: LotDraft): string | null {
+export function lackOf(draft: LotDraft, judgement: DoorJudgement | null): string | null {
   if (!draft.speciesId) return "Which fish is it?";
   if (draft.mass === null) return "How much does it weigh?";
   if (draft.pricePerKg === null) return "What does a kilo cost?";
@@ -120,8 +121,8 @@ export function lackOf(draft: LotDraft): string | null {
   if (draft.gear.trim() === "") return "How was it caught or reared?";
   if (draft.source.trim() === "") return "Which boat or farm?";
   if (!draft.placeId) return "Where does it go?";
-  if (!Object.values(draft.grades).some((grade) => grade !== undefined))
-    return "Look, smell, press: grade at least one sign.";
+  if (judgement && !judgement.complete && judgement.verdict !== "refuse")
+    return `Still to look at: ${stillWords(judgement.stillToLookAt)}.`;
   return null;
 }
 

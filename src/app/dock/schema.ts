@@ -26,6 +26,11 @@ export const ProvenanceInput = z.strictObject({
   freezingStatement: flag,
   clearedGround: flag,
   roeOn: flag,
+  rearing: z.enum(["net-pen", "land-based", "ranched"]).optional(),
+  skein: z.enum(["in", "removed-and-rinsed"]).optional(),
+  dealerListed: flag,
+  waterClass: z.enum(["A", "B", "C"]).optional(),
+  catchDocument: short.optional(),
   deaths: z
     .strictObject({ dead: z.number().int().min(0), counted: z.number().int().min(1).max(100_000) })
     .refine(({ dead, counted }) => dead <= counted, "More dead than counted.")

@@ -11,6 +11,7 @@ const life = (part: Partial<LotLife> = {}): LotLife => ({
   placeC: 1,
   daysLeft: 9,
   rawDaysLeft: 2.2,
+  uncookedDaysLeft: 1,
   cookDaysLeft: 4.6,
   stockDaysLeft: 7,
   use: "raw",

@@ -15,14 +15,14 @@ const SIDE_SHARE = 0.88;
 export function shareOfForm({ yield: printed, group }: Species, pct: number, form: Form): number {
   const kind = group === "salmonid" ? "salmonid" : "other";
   const ofBasis = pct / 100;
-  const ungutted = /ungutted/i.test(printed.basis);
+  const ungutted = printed.dressed === "ungutted";
   switch (form) {
     case "whole-ungutted":
       return ungutted ? ofBasis : ofBasis * GUTTED_OF_WHOLE[kind];
     case "whole-gutted":
       return ungutted ? ofBasis / GUTTED_OF_WHOLE[kind] : ofBasis;
     case "headed-gutted":
-      return !ungutted && (/gutted/i.test(printed.basis) || !/whole|live|shell/i.test(printed.basis))
+      return printed.dressed === "gutted" || printed.dressed === "headed"
         ? Math.min(0.95, ofBasis / HEADED_OF_GUTTED[kind])
         : ofBasis;
     default:

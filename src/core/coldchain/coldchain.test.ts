@@ -73,6 +73,8 @@ describe("excursions", () => {
   });
 });
 
+const FRESH = { kind: "never" } as const;
+
 describe("what an excursion does to a lot", () => {
   const mackerel = findSpecies("mackerel")!;
   const cod = findSpecies("cod")!;
@@ -81,18 +83,18 @@ describe("what an excursion does to a lot", () => {
   const [warm] = findExcursions(hourly(1, 22, 22, 22, 22, 22, 1, 1), { minC: null, maxC: 5 });
   const stays = [{ placeId: "a", fromMs: 0, toMs: null }];
   test("a histamine former 4 h and more at 22 °C is over; cod only loses life", () => {
-    const effect = excursionEffect(warm!, stays, historyOf, mackerel, false)!;
+    const effect = excursionEffect(warm!, stays, historyOf, mackerel, FRESH)!;
     expect(effect.histamine).toMatchObject({ ok: false, limitH: 4 });
-    expect(excursionEffect(warm!, stays, historyOf, cod, false)).toMatchObject({ histamine: null });
+    expect(excursionEffect(warm!, stays, historyOf, cod, FRESH)).toMatchObject({ histamine: null });
   });
   test("life lost is what was spent above the limit's own rate", () => {
-    const effect = excursionEffect(warm!, stays, historyOf, cod, false)!;
+    const effect = excursionEffect(warm!, stays, historyOf, cod, FRESH)!;
     const spent = history.iceDays("temperate", warm!.fromMs, warm!.toMs);
     expect(effect.lostIceDays).toBeCloseTo(spent - (effect.hours / 24) * 2.25, 9);
   });
   test("a lot that came after, or lay elsewhere, is not touched", () => {
     expect(
-      excursionEffect(warm!, [{ placeId: "a", fromMs: 7 * HOUR_MS, toMs: null }], historyOf, cod, false),
+      excursionEffect(warm!, [{ placeId: "a", fromMs: 7 * HOUR_MS, toMs: null }], historyOf, cod, FRESH),
     ).toBeNull();
   });
   test("stays add up; a freezer adds nothing; a live animal goes by the calendar", () => {
@@ -138,7 +140,23 @@ describe("holds", () => {
     ];
     expect(holdStatus(parasite(frozen), 12 * HOUR_MS)).toMatchObject({ state: "running", endsMs: 24 * HOUR_MS });
     expect(holdStatus(parasite(frozen), 25 * HOUR_MS)).toMatchObject({ state: "due" });
-    expect(holdStatus(parasite([...frozen, [25, -23]]), 25 * HOUR_MS)).toMatchObject({ state: "done" });
+    expect(holdStatus(parasite([...frozen, [22, -24], [25, -23]]), 25 * HOUR_MS)).toMatchObject({ state: "done" });
+  });
+  test("readings a day apart prove nothing between; the freezer's own record from a probed centre on does", () => {
+    const ends: [number, number][] = [
+      [0, -20],
+      [25, -24],
+    ];
+    expect(holdStatus(parasite(ends), 25 * HOUR_MS)).toMatchObject({ state: "running", endsMs: 49 * HOUR_MS });
+    const hourly = Array.from({ length: 30 }, (_, hour) => ({ atMs: (hour + 0.5) * HOUR_MS, celsius: -24 }));
+    const watched = (readings: [number, number][]): Hold => ({
+      ...(parasite(readings) as Extract<Hold, { kind: "parasite" }>),
+      freezer: hourly,
+    });
+    expect(holdStatus(watched([[0, -20]]), 26 * HOUR_MS)).toMatchObject({ state: "done" });
+    // nobody knows when the centre got there: cold air around it proves nothing
+    expect(holdStatus(watched([[0, -12]]), 30 * HOUR_MS)).toMatchObject({ state: "stopped" });
+    expect(holdStatus(watched([]), 30 * HOUR_MS)).toMatchObject({ state: "stopped" });
   });
   test("a reckoned reach time says when to probe and when it could be over, and counts nothing", () => {
     const expected = { atMs: 2 * HOUR_MS, celsius: -20 };
@@ -159,9 +177,13 @@ describe("holds", () => {
   });
   test("a stated reach time runs the clock and does not close it", () => {
     const stated = { atMs: 0, celsius: -21 };
-    expect(holdStatus(parasite([], stated), 20 * HOUR_MS)).toMatchObject({ state: "running", endsMs: 24 * HOUR_MS });
+    expect(holdStatus(parasite([], stated), 10 * HOUR_MS)).toMatchObject({ state: "running", endsMs: 24 * HOUR_MS });
     expect(holdStatus(parasite([], stated), 40 * HOUR_MS)).toMatchObject({ state: "due" });
-    expect(holdStatus(parasite([[40, -21]], stated), 40 * HOUR_MS)).toMatchObject({ state: "done" });
+    const read: [number, number][] = [
+      [12, -21],
+      [24, -21],
+    ];
+    expect(holdStatus(parasite(read, stated), 24 * HOUR_MS)).toMatchObject({ state: "done" });
   });
   test("a vacuum pack is opened before it thaws", () => {
     const thaw = { kind: "thaw", startedAtMs: 0, plannedH: 20, vacuumPack: true } as const;

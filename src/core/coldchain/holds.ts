@@ -1,7 +1,9 @@
 import {
+  HOLD_GAP_H,
   judgeParasiteHold,
   optionWords,
   PARASITE_RULES,
+  ROUNDING_K,
   type LogPoint,
   type ParasiteRule,
   type ParasiteRuleId,
@@ -20,6 +22,8 @@ export type Hold =
       readonly readings: readonly PlaceReading[];
       /** When the centre is said to have reached a temperature, where nobody probed it. */
       readonly stated: PlaceReading | null;
+      /** The freezer's own record while the lot lay in it, in time order: counts from where the centre was known to be cold. */
+      readonly freezer?: readonly PlaceReading[];
       /** When the centre should get there by the freezing planner; proves nothing. */
       readonly expected?: PlaceReading | null;
     }
@@ -60,6 +64,30 @@ const logOf = (readings: readonly PlaceReading[]): readonly LogPoint[] => {
   return readings.map(({ atMs, celsius }): LogPoint => [(atMs - zeroMs) / HOUR_MS, celsius]);
 };
 
+/**
+ * What is known of the centre: its own readings, and from the moment it was known to be as cold as the hold asks the air around it. The
+ * centre is then no warmer than the warmer of the two: cold air alone never makes it colder than it was read.
+ */
+function centreLog({
+  ruleId,
+  readings,
+  stated,
+  freezer = [],
+}: Extract<Hold, { kind: "parasite" }>): readonly PlaceReading[] {
+  const own = stated ? [stated, ...readings.filter(({ atMs }) => atMs > stated.atMs)] : readings;
+  const mildest = Math.max(...PARASITE_RULES[ruleId].options.map(({ holdC }) => holdC));
+  const cold = own.find(({ celsius }) => celsius <= mildest + ROUNDING_K);
+  if (!cold) return own;
+  const taken = new Set(own.map(({ atMs }) => atMs));
+  const around = freezer
+    .filter(({ atMs }) => atMs > cold.atMs && !taken.has(atMs))
+    .map(({ atMs, celsius }) => {
+      const read = own.findLast((one) => one.atMs <= atMs)!;
+      return { atMs, celsius: Math.max(celsius, read.celsius) };
+    });
+  return [...own, ...around].sort((a, b) => a.atMs - b.atMs);
+}
+
 /** Nothing read yet, but reckoned: when to probe, and when it could be over. */
 function expectedStatus(rule: ParasiteRule, expected: PlaceReading, nowMs: number): HoldStatus {
   const countsFrom = ({ firstReachC, holdC }: ParasiteRule["options"][number]) => firstReachC ?? holdC;
@@ -78,34 +106,45 @@ function expectedStatus(rule: ParasiteRule, expected: PlaceReading, nowMs: numbe
 }
 
 function parasiteStatus(hold: Extract<Hold, { kind: "parasite" }>, nowMs: number): HoldStatus {
-  const { ruleId, readings, stated } = hold;
+  const { ruleId, readings } = hold;
   const rule = PARASITE_RULES[ruleId];
-  const source = rule.edition;
-  const known = stated ? [stated, ...readings.filter(({ atMs }) => atMs > stated.atMs)] : readings;
+  const source = `${rule.edition}; readings at most ${HOLD_GAP_H} h apart (ours)`;
+  const known = centreLog(hold);
   const last = known.at(-1);
   if (!last && hold.expected) return expectedStatus(rule, hold.expected, nowMs);
   if (!last) {
     const needs = `probe the centre, or say when it reached ${rule.options[0]!.holdC} °C: nothing counts before`;
     return { state: "stopped", endsMs: null, needs, source };
   }
-  const judged = judgeParasiteHold(ruleId, logOf(known));
+  const judged = judgeParasiteHold(ruleId, logOf(known), HOLD_GAP_H);
   const proven = judged.met && readings.length > 0;
   if (proven) return { state: "done", endsMs: last.atMs, needs: `met by ${optionWords(judged.by!)}`, source };
-  if (last.celsius > judged.nearest.holdC + 0.05) {
+  if (last.celsius > judged.nearest.holdC + ROUNDING_K) {
     const needs = `the centre is at ${last.celsius.toFixed(1)} °C, above ${judged.nearest.holdC} °C: time stands still`;
     return { state: "stopped", endsMs: null, needs, source };
+  }
+  const sinceH = (nowMs - last.atMs) / HOUR_MS;
+  const missing = (hours: number) =>
+    `${hoursText(hours)} more at ${judged.nearest.holdC} °C or below (${optionWords(judged.nearest)})`;
+  if (sinceH > HOLD_GAP_H) {
+    // what nobody read since the last reading cannot be proven any more: it goes on from the next one
+    const needs = `${hoursText(sinceH)} without a reading prove nothing: read it now and every ${HOLD_GAP_H} h, or let a sensor watch the freezer; ${missing(judged.hoursMissing)}`;
+    return { state: "due", endsMs: nowMs + judged.hoursMissing * HOUR_MS, needs, source };
   }
   const endsMs = last.atMs + judged.hoursMissing * HOUR_MS;
   if (endsMs <= nowMs)
     return { state: "due", endsMs, needs: `probe the centre to close it (${optionWords(judged.nearest)})`, source };
-  const missing = hoursText((endsMs - nowMs) / HOUR_MS);
   return {
     state: "running",
     endsMs,
-    needs: `${missing} more at ${judged.nearest.holdC} °C or below, then a probe reading`,
+    needs: `${missing((endsMs - nowMs) / HOUR_MS)}, read at most ${HOLD_GAP_H} h apart`,
     source,
   };
 }
+
+/** The section of the option a hold has met, or comes nearest to. */
+export const holdSection = (hold: Extract<Hold, { kind: "parasite" }>): string =>
+  judgeParasiteHold(hold.ruleId, logOf(centreLog(hold)), HOLD_GAP_H).nearest.section;
 
 /** What a hold still needs and when it ends. */
 export function holdStatus(hold: Hold, nowMs: number): HoldStatus {

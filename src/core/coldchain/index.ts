@@ -1,7 +1,7 @@
 export { findExcursions, missedReadings, type Excursion, type Gap, type Limits } from "./excursions";
 export { TemperatureHistory, type PlaceReading } from "./history";
-export { HOLD_LABELS, holdStatus, type Hold, type HoldKind, type HoldStatus } from "./holds";
+export { HOLD_LABELS, holdSection, holdStatus, type Hold, type HoldKind, type HoldStatus } from "./holds";
 export { readLoggerRows, type LoggerRead, type RowProblem } from "./loggerRows";
 export { PLACE_KINDS, placeLimits, type PlaceKind } from "./places";
-export { excursionEffect, logOverStays, usedOverStays, type ExcursionEffect, type Stay } from "./stays";
+export { excursionEffect, frozenSince, logOverStays, usedOverStays, type ExcursionEffect, type Stay } from "./stays";
 export { readWhen, type DateOrder, type When } from "./when";

@@ -1,4 +1,4 @@
-import { judgeHistamineExposure, type ExposureVerdict, type LogPoint } from "@/core/safety";
+import { judgeHistamineExposure, type ExposureVerdict, type FrozenSince, type LogPoint } from "@/core/safety";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import { spoilageRate, type LotState } from "@/core/freshness";
 import type { Species } from "@/core/species";
@@ -34,6 +34,20 @@ export function logOverStays(stays: readonly Stay[], historyOf: HistoryOf, until
   });
 }
 
+/** When a lot was frozen in its life ashore, from where it lay: what came frozen, or was frozen before, shows no stay before a freezer. */
+export function frozenSince(
+  stays: readonly Stay[],
+  isFreezer: (placeId: string) => boolean,
+  onceFrozen: boolean,
+): FrozenSince {
+  if (!onceFrozen) return { kind: "never" };
+  const zeroMs = stays[0]?.fromMs;
+  const first = stays.find(({ placeId }) => isFreezer(placeId));
+  return first === undefined || zeroMs === undefined
+    ? { kind: "bought" }
+    : { kind: "own", fromH: (first.fromMs - zeroMs) / HOUR_MS };
+}
+
 export type ExcursionEffect = {
   /** Calendar hours of the excursion that the lot lay through. */
   readonly hours: number;
@@ -49,7 +63,7 @@ export function excursionEffect(
   stays: readonly Stay[],
   historyOf: HistoryOf,
   species: Species,
-  previouslyFrozen: boolean,
+  frozen: FrozenSince,
 ): ExcursionEffect | null {
   const parts = stays.flatMap(({ placeId, fromMs, toMs }) => {
     const [start, end] = [Math.max(fromMs, excursion.fromMs), Math.min(toMs ?? Infinity, excursion.toMs)];
@@ -64,6 +78,6 @@ export function excursionEffect(
     return sum + Math.max(0, spent - atLimit);
   }, 0);
   const log = logOverStays(stays, historyOf, excursion.toMs);
-  const histamine = species.histamineFormer === "no" ? null : judgeHistamineExposure(log, previouslyFrozen);
+  const histamine = species.histamineFormer === "no" ? null : judgeHistamineExposure(log, frozen);
   return { hours, lostIceDays, histamine };
 }

@@ -48,14 +48,17 @@ export type CurePlan = {
   readonly saltNeededG: number;
   readonly sugarPct: number;
   readonly weightLossShare: number;
-  /** Salt in the water of the flesh, %, after the loss. */
+  /** Salt in the water of the flesh, %, after the loss: the mean, and where it is least. */
   readonly waterPhasePct: number;
+  readonly deepestWaterPhasePct: number;
   readonly keepDays: number;
   readonly warnings: readonly string[];
 };
 
 /** Saturated brine, g salt per g water (handbooks; memory, high). */
 export const SATURATED = 0.36;
+/** Dry salt makes its own brine on the face over about half a day (calibrated on the custom of 18-30 h for a side of 30 mm; low), s. */
+const BRINE_BUILD_UP_S = 12 * 3600;
 /** Even enough to slice: the deepest point has nine tenths of the mean. */
 export const EVEN_SHARE = 0.9;
 const LAYERS = 24;
@@ -91,6 +94,14 @@ export function keepingDays(waterPhasePct: number): number {
   return waterPhasePct >= 3.5 ? 5 : 3;
 }
 
+/** No model clears a pack without air: what has to be measured, and who allows it. */
+export const VACUUM_WORDS =
+  "Never into a vacuum pack on this reckoning (botulism): have the salt in the water of the thickest part measured, 3.5 % or more; packing fish without air that was not frozen before, during and after is not allowed in US retail without a variance (3-502.11, 3-502.12; memory, high).";
+
+/** Five days and more in the cold: Listeria can grow to what the law bars. */
+export const LISTERIA_WORDS =
+  "Kept over five days, Listeria counts: 100 a gram at most while it keeps, and from 1 July 2026 none in 25 g unless you can show that it does not grow (Reg. (EC) 2073/2005, 1.2, as amended by Reg. (EU) 2024/2895; memory, medium). A laboratory's word is the way to more days.";
+
 type Set = {
   readonly salt: SoluteSlab;
   readonly sugar: SoluteSlab | null;
@@ -120,7 +131,12 @@ function setUp(request: CureRequest): Result<Set, string> {
         `${request.saltG.toFixed(0)} g of salt cannot give ${targetSaltPct} %: it takes ${targetG.toFixed(0)} g at least`,
       );
     saltNeededG = request.saltG;
-    bath = { kind: "supply", concentration: SATURATED, soluteKgPerM2: perM2(request.saltG) };
+    bath = {
+      kind: "supply",
+      concentration: SATURATED,
+      soluteKgPerM2: perM2(request.saltG),
+      buildUpS: BRINE_BUILD_UP_S,
+    };
   } else if (method === "equilibrium") {
     saltNeededG = equilibriumSaltG(targetSaltPct, massG, request.brineWaterG);
     const concentration = saltNeededG / request.brineWaterG;
@@ -141,7 +157,7 @@ function setUp(request: CureRequest): Result<Set, string> {
     request.sugarG <= 0
       ? null
       : method === "dry"
-        ? { kind: "supply", concentration: 2, soluteKgPerM2: perM2(request.sugarG) }
+        ? { kind: "supply", concentration: 2, soluteKgPerM2: perM2(request.sugarG), buildUpS: BRINE_BUILD_UP_S }
         : {
             kind: "finite",
             concentration: request.sugarG / request.brineWaterG,
@@ -209,9 +225,10 @@ export function planCure(request: CureRequest): Result<CurePlan, string> {
   const meanPct = pctOf(salt.meanConcentration);
   const lost = (meanPct / 100) * waterLostPerSalt(request.method, request.brinePct);
   const waterPhasePct = waterPhaseSaltPct(meanPct, 100 * (waterShare - lost));
-  const keepDays = keepingDays(waterPhasePct);
   const isEven = () => salt.deepest >= EVEN_SHARE * salt.meanConcentration;
-  while (!isEven() && nowS - stopS < keepDays * DAY_S) advance("rest");
+  // the deepest point decides how long it keeps, and it gets saltier while it rests
+  const deepestPhase = () => waterPhaseSaltPct(pctOf(salt.deepest), 100 * (waterShare - lost));
+  while (!isEven() && nowS - stopS < keepingDays(deepestPhase()) * DAY_S) advance("rest");
   const restS = nowS - stopS;
   sample(nowS, "rest");
   const even = isEven();
@@ -226,8 +243,9 @@ export function planCure(request: CureRequest): Result<CurePlan, string> {
     sugarPct: sugar ? pctOf(sugar.meanConcentration) : 0,
     weightLossShare: lost - meanPct / 100 > 0 ? lost - meanPct / 100 : 0,
     waterPhasePct,
-    keepDays,
-    warnings: warningsOf(request, waterPhasePct, stopS / 3600, even),
+    deepestWaterPhasePct: deepestPhase(),
+    keepDays: keepingDays(deepestPhase()),
+    warnings: warningsOf(request, deepestPhase(), stopS / 3600, even),
   });
 }
 
@@ -261,17 +279,19 @@ export function soakInBrine(
 
 function warningsOf(
   { placeC, thicknessMm, skin }: CureRequest,
-  waterPhasePct: number,
+  deepestPhasePct: number,
   stopH: number,
   even: boolean,
 ): string[] {
   const warnings = ["Salt, sugar and acid do not kill parasites: the raw rule of the house stays."];
   if (placeC > 5)
     warnings.push(`Cure at 5 °C or below: at ${placeC.toFixed(0)} °C bacteria grow faster than salt moves.`);
-  if (waterPhasePct < 3.5)
+  warnings.push(VACUUM_WORDS);
+  if (deepestPhasePct < 3.5)
     warnings.push(
-      "Less than 3.5 % salt in the water: never in a vacuum pack above 3 °C (botulism), and treat it as raw fish.",
+      `The thickest part holds about ${deepestPhasePct.toFixed(1)} % salt in its water by this model: treat it as raw fish.`,
     );
+  if (keepingDays(deepestPhasePct) >= 5) warnings.push(LISTERIA_WORDS);
   if (!even)
     warnings.push(
       `At ${thicknessMm.toFixed(0)} mm it does not get even while it keeps: ${skin ? "skin off it takes a quarter of the time; or " : ""}cut it thinner, and slice through the thickness so that every slice has face and middle.`,

@@ -6,8 +6,16 @@ export type Bath =
   | { readonly kind: "constant"; readonly concentration: number }
   /** `waterPerM2`: kg of bath water to each m² of the faces that take part; it loses what the slab takes. */
   | { readonly kind: "finite"; readonly concentration: number; readonly waterKgPerM2: number }
-  /** Dry salt: the face stands at saturation until `soluteKgPerM2` has gone in. */
-  | { readonly kind: "supply"; readonly concentration: number; readonly soluteKgPerM2: number };
+  /**
+   * Dry salt until `soluteKgPerM2` has gone in. It must first draw water and dissolve: the face nears saturation as 1 - exp(-t/`buildUpS`);
+   * nought: at once.
+   */
+  | {
+      readonly kind: "supply";
+      readonly concentration: number;
+      readonly soluteKgPerM2: number;
+      readonly buildUpS: number;
+    };
 
 export type Slab = {
   readonly thicknessMm: number;
@@ -82,7 +90,8 @@ export class SoluteSlab {
     const inner = (diffusivity * seconds) / this.#cellM ** 2;
     const open = !this.#lifted && this.#supplyLeft() > 0;
     const face = open ? 2 * inner : 0;
-    const bath = this.#bathConcentration;
+    const bath = this.#faceConcentration(seconds);
+    this.#elapsedS += seconds;
     const cells = this.concentration;
     for (let index = 0; index < CELLS; index++) {
       const down = index > 0 ? inner : 0;
@@ -102,6 +111,15 @@ export class SoluteSlab {
     const gained = (this.meanConcentration - before) * waterKgPerM3 * this.#cellM * CELLS;
     this.#takenKgPerM2 += gained;
     if (this.bath.kind === "finite") this.#bathConcentration -= gained / this.bath.waterKgPerM2;
+  }
+
+  #elapsedS = 0;
+
+  /** What the face meets in the middle of a step. */
+  #faceConcentration(stepS: number): number {
+    const { bath } = this;
+    if (bath.kind !== "supply" || bath.buildUpS === 0) return this.#bathConcentration;
+    return bath.concentration * (1 - Math.exp(-(this.#elapsedS + stepS / 2) / bath.buildUpS));
   }
 
   #supplyLeft(): number {

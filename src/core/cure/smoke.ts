@@ -1,8 +1,10 @@
+import { VACUUM_WORDS } from "./salting";
+
 export type SmokeRequest = {
   /** Air in the box. */
   readonly boxC: number;
   readonly minutes: number;
-  /** Salt in the water of the flesh. */
+  /** Salt in the water of the flesh where it is least. */
   readonly waterPhasePct: number;
   /** The parasite rule of the house is met. */
   readonly cleared: boolean;
@@ -13,6 +15,8 @@ export type SmokeAdvice = { readonly level: "ok" | "care" | "stop"; readonly tex
 
 /** A few minutes in a covered box over ice keeps the fish cold; a long cold smoke stays below 30 °C. */
 export const SMOKE_LIMITS = {
+  /** No "go ahead" for longer, h: what is smoked to keep is a plan of its own. */
+  longestH: 12,
   lightMaxC: 10,
   coldMaxC: 30,
   lightMinutes: 30,
@@ -34,7 +38,7 @@ export function adviseSmoke({
   if (!cleared)
     say(
       "stop",
-      "Cold smoke kills no parasite: meet the freezing rule or its exemption first.",
+      "Cold smoke kills no parasite: say which lot it is; it must meet the parasite rule first.",
       "parasite rule of the house",
     );
   if (boxC > SMOKE_LIMITS.coldMaxC)
@@ -52,8 +56,14 @@ export function adviseSmoke({
       "stop",
       `A long cold smoke wants ${SMOKE_LIMITS.saltPct} % salt in the water first; it has ${waterPhasePct.toFixed(1)} %.`,
     );
-  if (vacuumPacked && waterPhasePct < SMOKE_LIMITS.saltPct)
-    say("stop", "No vacuum pack below 3.5 % salt in the water: botulism (keep below 3 °C or frozen).");
+  if (minutes > SMOKE_LIMITS.longestH * 60)
+    say(
+      "stop",
+      `Over ${SMOKE_LIMITS.longestH} h it is smoked to keep: that needs a written plan and, in the US, a variance (3-502.11).`,
+      "FDA Food Code 2022, 3-502.11 (memory, high); 12 h ours",
+    );
+  if (vacuumPacked)
+    say("stop", VACUUM_WORDS, "FDA Food Code 2022, 3-502.11, 3-502.12; hazards guidance ch. 13 (memory, high)");
   if (advice.every(({ level }) => level !== "stop"))
     say(
       "ok",

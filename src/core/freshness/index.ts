@@ -20,8 +20,8 @@ export {
   isReadyToEat,
   schemeFor,
   usualForm,
+  decidingSigns,
   type Attribute,
-  type Form,
   type Grade,
   type Scheme,
 } from "./scheme";
@@ -31,7 +31,11 @@ export {
   usualStateOf,
   deathGrade,
   judgeAtDoor,
+  RAW_DEAD_SHARE,
   type DoorJudgement,
   type DoorVerdict,
   type Reason,
+  type ReasonCode,
+  type StillToLookAt,
 } from "./verdict";
+export type { Form } from "@/core/species";

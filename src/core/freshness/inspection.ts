@@ -1,6 +1,6 @@
-import type { Species } from "@/core/species";
-import { LIVE_DEFAULT, LIVE_STORAGE, type LiveStorage } from "./data/liveStorage";
-import { isCut, type Attribute, type Form, type Grade, type Scheme } from "./scheme";
+import type { Form, Species } from "@/core/species";
+import { LIVE_DEFAULT, LIVE_STORAGE, LIVE_STORAGE_OF_FAMILY, type LiveStorage } from "./data/liveStorage";
+import { isCut, type Attribute, type Grade, type Scheme } from "./scheme";
 
 /** Grades given so far, by attribute id; an attribute that does not apply is left out. */
 export type Grades = Readonly<Record<string, Grade | undefined>>;
@@ -18,7 +18,8 @@ export type FreshnessReading = {
   readonly deciding: readonly { readonly attribute: Attribute; readonly grade: Grade }[];
 };
 
-export const liveStorageOf = (species: Species): LiveStorage => LIVE_STORAGE[species.id] ?? LIVE_DEFAULT;
+export const liveStorageOf = ({ family, anatomy }: Species): LiveStorage =>
+  LIVE_STORAGE_OF_FAMILY[family ?? ""] ?? LIVE_STORAGE[anatomy] ?? LIVE_DEFAULT;
 
 /**
  * Life from the knife, days at 0 °C. White fillet in air 6-9 (Bonilla et al. 2007 and others), salmonid fillet 6-8 (common practice),
@@ -29,7 +30,7 @@ export const liveStorageOf = (species: Species): LiveStorage => LIVE_STORAGE[spe
 export function lifeOnIceDays(species: Species, form: Form): number {
   switch (form) {
     case "live":
-      return liveStorageOf(species).lifeDays[1];
+      return liveStorageOf(species).lifeDays[0];
     case "smoked":
       return 10;
     case "cooked":

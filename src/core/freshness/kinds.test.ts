@@ -1,8 +1,8 @@
-import { findSpecies, SPECIES } from "@/core/species";
+import { findSpecies, SPECIES, type Form } from "@/core/species";
 import { daysFromQualityIndex, PUBLISHED_SCHEMES, slopePerDay } from "./data/publishedSchemes";
 import { SCHEMES } from "./data/schemes";
 import { lifeOnIceDays, liveStorageOf } from "./inspection";
-import { formsFor, schemeFor, usualForm, type Form, type Grade } from "./scheme";
+import { formsFor, schemeFor, usualForm, type Grade } from "./scheme";
 import { deathGrade, judgeAtDoor } from "./verdict";
 
 test.each([
@@ -22,7 +22,7 @@ test.each([
   { id: "sea-urchin", form: "live", frozen: false, scheme: "urchin" },
   { id: "octopus", form: "cleaned", frozen: true, scheme: "frozen" },
 ] as const)("$id, $form, frozen $frozen: looked at as $scheme", ({ id, form, frozen, scheme }) => {
-  expect(schemeFor(findSpecies(id)!.group, form, frozen).id).toBe(scheme);
+  expect(schemeFor(findSpecies(id)!, form, frozen).id).toBe(scheme);
 });
 
 test("every scheme has words of its own for every grade and at least one sign that decides alone, unless nothing smells", () => {
@@ -79,7 +79,7 @@ describe("live animals", () => {
   });
   const mussels = (dead: number) => {
     const species = findSpecies("mussel")!;
-    const grades = Object.fromEntries(schemeFor(species.group, "live").attributes.map(({ id }) => [id, 0 as Grade]));
+    const grades = Object.fromEntries(schemeFor(species, "live").attributes.map(({ id }) => [id, 0 as Grade]));
     return judgeAtDoor({
       species,
       form: "live" as Form,

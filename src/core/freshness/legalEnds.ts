@@ -1,7 +1,8 @@
 import { DATE_MARK, dateMarkLastDay, type FrozenStretch, type RuleSetId } from "@/core/safety";
 import { addDays, type Day } from "@/core/units";
 import type { LegalEnd, LotState } from "./life";
-import { isReadyToEat, type Form } from "./scheme";
+import type { Form } from "@/core/species";
+import { isReadyToEat } from "./scheme";
 
 export type LegalFacts = {
   readonly ruleSetId: RuleSetId;

@@ -1,7 +1,7 @@
-import type { Species, SpoilageModel } from "@/core/species";
+import type { Form, Species, SpoilageModel } from "@/core/species";
 import { DAY_MS } from "@/core/units";
-import { lifeOnIceDays } from "./inspection";
-import type { Form } from "./scheme";
+import { lifeOnIceDays, liveStorageOf } from "./inspection";
+
 import { daysLeftAt, spoilageRate } from "./spoilage";
 
 /**
@@ -37,6 +37,8 @@ export type LotLife = {
   /** Calendar days left in its place, by spoilage and by the earliest legal end; null where neither runs. */
   readonly daysLeft: number | null;
   readonly rawDaysLeft: number | null;
+  /** As `rawDaysLeft`, whether plain raw use is allowed or not: what a cure goes by. */
+  readonly uncookedDaysLeft: number | null;
   readonly cookDaysLeft: number | null;
   /** null where this kind gives no stock. */
   readonly stockDaysLeft: number | null;
@@ -75,7 +77,9 @@ export function lotLife(facts: LifeFacts): LotLife {
     facts;
   const lifeDays = lifeOnIceDays(species, form);
   const dated = lifeDays === species.iceLifeDays && state !== "frozen" && state !== "live";
-  const byDate = dated && daysSinceCatch !== null ? daysSinceCatch : 0;
+  // a bivalve lives on its own water since the harvest; a lobster stood in the supplier's tank
+  const sinceHarvest = state === "live" && liveStorageOf(species).countsFrom === "harvest";
+  const byDate = (dated || sinceHarvest) && daysSinceCatch !== null ? daysSinceCatch : 0;
   const startIceDays = inheritedIceDays ?? Math.max(impliedIceDays, byDate);
   const gone = startIceDays + usedIceDays;
   const model = state === "live" ? "live" : species.spoilageModel;
@@ -101,6 +105,7 @@ export function lotLife(facts: LifeFacts): LotLife {
     placeC,
     daysLeft,
     rawDaysLeft: rawAllowed ? leftUntil(RAW_SHARE) : 0,
+    uncookedDaysLeft: leftUntil(RAW_SHARE),
     cookDaysLeft: leftUntil(COOK_SHARE),
     stockDaysLeft: givesStock(species) ? leftUntil(STOCK_SHARE) : null,
     use,

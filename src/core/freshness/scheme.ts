@@ -1,4 +1,4 @@
-import { isFinfish, type Species, type SpeciesGroup } from "@/core/species";
+import { isFinfish, type Form, type Species, type SpeciesGroup } from "@/core/species";
 import { SCHEMES } from "./data/schemes";
 
 export type Grade = 0 | 1 | 2 | 3;
@@ -6,8 +6,10 @@ export type Grade = 0 | 1 | 2 | 3;
 export type Attribute = {
   readonly id: string;
   readonly label: string;
-  /** Smell and gill decide alone: a 3 there refuses the lot whatever the sum. */
+  /** Smell, gill, a blown pack and the like decide alone: a 3 there refuses the lot whatever the sum. */
   readonly decisive: boolean;
+  /** Decides, but is looked at later than the door (a thawed piece). */
+  readonly later?: boolean;
   /** Own plain words for grades 0 (as caught), 1, 2 and 3 (reject). */
   readonly words: readonly [string, string, string, string];
 };
@@ -28,31 +30,12 @@ export type SchemeId =
   | "cephalopod"
   | "roe"
   | "urchin"
+  | "sea-cucumber"
+  | "snail"
   | "frozen"
   | "smoked";
 
-/** How it came in. */
-export type Form =
-  | "whole-ungutted"
-  | "whole-gutted"
-  | "headed-gutted"
-  | "side"
-  | "fillet"
-  | "loin"
-  | "smoked"
-  | "live"
-  | "raw-whole"
-  | "tails"
-  | "cooked"
-  | "picked"
-  | "shucked"
-  | "cleaned"
-  | "tongues"
-  | "sacs"
-  | "loose-eggs"
-  | "by-product";
-
-type Kind = "fish" | "crustacean" | "bivalve" | "cephalopod" | "urchin" | "roe";
+type Kind = "fish" | "crustacean" | "bivalve" | "gastropod" | "cephalopod" | "urchin" | "roe";
 
 type FormEntry = {
   readonly id: Form;
@@ -80,16 +63,17 @@ export const FORMS: readonly FormEntry[] = [
   form("fillet", "Fillet", ["fish"], true),
   form("loin", "Loin or tail", ["fish"], true),
   form("smoked", "Smoked or cured", ["fish"], true, true),
-  form("live", "Live", ["crustacean", "bivalve", "urchin"]),
+  form("live", "Live", ["crustacean", "bivalve", "gastropod", "urchin"]),
   form("raw-whole", "Raw, whole, not alive", ["crustacean", "cephalopod"]),
   form("tails", "Raw tails", ["crustacean"], true),
-  form("cooked", "Cooked, in shell", ["crustacean"], false, true),
-  form("picked", "Cooked meat, picked", ["crustacean"], true, true),
-  form("shucked", "Shucked meat", ["bivalve"], true),
-  form("cleaned", "Cleaned", ["cephalopod"], true),
+  form("cooked", "Cooked, in shell", ["crustacean", "gastropod"], false, true),
+  form("picked", "Cooked meat, picked", ["crustacean", "bivalve", "gastropod"], true, true),
+  form("shucked", "Shucked meat", ["bivalve", "gastropod"], true),
+  form("cleaned", "Cleaned", ["cephalopod", "urchin"], true),
   form("tongues", "Tongues in a tray", ["urchin"], true),
   form("sacs", "Whole sacs", ["roe"]),
-  form("loose-eggs", "Loose eggs", ["roe"], true, true),
+  // salted or raw, out of the skein or not: the form alone does not make them ready to eat
+  form("loose-eggs", "Loose eggs", ["roe"], true),
   // never comes through the door: bones, shells, trim, ink and the like, cut here
   form("by-product", "By-product", [], true),
 ];
@@ -114,19 +98,18 @@ export function formsFor(group: SpeciesGroup): readonly FormEntry[] {
 }
 
 /** The form to start from: what this species is usually bought as. */
-export function usualForm(species: Species): Form {
-  const basis = species.yield.basis;
-  if (species.group === "crustacean") {
-    if (basis.startsWith("cooked")) return "cooked";
-    if (/headless/.test(basis)) return "tails";
-    return species.donenessGroup === "shrimp" ? "raw-whole" : "live";
-  }
-  if (/shucked/i.test(species.name)) return "shucked";
-  return formsFor(species.group)[0]!.id;
+export function usualForm({ boughtAs, group, anatomy }: Species): Form {
+  if (boughtAs.form) return boughtAs.form;
+  if (group === "crustacean") return anatomy === "shrimp" ? "raw-whole" : "live";
+  return formsFor(group)[0]!.id;
 }
 
 /** The check that fits this kind of animal in this form. */
-export function schemeFor(group: SpeciesGroup, formId: Form, frozen = false): Scheme {
+export function schemeFor(
+  { group, anatomy }: Pick<Species, "group" | "anatomy">,
+  formId: Form,
+  frozen = false,
+): Scheme {
   if (frozen) return SCHEMES.frozen;
   if (formId === "smoked") return SCHEMES.smoked;
   switch (kindOf(group)) {
@@ -134,11 +117,14 @@ export function schemeFor(group: SpeciesGroup, formId: Form, frozen = false): Sc
       if (formId === "live") return SCHEMES["live-crustacean"];
       return SCHEMES[formId === "cooked" || formId === "picked" ? "cooked-crustacean" : "raw-shrimp"];
     case "bivalve":
+      if (formId === "picked") return SCHEMES["cooked-crustacean"];
       return SCHEMES[formId === "live" ? "live-bivalve" : "shucked-bivalve"];
+    case "gastropod":
+      return SCHEMES[formId === "cooked" || formId === "picked" ? "cooked-crustacean" : "snail"];
     case "cephalopod":
       return SCHEMES.cephalopod;
     case "urchin":
-      return SCHEMES.urchin;
+      return SCHEMES[anatomy === "sea-cucumber" ? "sea-cucumber" : "urchin"];
     case "roe":
       return SCHEMES.roe;
     case "fish":
@@ -147,3 +133,7 @@ export function schemeFor(group: SpeciesGroup, formId: Form, frozen = false): Sc
       return SCHEMES[group === "salmonid" ? "salmonid" : "whole-round"];
   }
 }
+
+/** Signs that have to be looked at before a verdict is one. */
+export const decidingSigns = ({ attributes }: Scheme): readonly Attribute[] =>
+  attributes.filter(({ decisive, later }) => decisive && !later);

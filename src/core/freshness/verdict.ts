@@ -1,8 +1,8 @@
-import { judgeReceiving, type Arrival, type RuleSetId } from "@/core/safety";
-import { shortName, type Species } from "@/core/species";
+import { judgeReceiving, RULE_SETS, type Arrival, type RuleSetId } from "@/core/safety";
+import { carries, familyOf, shortName, type Form, type Species } from "@/core/species";
 import { lifeOnIceDays, readFreshness, type FreshnessReading, type Grades } from "./inspection";
 import type { LotState } from "./life";
-import { isReadyToEat, schemeFor, type Form, type Grade } from "./scheme";
+import { decidingSigns, isReadyToEat, schemeFor, type Attribute, type Grade, type Scheme } from "./scheme";
 
 export type DoorVerdict = "accept" | "cook-only" | "refuse";
 
@@ -19,20 +19,49 @@ export type DoorFacts = {
   readonly deaths?: { readonly dead: number; readonly counted: number } | null;
 };
 
+export type ReasonCode =
+  | "banned-family"
+  | "deciding-sign"
+  | "last-grade"
+  | "too-warm"
+  | "warmer-than-ice"
+  | "thawed"
+  | "histamine"
+  | "dead"
+  | "points"
+  | "past-ice-life"
+  | "days-remark"
+  | "reads-otherwise"
+  | "treated-colour"
+  | "not-raw"
+  | "gempylotoxin"
+  | "ciguatera"
+  | "blood-toxin"
+  | "tetramine"
+  | "live-cooling"
+  | "family-unknown";
+
 export type Reason = {
   readonly weight: "decides" | "limits" | "notes";
+  /** Absent in what was stored by the first releases. */
+  readonly code?: ReasonCode;
   readonly text: string;
   /** The rule or scheme behind it. */
   readonly source: string;
 };
+
+/** What still has to be looked at before the verdict is one. */
+export type StillToLookAt =
+  { readonly kind: "sign"; readonly attribute: Attribute } | { readonly kind: "celsius" } | { readonly kind: "deaths" };
 
 export type DoorJudgement = {
   readonly verdict: DoorVerdict;
   readonly reasons: readonly Reason[];
   readonly reading: FreshnessReading;
   readonly lifeDays: number;
-  /** Nothing graded or no temperature yet: the verdict is not final. */
+  /** Temperature taken, every deciding sign looked at, the dead counted where it is alive. */
   readonly complete: boolean;
+  readonly stillToLookAt: readonly StillToLookAt[];
 };
 
 /** Shares of the maximum (station rule, common practice). */
@@ -43,102 +72,261 @@ const STATION_RULE = "station rule on the sum of points (common practice)";
 
 const DEATH_RULE = "lot deaths: to 2 % as good as fresh, to 5 % good, to 10 % limited, above refuse (common practice)";
 
+/** Over this share of dead ones no lot goes raw (common practice). */
+export const RAW_DEAD_SHARE = 0.05;
+
 /** Grade of a live lot by the share found dead, as the table of the trade prints it. */
 export function deathGrade(dead: number, counted: number): Grade {
   const share = dead / counted;
-  return share > 0.1 ? 3 : share > 0.05 ? 2 : share > 0.02 ? 1 : 0;
+  return share > 0.1 ? 3 : share > RAW_DEAD_SHARE ? 2 : share > 0.02 ? 1 : 0;
 }
 
 /** In what state it stands at the door, for the receiving rule. */
 export const arrivalOf = (form: Form, frozen: boolean): Arrival =>
   frozen ? "frozen" : form === "live" ? "live" : "chilled";
 
-/** How a lot lies when it has just come in. */
-export const usualStateOf = (form: Form, frozen: boolean): LotState =>
-  frozen ? "frozen" : form === "live" ? "live" : "chilled";
+/** How a lot lies when it has just come in; what came defrosted is thawed from that day. */
+export const usualStateOf = (form: Form, frozen: boolean, defrosted = false): LotState =>
+  frozen ? "frozen" : form === "live" ? "live" : defrosted ? "thawed" : "chilled";
 
-const severity: Record<DoorVerdict, number> = { accept: 0, "cook-only": 1, refuse: 2 };
+/** Whole animals not alive: their catch date speaks against the table of ice life; after the knife it is a remark. */
+const DATED: readonly Form[] = ["whole-ungutted", "whole-gutted", "headed-gutted", "raw-whole"];
+
+const SEVERITY: Record<DoorVerdict, number> = { accept: 0, "cook-only": 1, refuse: 2 };
+
+/** Collects reasons and keeps the severest verdict among them. */
+class Ruling {
+  verdict: DoorVerdict = "accept";
+  readonly reasons: Reason[] = [];
+
+  atLeast(next: DoorVerdict, code: ReasonCode, text: string, source: string): void {
+    if (SEVERITY[next] > SEVERITY[this.verdict]) this.verdict = next;
+    this.reasons.push({ weight: next === "refuse" ? "decides" : "limits", code, text, source });
+  }
+
+  note(code: ReasonCode, text: string, source: string): void {
+    this.reasons.push({ weight: "notes", code, text, source });
+  }
+}
 
 /** Accept, accept for cooking only, or refuse, with the reasons in the order a cook would say them. */
 export function judgeAtDoor(facts: DoorFacts): DoorJudgement {
-  const { species, form, grades, receiptC, daysSinceCatch, ruleSetId, frozen = false, deaths = null } = facts;
-  const scheme = schemeFor(species.group, form, frozen);
+  const { species, form, grades, frozen = false } = facts;
+  const scheme = schemeFor(species, form, frozen);
   const lifeDays = lifeOnIceDays(species, form);
   const reading = readFreshness(scheme, grades, lifeDays);
-  const reasons: Reason[] = [];
-  let verdict: DoorVerdict = "accept";
-  const atLeast = (next: DoorVerdict, text: string, source: string) => {
-    if (severity[next] > severity[verdict]) verdict = next;
-    reasons.push({ weight: next === "refuse" ? "decides" : "limits", text, source });
-  };
+  const ruling = new Ruling();
+  judgeFamily(ruling, facts);
+  judgeSigns(ruling, scheme, facts);
+  judgeTemperature(ruling, facts);
+  judgeDeaths(ruling, facts);
+  judgePoints(ruling, reading);
+  judgeDays(ruling, facts, reading, lifeDays);
+  noteHazards(ruling, facts);
+  const { verdict, reasons } = ruling;
+  if (verdict === "accept" && reading.graded > 0)
+    reasons.unshift({
+      weight: "decides",
+      code: "points",
+      text: `${percentOf(reading)} % of the points: as good as the day allows`,
+      source: STATION_RULE,
+    });
+  const stillToLookAt = lacking(scheme, facts);
+  return { verdict, reasons, reading, lifeDays, complete: stillToLookAt.length === 0, stillToLookAt };
+}
 
-  for (const { attribute } of reading.deciding.filter(
-    ({ attribute: { decisive }, grade }) => decisive && grade === 3,
-  )) {
-    atLeast(
+const percentOf = ({ share }: FreshnessReading) => Math.round(share * 100);
+
+function lacking(
+  scheme: Scheme,
+  { grades, receiptC, form, frozen = false, deaths = null }: DoorFacts,
+): readonly StillToLookAt[] {
+  const counted = deaths !== null && deaths.counted > 0;
+  return [
+    ...decidingSigns(scheme)
+      .filter(({ id }) => grades[id] === undefined)
+      .map((attribute) => ({ kind: "sign", attribute }) as const),
+    ...(receiptC === null ? [{ kind: "celsius" } as const] : []),
+    ...(arrivalOf(form, frozen) === "live" && !counted ? [{ kind: "deaths" } as const] : []),
+  ];
+}
+
+function judgeFamily(ruling: Ruling, { species }: DoorFacts): void {
+  const family = familyOf(species);
+  if (family?.banned)
+    ruling.atLeast(
       "refuse",
-      `${attribute.label}: ${attribute.words[3]}`,
-      "smell or gill at the last grade refuses the lot (common practice)",
+      "banned-family",
+      `${family.english}: ${family.banned.because}; never sold, never served`,
+      family.banned.source,
     );
-  }
-  if (receiptC !== null) {
-    const receiving = judgeReceiving(ruleSetId, species, receiptC, arrivalOf(form, frozen));
-    if (!receiving.ok) {
-      const why = receiving.histamine ? "a histamine former: heat will not undo it" : "too warm to receive";
-      atLeast(
+}
+
+/** The even bright pink of carbon monoxide or nitrite on tuna. */
+const TINT = "tint";
+
+function judgeSigns(ruling: Ruling, { attributes }: Scheme, { grades, ruleSetId, frozen = false }: DoorFacts): void {
+  for (const attribute of attributes) {
+    const grade = grades[attribute.id];
+    if (grade === undefined) continue;
+    const words = `${attribute.label}: ${attribute.words[grade]}`;
+    const treated = attribute.id === TINT && grade >= 2 && ruleSetId !== "fda-2022";
+    if (grade === 3 && frozen && attribute.id === "hardness")
+      ruling.atLeast("refuse", "thawed", words, "frozen goods are hard: thawed on the way goes back (every rule set)");
+    else if (grade === 3 && attribute.decisive)
+      ruling.atLeast(
         "refuse",
-        `${receiptC.toFixed(1)} °C at the door, limit ${receiving.limitC} °C, ${why}`,
+        attribute.id === TINT ? "treated-colour" : "deciding-sign",
+        words,
+        attribute.id === TINT
+          ? "tuna treated with carbon monoxide or nitrite to hold its colour: not allowed in the EU and UK (Reg. (EC) 1333/2008; memory, medium); in the US only with its label (memory, medium)"
+          : "this sign at its last grade refuses the lot alone (common practice)",
+      );
+    else if (treated)
+      ruling.atLeast(
+        "cook-only",
+        "treated-colour",
+        `${words}; a treated colour is not allowed here`,
+        "Reg. (EC) 1333/2008: no colour treatment of fresh tuna (memory, medium)",
+      );
+    else if (grade === 3)
+      ruling.atLeast(
+        "cook-only",
+        "last-grade",
+        words,
+        "one sign at its last grade is no plain accept (common practice)",
+      );
+    else if (grade === 2 && frozen && attribute.id === "hardness")
+      ruling.atLeast("cook-only", "thawed", `${words}: cook it today`, "beginning to thaw (common practice)");
+  }
+}
+
+function judgeTemperature(ruling: Ruling, { species, form, receiptC, ruleSetId, frozen = false }: DoorFacts): void {
+  if (receiptC === null) return;
+  const receiving = judgeReceiving(ruleSetId, species, receiptC, arrivalOf(form, frozen), form);
+  const here = `${receiptC.toFixed(1)} °C at the door`;
+  const whose = receiving.by === "house" ? "house limit" : "limit";
+  if (receiving.thawed) {
+    ruling.atLeast(
+      "refuse",
+      "thawed",
+      `${here}, ${whose} ${receiving.limitC} °C for frozen: it has thawed`,
+      receiving.source,
+    );
+    if (receiving.histamine)
+      ruling.atLeast(
+        "refuse",
+        "histamine",
+        `${here} and thawed, a fish that forms histamine: nobody knows for how long; heat will not undo it`,
         receiving.source,
       );
-    }
+  } else if (!receiving.ok) {
+    const why = receiving.histamine ? "a histamine former: heat will not undo it" : "too warm to receive";
+    ruling.atLeast(
+      "refuse",
+      receiving.histamine ? "histamine" : "too-warm",
+      `${here}, ${whose} ${receiving.limitC} °C, ${why}`,
+      receiving.source,
+    );
+  } else if (receiving.noteAboveC !== null) {
+    const ice =
+      arrivalOf(form, frozen) === "frozen" ? "frozen goods travel at" : "fresh fish stands near melting ice, at most";
+    ruling.note("warmer-than-ice", `${here}: ${ice} ${receiving.noteAboveC} °C; tell the supplier`, receiving.source);
   }
-  if (deaths && deaths.counted > 0) {
-    const grade = deathGrade(deaths.dead, deaths.counted);
-    const text = `${deaths.dead} dead of ${deaths.counted} (${Math.round((100 * deaths.dead) / deaths.counted)} %)`;
-    if (grade === 3) atLeast("refuse", `${text}: over a tenth, send it back`, DEATH_RULE);
-    else if (grade === 2) atLeast("cook-only", `${text}: throw them out, cook the rest today`, DEATH_RULE);
-    else if (deaths.dead > 0)
-      reasons.push({ weight: "notes", text: `${text}: throw them out, never cook a dead one`, source: DEATH_RULE });
-  }
-  const percent = Math.round(reading.share * 100);
+}
+
+function judgeDeaths(ruling: Ruling, { deaths = null, species, form, ruleSetId }: DoorFacts): void {
+  const { liveCooling } = RULE_SETS[ruleSetId].receiving;
+  if (form === "live" && liveCooling && familyOf(species)?.group === "bivalve")
+    ruling.note(
+      "live-cooling",
+      `at ${liveCooling.toC} °C within ${liveCooling.withinH} h of receipt`,
+      liveCooling.source,
+    );
+  if (!deaths || deaths.counted === 0) return;
+  const grade = deathGrade(deaths.dead, deaths.counted);
+  const text = `${deaths.dead} dead of ${deaths.counted} (${Math.round((100 * deaths.dead) / deaths.counted)} %)`;
+  if (grade === 3) ruling.atLeast("refuse", "dead", `${text}: over a tenth, send it back`, DEATH_RULE);
+  else if (grade === 2) ruling.atLeast("cook-only", "dead", `${text}: throw them out, cook the rest today`, DEATH_RULE);
+  else if (deaths.dead > 0) ruling.note("dead", `${text}: throw them out, never cook a dead one`, DEATH_RULE);
+}
+
+function judgePoints(ruling: Ruling, reading: FreshnessReading): void {
   const named = reading.deciding.map(
     ({ attribute, grade }) => `${attribute.label.toLowerCase()} ${attribute.words[grade]}`,
   );
   const because = named.length > 0 ? `: ${named.slice(0, 2).join("; ")}` : "";
-  if (reading.share > REJECT_SHARE) atLeast("refuse", `${percent} % of the points${because}`, STATION_RULE);
+  const points = `${percentOf(reading)} % of the points`;
+  if (reading.share > REJECT_SHARE) ruling.atLeast("refuse", "points", `${points}${because}`, STATION_RULE);
   else if (reading.share > COOKED_SHARE)
-    atLeast("cook-only", `${percent} % of the points, cook it today${because}`, STATION_RULE);
+    ruling.atLeast("cook-only", "points", `${points}, cook it today${because}`, STATION_RULE);
   else if (reading.share > RAW_SHARE)
-    atLeast("cook-only", `${percent} % of the points, no raw use${because}`, STATION_RULE);
-  if (!frozen && form !== "smoked" && daysSinceCatch !== null && daysSinceCatch > lifeDays) {
-    atLeast(
+    ruling.atLeast("cook-only", "points", `${points}, no raw use${because}`, STATION_RULE);
+}
+
+function judgeDays(ruling: Ruling, facts: DoorFacts, reading: FreshnessReading, lifeDays: number): void {
+  const { form, frozen = false, daysSinceCatch } = facts;
+  if (daysSinceCatch === null || frozen) return;
+  const days = Math.floor(daysSinceCatch);
+  if (DATED.includes(form) && daysSinceCatch > lifeDays)
+    ruling.atLeast(
       "refuse",
-      `${Math.floor(daysSinceCatch)} days from catch, past the ${lifeDays} days it keeps`,
+      "past-ice-life",
+      `${days} days from catch, past the ${lifeDays} days it keeps`,
       "table of ice life (Huss 1995, memory)",
     );
-  }
-  if (verdict === "accept" && !isReadyToEat(form) && (species.rawUse === "none" || species.rawUse === "cured-only")) {
-    reasons.push({ weight: "notes", text: `${shortName(species)} is not for raw plates`, source: "common practice" });
-  }
-  if (
-    daysSinceCatch !== null &&
-    !frozen &&
-    reading.graded > 0 &&
-    Math.abs(reading.impliedIceDays - daysSinceCatch) > 2 * reading.spreadDays
-  ) {
-    const [reads, label] = [Math.round(reading.impliedIceDays), Math.round(daysSinceCatch)];
-    reasons.push({
-      weight: "notes",
-      text: `Reads like ${reads} days on ice, label says ${label}: ask the supplier`,
-      source: "points against the stated catch date",
-    });
-  }
-  if (verdict === "accept" && reading.graded > 0) {
-    reasons.unshift({
-      weight: "decides",
-      text: `${percent} % of the points: as good as the day allows`,
-      source: STATION_RULE,
-    });
-  }
-  return { verdict, reasons, reading, lifeDays, complete: reading.graded > 0 && receiptC !== null };
+  else if (!DATED.includes(form) && form !== "smoked" && daysSinceCatch > lifeDays)
+    ruling.note(
+      "days-remark",
+      `${days} days from catch or harvest: signs, temperature and the supplier's date decide`,
+      "the table of ice life speaks of whole fish (common practice)",
+    );
+  if (reading.graded === 0 || !DATED.includes(form)) return;
+  if (Math.abs(reading.impliedIceDays - daysSinceCatch) <= 2 * reading.spreadDays) return;
+  const [reads, label] = [Math.round(reading.impliedIceDays), Math.round(daysSinceCatch)];
+  ruling.note(
+    "reads-otherwise",
+    `Reads like ${reads} days on ice, label says ${label}: ask the supplier`,
+    "points against the stated catch date",
+  );
+}
+
+const GUIDE = "FDA Fish and Fishery Products Hazards and Controls Guidance, June 2022";
+
+function noteHazards(ruling: Ruling, { species, form, ruleSetId }: DoorFacts): void {
+  if (ruling.verdict === "refuse") return;
+  if (!isReadyToEat(form) && (species.rawUse === "none" || species.rawUse === "cured-only"))
+    ruling.note(
+      "not-raw",
+      species.rawUse === "none"
+        ? `${shortName(species)} is not for raw plates`
+        : `${shortName(species)} is for curing, not for plain raw plates`,
+      "common practice",
+    );
+  if (species.hazards === null)
+    ruling.note(
+      "family-unknown",
+      "its family is not known here, so neither are its hazards: not for raw plates until somebody says more",
+      "species entered by the house",
+    );
+  if (carries(species, "gempylotoxin") === "yes")
+    ruling.note(
+      "gempylotoxin",
+      ruleSetId === "fda-2022"
+        ? "oil that purges: small portions, told to the guest; the agency advises against it"
+        : "oil that purges: only packed and labelled with its scientific name, the warning and how to cook it",
+      ruleSetId === "fda-2022"
+        ? `${GUIDE}, ch. 6 (memory, medium)`
+        : "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. V, E (memory, high)",
+    );
+  if (carries(species, "ciguatera") === "yes")
+    ruling.note(
+      "ciguatera",
+      "a reef fish: which waters, and how big? From ciguatera grounds it goes back; nothing shows and heat does nothing",
+      `${GUIDE}, ch. 6 (memory, high)`,
+    );
+  if (carries(species, "blood-toxin") === "yes")
+    ruling.note("blood-toxin", "its raw blood is poisonous: gloves, eyes; cooked through", "common practice, high");
+  if (carries(species, "tetramine") === "yes")
+    ruling.note("tetramine", "salivary glands out before it is eaten", "tetramine in whelks (memory, medium)");
 }

@@ -1,5 +1,6 @@
 export { rawAdvisory, type Advisory } from "./advisory";
-export { clearRaw, ruleWords, type Check, type Clearance, type HistoryFacts, type RawFacts } from "./clearance";
+export { clearRaw, ruleWords, type Clearance } from "./clearance";
+export type { Check, CheckId, HistoryFacts, HoldFacts, RawFacts, ShellfishFacts } from "./facts";
 export {
   compareStacks,
   FREEZERS,
@@ -14,5 +15,8 @@ export {
   type ThicknessRow,
   type WrapId,
 } from "./packFreezing";
+export { ROUND_H } from "./keptCold";
+export { needWords, parasiteAnswer } from "./parasiteCheck";
 export { dressedHoldMin, planBatch, planSlices, plateHoldMin, SLICE_MM } from "./plates";
-export { type ShellfishFacts } from "./shellfish";
+export type { Risk } from "./risks";
+export { majorArea } from "./waters";

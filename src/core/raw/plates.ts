@@ -29,6 +29,7 @@ export const SLICE_MM: Readonly<
   "large-pelagic": { thin: 4, usual: 7, thick: 10, leanDeg: 0, knife: "upright, across the grain of the block" },
   crustacean: { thin: 4, usual: 6, thick: 10, leanDeg: 45, knife: "along the back, then on the slant" },
   bivalve: { thin: 3, usual: 5, thick: 8, leanDeg: 0, knife: "across the muscle, like coins" },
+  gastropod: { thin: 1, usual: 2, thick: 3, leanDeg: 45, knife: "thin across the foot, after it has been pounded" },
   cephalopod: { thin: 2, usual: 3, thick: 4, leanDeg: 0, knife: "scored on both sides, then thin strips" },
   echinoderm: { thin: 10, usual: 15, thick: 20, leanDeg: 0, knife: "not cut: whole tongues" },
   roe: { thin: 4, usual: 6, thick: 8, leanDeg: 0, knife: "not cut: by the spoon" },

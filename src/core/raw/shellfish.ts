@@ -1,113 +1,124 @@
-import type { RuleSetId } from "@/core/safety";
-import type { Check } from "./clearance";
+import { RAW_DEAD_SHARE } from "@/core/freshness";
+import { isBareAdductor, type RuleSetId } from "@/core/safety";
+import type { Check, CheckId, RawFacts } from "./facts";
+import { isColdMonth, seaOf } from "./waters";
 
-export type ShellfishFacts = {
-  /** live, or opened at `openedAtMs`. */
-  readonly live: boolean;
-  readonly openedAtMs: number | null;
-  /** Scallop: the bare muscle, gut and skirt off. */
-  readonly muscleOnly: boolean;
-  readonly deaths: { readonly dead: number; readonly counted: number } | null;
-  readonly tag: { readonly certificate: string; readonly harvestedOn: string } | null;
-  /** From waters that may go straight to the table, or purified (certified dealer). */
-  readonly tableWater: boolean;
-  /** Water at harvest, where the tag or dealer says it. */
-  readonly waterC: number | null;
-  readonly harvestMonth: number | null;
-  readonly nowMs: number;
-};
-
-/** Shucked, on ice: opened to order with its gut; a scallop's bare muscle keeps until the next day (common practice, medium). */
+/** Shucked here, on ice: opened to order with its gut; a scallop's bare muscle keeps until the next day (common practice, medium). */
 const SHUCKED_HOURS = { whole: 2, muscle: 24 } as const;
 
 /** Water in which Vibrio multiplies: V. parahaemolyticus from about 15.6 °C (60 °F), V. vulnificus from about 21 °C (memory, medium). */
 const VIBRIO_C = { care: 15.6, stop: 21 } as const;
 const VIBRIO_PLANS = "US model ordinance for molluscan shellfish, Vibrio control plans (memory, medium)";
+
+const say = (id: CheckId, label: string, state: Check["state"], text: string, source: string): Check => ({
+  id,
+  label,
+  state,
+  text,
+  source,
+});
+
+/** Opened to order from the shell: they must be alive until then. */
+export const opensAlive = ({ species: { group } }: RawFacts): boolean => group === "bivalve" || group === "echinoderm";
+
+/** What a bivalve must show before it is eaten raw; the bare muscle of a scallop is no molluscan shellfish and asks for less. */
+export function shellfishChecks(facts: RawFacts): readonly Check[] {
+  const { species, form, parasites } = facts;
+  if (species.group !== "bivalve") return aliveChecks(facts);
+  const bare = isBareAdductor(species, form, parasites.roeOn);
+  return bare
+    ? [openedCheck(facts, true)]
+    : [...aliveChecks(facts), tagCheck(facts), watersCheck(facts), vibrioCheck(facts)];
+}
+
+function aliveChecks(facts: RawFacts): readonly Check[] {
+  const { state, species, shellfish } = facts;
+  if (state !== "live") return species.group === "bivalve" ? [openedCheck(facts, false)] : [];
+  const { deaths } = shellfish;
+  const known = deaths !== null && deaths.counted > 0;
+  if (!opensAlive(facts) && !known) return [];
+  const source = "lot deaths, over a twentieth none goes raw (common practice)";
+  if (!known)
+    return [say("alive", "Alive until opened", "missing", "tap a count of them: how many gape and stay open?", source)];
+  const text = `${deaths.dead} of ${deaths.counted} dead`;
+  return [
+    deaths.dead / deaths.counted > RAW_DEAD_SHARE
+      ? say("alive", "Alive until opened", "fails", `${text}: over one in twenty, cook the rest`, source)
+      : say("alive", "Alive until opened", "met", `${text}; each one tapped again as it is opened`, source),
+  ];
+}
+
+/** Shucked meat: opened here so long ago, or bought so and kept by its days. */
+function openedCheck({ state, form, shellfish: { openedHAgo } }: RawFacts, bare: boolean): Check {
+  const source = "common practice, medium";
+  const label = "Since it was opened";
+  if (state === "live") return say("alive", label, "missing", "open it first", source);
+  if (openedHAgo === null)
+    return form === "shucked"
+      ? say("alive", label, "met", "came shucked: its days on the pack decide", source)
+      : say("alive", label, "missing", "when was it opened?", source);
+  const limitH = bare ? SHUCKED_HOURS.muscle : SHUCKED_HOURS.whole;
+  return openedHAgo <= limitH
+    ? say("alive", label, "met", `opened ${Math.round(openedHAgo * 60)} min ago; ${limitH} h on ice at most`, source)
+    : say("alive", label, "fails", `opened ${openedHAgo.toFixed(1)} h ago, ${limitH} h at most: cook it`, source);
+}
+
+function tagCheck({ shellfish: { tag, tagWords }, ruleSetId, state }: RawFacts): Check {
+  const us = ruleSetId === "fda-2022";
+  const source = us
+    ? "FDA Food Code 2022, 3-202.17, 3-202.18, 3-203.12 (memory, high)"
+    : "Reg. (EC) 853/2004, Annex III, Sec. VII, Ch. VII (memory, high)";
+  const name = us
+    ? state === "live"
+      ? "tag"
+      : "packer's label with its certificate number"
+    : "label of the dispatch centre";
+  return tag === "yes"
+    ? say("tag", "Tag", "met", `${tagWords ?? name}; kept with the lot, no two lots mixed`, source)
+    : say("tag", "Tag", "missing", `no ${name}: not raw, and not from a private gatherer`, source);
+}
+
+/** Asks the dealer's list or the class of the waters, not any text on a paper. */
+function watersCheck({ shellfish: { dealerListed, waterClass }, ruleSetId }: RawFacts): Check {
+  const us = ruleSetId === "fda-2022";
+  const source = us
+    ? "FDA Food Code 2022, 3-201.15: dealers on the interstate certified list (memory, high)"
+    : "Reg. (EU) 2019/627, Art. 52-55, and Reg. (EC) 853/2004, Annex III, Sec. VII: class A, or purified in an approved centre (memory, high; articles medium)";
+  const label = "Waters";
+  if (waterClass === "B" || waterClass === "C")
+    return say("waters", label, "fails", `waters of class ${waterClass}: cooked, the meat at 90 °C for 90 s`, source);
+  if (us)
+    return dealerListed === "yes"
+      ? say("waters", label, "met", "the dealer is on the certified list", source)
+      : say("waters", label, "missing", "is the dealer on the interstate certified list?", source);
+  if (waterClass === "A") return say("waters", label, "met", "waters of class A", source);
+  return dealerListed === "yes"
+    ? say("waters", label, "met", "from an approved dispatch centre", source)
+    : say("waters", label, "missing", "class A, or an approved dispatch centre: which?", source);
+}
+
 const vibrioSource = (ruleSetId: RuleSetId) =>
   ruleSetId === "fda-2022" ? VIBRIO_PLANS : `no figure in the law of this rule set; taken from the ${VIBRIO_PLANS}`;
-const WARM_MONTHS = [5, 6, 7, 8, 9, 10];
 
-/** Share of dead or gaping ones above which the bag goes back (common practice, medium). */
-const DEAD_SHARE = 0.1;
-
-/** What a live bivalve must show before it is opened raw. */
-export function shellfishChecks(facts: ShellfishFacts, ruleSetId: RuleSetId): readonly Check[] {
-  return [aliveCheck(facts), tagCheck(facts, ruleSetId), waterCheck(facts, ruleSetId), vibrioCheck(facts, ruleSetId)];
-}
-
-function aliveCheck({ live, openedAtMs, muscleOnly, deaths, nowMs }: ShellfishFacts): Check {
-  const say = (state: Check["state"], text: string): Check => ({
-    id: "alive",
-    label: "Alive until opened",
-    state,
-    text,
-    source: "common practice",
-  });
-  if (!live) {
-    if (openedAtMs === null) return say("missing", "when was it opened?");
-    const hours = (nowMs - openedAtMs) / 3_600_000;
-    const limitH = muscleOnly ? SHUCKED_HOURS.muscle : SHUCKED_HOURS.whole;
-    return hours <= limitH
-      ? say("met", `opened ${Math.round(hours * 60)} min ago; ${limitH} h on ice at most`)
-      : say("fails", `opened ${hours.toFixed(1)} h ago: cook it`);
-  }
-  if (!deaths || deaths.counted === 0) return say("missing", "tap a count of them: how many gape and stay open?");
-  return deaths.dead / deaths.counted > DEAD_SHARE
-    ? say("fails", `${deaths.dead} of ${deaths.counted} dead`)
-    : say("met", `${deaths.dead} of ${deaths.counted} dead; each one tapped again as it is opened`);
-}
-
-function tagCheck({ tag }: ShellfishFacts, ruleSetId: RuleSetId): Check {
-  const source =
-    ruleSetId === "fda-2022"
-      ? "FDA Food Code 2022, 3-202.18, 3-203.12 (memory, high)"
-      : "Reg. (EC) 853/2004, Annex III, Sec. VII, Ch. VII (memory, high)";
-  return tag
-    ? {
-        id: "tag",
-        label: "Tag",
-        state: "met",
-        text: `${tag.certificate}, harvested ${tag.harvestedOn}; kept with the lot`,
-        source,
-      }
-    : {
-        id: "tag",
-        label: "Tag",
-        state: "missing",
-        text: "no tag or label: not raw, and not from a private gatherer",
-        source,
-      };
-}
-
-function waterCheck({ tableWater }: ShellfishFacts, ruleSetId: RuleSetId): Check {
-  const source =
-    ruleSetId === "fda-2022"
-      ? "FDA Food Code 2022, 3-201.15: dealers on the certified list (memory, high)"
-      : "Reg. (EU) 2019/627, Art. 53-55: class A, or purified (memory, high)";
-  return tableWater
-    ? { id: "water", label: "Waters", state: "met", text: "a certified dealer: may go straight to the table", source }
-    : { id: "water", label: "Waters", state: "missing", text: "no certified dealer or class A on its papers", source };
-}
-
-function vibrioCheck({ waterC, harvestMonth }: ShellfishFacts, ruleSetId: RuleSetId): Check {
-  const say = (state: Check["state"], text: string): Check => ({
-    id: "vibrio",
-    label: "Warm water",
-    state,
-    text,
-    source: vibrioSource(ruleSetId),
-  });
+function vibrioCheck({ shellfish: { waterC, area, harvestMonth }, ruleSetId }: RawFacts): Check {
+  const answer = (state: Check["state"], text: string) =>
+    say("vibrio", "Warm water", state, text, vibrioSource(ruleSetId));
   if (waterC !== null) {
-    if (waterC >= VIBRIO_C.stop) return say("fails", `water of ${waterC.toFixed(0)} °C at harvest: Vibrio, cook them`);
-    if (waterC >= VIBRIO_C.care)
-      return say(
-        "met",
-        `water of ${waterC.toFixed(0)} °C: Vibrio possible; cold without a break, none for guests at risk`,
-      );
-    return say("met", `water of ${waterC.toFixed(0)} °C at harvest`);
+    const water = `water of ${waterC.toFixed(0)} °C at harvest`;
+    if (waterC >= VIBRIO_C.stop) return answer("fails", `${water}: Vibrio, cook them`);
+    return waterC >= VIBRIO_C.care
+      ? answer("met", `${water}: Vibrio possible; cold without a break, none for guests at risk`)
+      : answer("met", water);
   }
-  if (harvestMonth === null) return say("missing", "harvest date or water temperature: warm water carries Vibrio");
-  return WARM_MONTHS.includes(harvestMonth)
-    ? say("missing", "harvested in a warm month: ask the dealer for the water temperature")
-    : say("met", "harvested in a cold month: mind norovirus instead");
+  if (seaOf(area) === "warm")
+    return answer("missing", "a warm sea has no cold month: ask the dealer for the water temperature");
+  const cold = isColdMonth(area, harvestMonth);
+  if (cold === null)
+    return answer(
+      "missing",
+      "which waters, and which month? Warm water carries Vibrio; or ask for the water temperature",
+    );
+  return cold
+    ? answer("met", "harvested in a cold month of its sea: mind norovirus instead")
+    : answer("missing", "harvested in a warm month of its sea: ask the dealer for the water temperature");
 }

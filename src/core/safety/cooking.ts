@@ -1,7 +1,11 @@
-import { RULE_SETS, type CookRule, type RuleSetId } from "./data/ruleSets";
+import { RULE_SETS, type CookingRules, type CookRule, type RuleSetId } from "./data/ruleSets";
 
 export type CookVerdict = {
+  /** The rule named is met; never true where the law has no figure and the house's plan must set it. */
   readonly meets: boolean;
+  /** Whether a law names the figure, and whether it was reached. */
+  readonly figure: CookingRules["figure"];
+  readonly reached: boolean;
   readonly rule: string;
   readonly edition: string;
   readonly advice: string;
@@ -36,7 +40,13 @@ const inWords = ({ atC, seconds }: CookRule) =>
       : `${atC} °C for ${seconds / 60} min`;
 
 /** What is cooked decides which rule it is judged by. */
-export type CookedAs = "fish" | "stuffed" | "comminuted";
+export type CookedAs = "fish" | "stuffed" | "comminuted" | "bath" | "virus";
+
+/** The rule a cook of this kind is judged by. */
+export const cookingRulesOf = (ruleSetId: RuleSetId, as: CookedAs): CookingRules => {
+  const ruleSet = RULE_SETS[ruleSetId];
+  return (as === "fish" ? null : ruleSet[as]) ?? ruleSet.cooking;
+};
 
 /** Judges the coldest point of a cook against the house's rule set. "Meets" speaks of the rule named, never of safety as such. */
 export function judgeCook(
@@ -46,16 +56,27 @@ export function judgeCook(
   as: CookedAs = "fish",
 ): CookVerdict {
   const ruleSet = RULE_SETS[ruleSetId];
-  const rules = (as === "fish" ? null : ruleSet[as]) ?? ruleSet.cooking;
+  const rules = cookingRulesOf(ruleSetId, as);
   const hottestC = Math.max(...coldestC);
   const judged = rules.anyOf.map((rule) => ({ rule, heldS: longestAbove(timesS, coldestC, rule.atC) }));
   const met = judged.find(({ rule, heldS }) => (rule.seconds === 0 ? hottestC >= rule.atC : heldS >= rule.seconds));
   const named = met ?? judged[0]!;
+  const meets = met !== undefined && rules.figure === "law";
   return {
-    meets: met !== undefined,
+    meets,
+    figure: rules.figure,
+    reached: met !== undefined,
     rule: `${inWords(named.rule)} everywhere (${rules.purpose}, ${rules.section})`,
     edition: ruleSet.edition,
-    advice: met ? "Meets the rule named; the local authority decides." : ruleSet.underAdvice,
+    advice: adviceOf(),
     longestS: named.heldS,
   };
+
+  function adviceOf(): string {
+    if (rules.figure === "plan")
+      return met
+        ? "Reaches the figure taken by default; the law has none, so your own plan must set it. The local authority decides."
+        : `The law has no figure here; your own plan must set it. ${ruleSet.underAdvice}`;
+    return met ? "Meets the rule named; the local authority decides." : ruleSet.underAdvice;
+  }
 }

@@ -1,4 +1,5 @@
 import { COOLING_RULES, type CoolingRuleId, type CoolingStage } from "./data/coolingRules";
+import { ROUNDING_K } from "./rounding";
 import { assertInOrder, crossingTime, firstAtOrBelow, type LogPoint } from "./trace";
 
 export type CoolingStageVerdict = CoolingStage & {
@@ -13,9 +14,6 @@ export type CoolingVerdict = {
   readonly stages: readonly CoolingStageVerdict[];
   readonly source: string;
 };
-
-/** Rounding between °F and °C: 135 °F prints as 57, 70 °F as 21, 41 °F as 5. */
-const ROUNDING_K = 0.05;
 
 /** The log from its last fall below `fromC` on: a pot brought back to heat starts again. */
 function fallFrom(log: readonly LogPoint[], fromC: number, endTime: number): readonly LogPoint[] {

@@ -9,16 +9,25 @@ test("57 °C and above is hot for as long as it lasts; the limit itself is hot e
   expect(judgeHotHold("uk-2013", [[0, 62.9]], 10).state).toBe("counting");
 });
 
-test("a fall below counts from where the line crosses it, and warming up again gives nothing back", () => {
+test("a fall below counts from where the line crosses it, to the end: warming up in the hold does not bring it back", () => {
   const log = [
     [0, 67],
     [20, 47],
     [30, 67],
   ] as const;
-  // crosses 57 °C at minute 10 and at minute 25
-  expect(judgeHotHold("fda-2022", log, 30).belowMin).toBeCloseTo(15, 3);
-  expect(judgeHotHold("fda-2022", log, 90)).toMatchObject({ state: "hot" });
-  expect(judgeHotHold("fda-2022", log, 90).belowMin).toBeCloseTo(15, 3);
+  // crosses 57 °C at minute 10
+  expect(judgeHotHold("fda-2022", log, 30).belowMin).toBeCloseTo(20, 3);
+  expect(judgeHotHold("fda-2022", log, 90)).toMatchObject({ state: "counting" });
+  expect(judgeHotHold("fda-2022", log, 90).belowMin).toBeCloseTo(80, 3);
+});
+
+test("England allows one spell below 63 °C: a fall after minutes already spent below is over at once", () => {
+  const fallen = [
+    [0, 66],
+    [30, 60],
+  ] as const;
+  expect(judgeHotHold("uk-2013", fallen, 31, 0).state).toBe("counting");
+  expect(judgeHotHold("uk-2013", fallen, 31, 10).state).toBe("over");
 });
 
 test("four hours by the US model code, one spell of two by the English regulations", () => {

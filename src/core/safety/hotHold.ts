@@ -1,6 +1,6 @@
 import { MINUTE_MS } from "@/core/units";
 import { RULE_SETS, type RuleSetId } from "./data/ruleSets";
-import { timeAtOrBelow, type LogPoint } from "./trace";
+import { firstAtOrBelow, type LogPoint } from "./trace";
 
 /** A hot dish is read this often, min: a fall found then can still be put right (common practice; the codes ask four hours or less). */
 export const HOT_CHECK_MIN = 120;
@@ -16,8 +16,8 @@ export type HotHoldVerdict = {
 
 /**
  * Judges a hot hold up to `nowMin`: minutes and °C of the coldest flesh, straight lines between readings, the last one standing until
- * now. `usedMin` are minutes between cold and hot holding that it brings along. A dish that comes below the line is kept by the clock
- * alone, from then on: warming in a hold is no reheating.
+ * now. `usedMin` are minutes between cold and hot holding that it brings along. Once below the line a dish is kept by the clock alone from
+ * then on: warming in a holding place is no reheating and does not bring it back. Where the law allows one spell, a second is over at once.
  */
 export function judgeHotHold(
   ruleSetId: RuleSetId,
@@ -25,18 +25,17 @@ export function judgeHotHold(
   nowMin: number,
   usedMin = 0,
 ): HotHoldVerdict {
-  const { minC, belowMin: limitMin, source, belowSource } = RULE_SETS[ruleSetId].hotHold;
-  const [first, last] = [log[0], log.at(-1)];
-  const byClock = first !== undefined && first[1] < minC;
-  const whole = last && last[0] < nowMin ? [...log, [nowMin, last[1]] as const] : log;
+  const { minC, belowMin: limitMin, onceOnly, source, belowSource } = RULE_SETS[ruleSetId].hotHold;
   // at the limit itself is hot enough
-  const belowMin = usedMin + (byClock ? nowMin - first[0] : timeAtOrBelow(whole, minC - 1e-6));
-  const cold = byClock || (last !== undefined && last[1] < minC);
+  const fellMin = firstAtOrBelow(log, minC - 1e-6);
+  // minutes below it before the hold were the one spell; a fall in the hold is a second
+  const second = onceOnly && usedMin > 0 && fellMin !== null && log[0]![1] >= minC;
+  const belowMin = usedMin + (fellMin === null ? 0 : Math.max(0, nowMin - fellMin));
   return {
     minC,
     belowMin,
     limitMin,
-    state: belowMin >= limitMin - 1e-9 ? "over" : cold ? "counting" : "hot",
+    state: second || belowMin >= limitMin - 1e-9 ? "over" : fellMin === null ? "hot" : "counting",
     source: `${source}; ${belowSource}`,
   };
 }

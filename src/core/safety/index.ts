@@ -1,4 +1,4 @@
-export { judgeCook, longestAbove, type CookedAs, type CookVerdict } from "./cooking";
+export { cookingRulesOf, judgeCook, longestAbove, type CookedAs, type CookVerdict } from "./cooking";
 export { judgeCooling, type CoolingVerdict } from "./cooling";
 export {
   combinedMadeOn,
@@ -9,16 +9,25 @@ export {
   TAG_RETENTION,
   type FrozenStretch,
 } from "./dates";
-export { COOLING_RULES, COOLING_RULE_IDS, type CoolingRuleId } from "./data/coolingRules";
+export { COOLING_RULES, COOLING_RULE_IDS, coolingRuleOf, type CoolingRuleId } from "./data/coolingRules";
 export { LETHAL_FROM_C, ORGANISMS } from "./data/organisms";
 export {
   PARASITE_RULES,
   parasiteRuleOf,
+  type FarmedCondition,
   type ParasiteOption,
   type ParasiteRule,
   type ParasiteRuleId,
 } from "./data/parasiteRules";
-export { RULE_SETS, RULE_SET_IDS, type RuleSetId } from "./data/ruleSets";
+export {
+  RULE_SETS,
+  RULE_SET_IDS,
+  THAWED_C,
+  type CookingRules,
+  type DoorLimit,
+  type RuleSet,
+  type RuleSetId,
+} from "./data/ruleSets";
 export {
   HOT_CHECK_MIN,
   hotHoldStatus,
@@ -27,15 +36,27 @@ export {
   type HotHoldStatus,
   type HotHoldVerdict,
 } from "./hotHold";
-export { HISTAMINE_EXPOSURE, judgeHistamineExposure, type ExposureVerdict } from "./exposure";
 export {
+  HISTAMINE_EXPOSURE,
+  HISTAMINE_GAP_H,
+  judgeHistamineExposure,
+  ONBOARD_UNKNOWN,
+  type ExposureVerdict,
+  type FrozenSince,
+} from "./exposure";
+export {
+  HOLD_GAP_H,
+  isBareAdductor,
   judgeParasiteHold,
   optionWords,
   parasiteNeed,
   type ParasiteFacts,
   type ParasiteNeed,
+  type ParasiteRemedy,
   type ParasiteVerdict,
+  type Rearing,
 } from "./parasites";
+export { ROUNDING_K } from "./rounding";
 export { lethality } from "./lethality";
 export { judgeReceiving, type Arrival, type ReceivingVerdict } from "./receiving";
-export type { LogPoint } from "./trace";
+export { spellsAbove, timeAbove, widestStep, type LogPoint } from "./trace";

@@ -92,13 +92,18 @@ describe("freezing against parasites", () => {
 
 describe("who need not be frozen", () => {
   const wild: ParasiteFacts = {
+    form: "fillet",
     production: "wild",
-    feedStatement: false,
-    freezingStatement: false,
-    clearedGround: false,
-    wholeOrRoeOn: false,
+    rearing: "unknown",
+    feedStatement: "unknown",
+    freezingStatement: "unknown",
+    clearedGround: "unknown",
+    roeOn: "unknown",
+    skein: "unknown",
   };
-  const farmed = { ...wild, production: "farmed" } as const;
+  const farmed = { ...wild, production: "farmed", rearing: "net-pen" } as const;
+  const fed = { ...farmed, feedStatement: "yes" } as const;
+  const rinsed = { ...wild, form: "loose-eggs", skein: "removed-and-rinsed" } as const;
   test.each([
     // FDA Food Code 2022, 3-402.11(B); Reg. (EC) 853/2004 D.3 (memory, high)
     { rule: "fda-2022", id: "yellowfin-tuna", facts: wild, needed: false },
@@ -106,17 +111,22 @@ describe("who need not be frozen", () => {
     { rule: "fda-2022", id: "bluefin-tuna", facts: wild, needed: false },
     { rule: "fda-2022", id: "mackerel", facts: wild, needed: true },
     { rule: "fda-2022", id: "atlantic-salmon", facts: farmed, needed: true },
-    { rule: "fda-2022", id: "atlantic-salmon", facts: { ...farmed, feedStatement: true }, needed: false },
-    { rule: "eu-853", id: "atlantic-salmon", facts: { ...farmed, feedStatement: true }, needed: false },
+    { rule: "fda-2022", id: "atlantic-salmon", facts: fed, needed: false },
+    { rule: "fda-2022", id: "atlantic-salmon", facts: { ...fed, rearing: "unknown" }, needed: true },
+    { rule: "eu-853", id: "atlantic-salmon", facts: { ...fed, rearing: "ranched" }, needed: true },
+    { rule: "eu-853", id: "atlantic-salmon", facts: fed, needed: false },
     { rule: "fda-2022", id: "king-scallop", facts: wild, needed: false },
-    { rule: "fda-2022", id: "king-scallop", facts: { ...wild, wholeOrRoeOn: true }, needed: true },
+    { rule: "fda-2022", id: "king-scallop", facts: { ...wild, roeOn: "yes" }, needed: false },
     { rule: "fda-2022", id: "pacific-oyster", facts: wild, needed: false },
     { rule: "fda-2022", id: "squid", facts: wild, needed: true },
     { rule: "eu-853", id: "squid", facts: wild, needed: true },
-    { rule: "fda-2022", id: "trout-roe", facts: wild, needed: false },
-    { rule: "eu-853", id: "cod", facts: { ...wild, clearedGround: true }, needed: false },
-    { rule: "fda-2022", id: "cod", facts: { ...wild, clearedGround: true }, needed: true },
-    { rule: "fda-2022", id: "cod", facts: { ...wild, freezingStatement: true }, needed: false },
+    { rule: "fda-2022", id: "trout-roe", facts: rinsed, needed: false },
+    { rule: "fda-2022", id: "trout-roe", facts: { ...rinsed, skein: "unknown" }, needed: true },
+    { rule: "fda-2022", id: "trout-roe", facts: { ...wild, form: "sacs" }, needed: true },
+    { rule: "eu-853", id: "trout-roe", facts: rinsed, needed: true },
+    { rule: "eu-853", id: "cod", facts: { ...wild, clearedGround: "yes" }, needed: false },
+    { rule: "fda-2022", id: "cod", facts: { ...wild, clearedGround: "yes" }, needed: true },
+    { rule: "fda-2022", id: "cod", facts: { ...wild, freezingStatement: "yes" }, needed: false },
   ] as const)("$rule, $id: needed $needed", ({ rule, id, facts, needed }) => {
     expect(parasiteNeed(rule, findSpecies(id)!, facts).needed).toBe(needed);
   });
@@ -125,7 +135,7 @@ describe("who need not be frozen", () => {
       for (const id of ["cod", "atlantic-salmon", "squid", "king-scallop", "trout-roe"]) {
         for (const paper of ["feedStatement", "freezingStatement", "clearedGround"] as const) {
           const without = parasiteNeed(rule, findSpecies(id)!, farmed).needed;
-          const having = parasiteNeed(rule, findSpecies(id)!, { ...farmed, [paper]: true }).needed;
+          const having = parasiteNeed(rule, findSpecies(id)!, { ...farmed, [paper]: "yes" }).needed;
           expect(Number(having)).toBeLessThanOrEqual(Number(without));
         }
       }
@@ -172,16 +182,23 @@ describe("histamine (FDA Fish and Fishery Products Hazards and Controls Guidance
     { name: "thawed, 13 h, peak 22", log: held(22, 13), frozen: true, ok: false },
     { name: "at the limit all day: 40 °F is no exposure", log: held(4.4, 24), frozen: false, ok: true },
   ])("$name: $ok", ({ log, frozen, ok }) => {
-    expect(judgeHistamineExposure(log, frozen).ok).toBe(ok);
+    expect(judgeHistamineExposure(log, frozen ? { kind: "bought" } : { kind: "never" }).ok).toBe(ok);
+  });
+  test("our own freezing forgives nothing: the hours before it count by the fresh limits", () => {
+    const log: LogPoint[] = [...held(10, 9), [9.1, -20], [80, -20]];
+    expect(judgeHistamineExposure(log, { kind: "own", fromH: 9 }).ok).toBe(false);
+    expect(judgeHistamineExposure(log, { kind: "bought" }).ok).toBe(true);
+    const after: LogPoint[] = [...held(10, 5), [5.1, -20], [80, -20], [80.1, 10], [90, 10]];
+    expect(judgeHistamineExposure(after, { kind: "own", fromH: 5 })).toMatchObject({ ok: true, limitH: 24 });
   });
   test("hours count from the crossing and a warmer log never has fewer", () => {
     const log: LogPoint[] = [
       [0, 0.4],
       [8, 8.4],
     ];
-    expect(judgeHistamineExposure(log, false).hoursAbove).toBeCloseTo(4, 1);
+    expect(judgeHistamineExposure(log, { kind: "never" }).hoursAbove).toBeCloseTo(4, 1);
     const warmer = log.map(([at, celsius]): LogPoint => [at, celsius + 1]);
-    expect(judgeHistamineExposure(warmer, false).hoursAbove).toBeGreaterThan(4);
+    expect(judgeHistamineExposure(warmer, { kind: "never" }).hoursAbove).toBeGreaterThan(4);
   });
 });
 
@@ -208,6 +225,8 @@ test.each([
   { rule: "eu-853", id: "octopus", arrival: "frozen", atC: -15, ok: true },
   { rule: "eu-853", id: "octopus", arrival: "frozen", atC: -12, ok: false },
   { rule: "fda-2022", id: "octopus", arrival: "frozen", atC: -12, ok: true },
+  // thawed whatever the rule set says of figures
+  { rule: "fda-2022", id: "octopus", arrival: "frozen", atC: -1, ok: false },
   { rule: "fda-2022", id: "cod", arrival: "chilled", atC: 5, ok: true },
   { rule: "uk-2013", id: "mackerel", arrival: "chilled", atC: 6, ok: false },
 ] as const)("receiving, $rule: $id $arrival at $atC °C taken $ok", ({ rule, id, arrival, atC, ok }) => {

@@ -57,3 +57,53 @@ export function firstAtOrBelow(log: readonly LogPoint[], limitC: number): number
   }
   return null;
 }
+
+/** The log in stretches whose readings stand no further apart than `widest`; a lone reading is a stretch of no length. */
+export function withoutWideSteps(log: readonly LogPoint[], widest: number): readonly (readonly LogPoint[])[] {
+  const stretches: LogPoint[][] = [];
+  for (const point of log) {
+    const open = stretches.at(-1);
+    const last = open?.at(-1);
+    if (open && last && point[0] - last[0] <= widest + 1e-9) open.push(point);
+    else stretches.push([point]);
+  }
+  return stretches;
+}
+
+/** The widest step between two readings; 0 for one alone. */
+export const widestStep = (log: readonly LogPoint[]): number =>
+  log.reduce((widest, [time], index) => Math.max(widest, index === 0 ? 0 : time - log[index - 1]![0]), 0);
+
+/** The part of a log up to `untilTime` and the part from it on, each with the value at the border. */
+export function splitAt(log: readonly LogPoint[], atTime: number): readonly [before: LogPoint[], after: LogPoint[]] {
+  const before = log.filter(([time]) => time <= atTime);
+  const after = log.filter(([time]) => time > atTime);
+  const [last, next] = [before.at(-1), after[0]];
+  if (!last || !next) return [before, after];
+  const border: LogPoint = [atTime, valueAt(last, next, atTime)];
+  return [
+    [...before, border],
+    [border, ...after],
+  ];
+}
+
+/** Every unbroken stretch strictly above `limitC`, as long as the straight lines between readings say. */
+export function spellsAbove(
+  log: readonly LogPoint[],
+  limitC: number,
+): readonly { readonly fromTime: number; readonly hours: number }[] {
+  const spells: { fromTime: number; hours: number }[] = [];
+  let since: number | null = log[0] && log[0][1] > limitC ? log[0][0] : null;
+  for (const [index, to] of log.entries()) {
+    const from = log[index - 1];
+    if (!from) continue;
+    if (since === null && to[1] > limitC) since = crossingTime(from, to, limitC);
+    else if (since !== null && to[1] <= limitC) {
+      spells.push({ fromTime: since, hours: crossingTime(from, to, limitC) - since });
+      since = null;
+    }
+  }
+  const last = log.at(-1);
+  if (since !== null && last) spells.push({ fromTime: since, hours: last[0] - since });
+  return spells;
+}

@@ -2,3 +2,4 @@ export { assert, assertNever } from "./assert";
 export { err, ok, type Result } from "./result";
 export { stableJson } from "./stableJson";
 export { groupBy } from "./groupBy";
+export { factOf, type Fact } from "./fact";

@@ -8,6 +8,7 @@ export const GROUP_LABELS: Readonly<Record<SpeciesGroup, string>> = {
   "large-pelagic": "Tuna and other large fish",
   crustacean: "Crustaceans",
   bivalve: "Bivalves",
+  gastropod: "Whelks and sea snails",
   cephalopod: "Squid, cuttlefish, octopus",
   echinoderm: "Urchins",
   roe: "Roe",

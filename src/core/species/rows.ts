@@ -1,21 +1,54 @@
-import type { Confidence, Species, SpeciesGroup, SpoilageModel } from "./types";
+import { FAMILIES, USUAL_ANATOMY } from "./data/families";
+import { hazardsOf, histamineOf } from "./hazards";
+import type { Confidence, FactFamily, Species, SpeciesGroup, SpoilageModel } from "./types";
 
-/** A species as its table prints it: names in one line `language:name|...`, what the group implies left out. */
-export type SpeciesRow = Omit<Species, "marketNames" | "group" | "spoilageModel" | "mark"> & {
+/** A species as its table prints it: names in one line `language:name|...`, what family and group imply left out. */
+export type SpeciesRow = Omit<
+  Species,
+  "marketNames" | "group" | "family" | "spoilageModel" | "mark" | "anatomy" | "hazards" | "boughtAs" | "least" | "yield"
+> & {
   readonly names: string;
+  readonly family: string;
   readonly spoilageModel?: SpoilageModel;
+  readonly anatomy?: Species["anatomy"];
+  readonly hazards?: readonly NonNullable<Species["hazards"]>[number][];
+  readonly boughtAs?: Partial<Species["boughtAs"]>;
+  readonly least?: Species["least"];
+  readonly yield: Omit<Species["yield"], "dressed"> & { readonly dressed?: Species["yield"]["dressed"] };
+  /** Of the row; a family of figures that differs is named beside it. */
   readonly confidence: Confidence;
+  readonly confidenceOf?: Partial<Readonly<Record<FactFamily, Confidence>>>;
 };
 
 /** Fish of cold and temperate waters unless the row says tropical; above 0 °C the temperate rate is the stricter one. */
 export const speciesRows = (group: SpeciesGroup, rows: readonly SpeciesRow[]): readonly Species[] =>
-  rows.map(({ names, confidence, spoilageModel = "temperate", ...row }) => ({
-    ...row,
-    group,
-    spoilageModel,
-    marketNames: names.split("|").map((entry) => {
-      const colon = entry.indexOf(":");
-      return { language: entry.slice(0, colon), name: entry.slice(colon + 1) };
-    }),
-    mark: { origin: "memory", confidence },
-  }));
+  rows.map(({ names, confidence, confidenceOf = {}, spoilageModel = "temperate", hazards = [], ...row }) => {
+    const family = FAMILIES[row.family];
+    return {
+      ...row,
+      group,
+      spoilageModel,
+      anatomy: row.anatomy ?? (family?.group === group ? family.anatomy : USUAL_ANATOMY[group]),
+      hazards: hazardsOf(row.family, group, hazards),
+      histamineFormer: histamineOf(row.family, row.histamineFormer),
+      boughtAs: { form: null, frozen: false, production: null, ...row.boughtAs },
+      least: row.least ?? null,
+      yield: { ...row.yield, dressed: row.yield.dressed ?? "other" },
+      marketNames: names.split("|").map((entry) => {
+        const colon = entry.indexOf(":");
+        return { language: entry.slice(0, colon), name: entry.slice(colon + 1) };
+      }),
+      mark: {
+        origin: "memory" as const,
+        // every family of figures stands at the row's confidence unless it is marked apart
+        confidence: {
+          names: confidence,
+          composition: confidence,
+          yield: confidence,
+          life: confidence,
+          hazards: confidence,
+          ...confidenceOf,
+        },
+      },
+    };
+  });

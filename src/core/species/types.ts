@@ -8,6 +8,7 @@ export type SpeciesGroup =
   | "large-pelagic"
   | "crustacean"
   | "bivalve"
+  | "gastropod"
   | "cephalopod"
   | "echinoderm"
   | "roe";
@@ -16,15 +17,94 @@ export type DonenessGroup =
 export type SpoilageModel = "temperate" | "tropical";
 export type Confidence = "high" | "medium" | "low";
 
+/** How the animal is built: decides how it is taken apart and opened, whatever it is called. */
+export type Anatomy =
+  | "round"
+  | "flat"
+  | "large"
+  | "monk"
+  | "eel"
+  | "ray"
+  | "shark"
+  | "lobster"
+  | "spiny-lobster"
+  | "crab"
+  | "leg-crab"
+  | "langoustine"
+  | "shrimp"
+  | "scallop"
+  | "oyster"
+  | "mussel"
+  | "clam"
+  | "snail"
+  | "squid"
+  | "cuttlefish"
+  | "octopus"
+  | "urchin"
+  | "sea-cucumber"
+  | "roe";
+
+/** What an animal can carry into the dish. */
+export type HazardId =
+  | "parasites"
+  | "tapeworm"
+  | "flukes"
+  | "histamine"
+  | "ciguatera"
+  | "tetrodotoxin"
+  | "gempylotoxin"
+  | "mercury"
+  | "blood-toxin"
+  | "tetramine"
+  | "vibrio"
+  | "norovirus"
+  | "biotoxins"
+  | "listeria";
+
+/** How it came in. */
+export type Form =
+  | "whole-ungutted"
+  | "whole-gutted"
+  | "headed-gutted"
+  | "side"
+  | "fillet"
+  | "loin"
+  | "smoked"
+  | "live"
+  | "raw-whole"
+  | "tails"
+  | "cooked"
+  | "picked"
+  | "shucked"
+  | "cleaned"
+  | "tongues"
+  | "sacs"
+  | "loose-eggs"
+  | "by-product";
+
+/** Families of figures whose confidence is marked apart. */
+export type FactFamily = "names" | "composition" | "yield" | "life" | "hazards";
+
 export type Species = {
   readonly id: string;
   readonly name: string;
   /** Trade names by language (ISO 639-1). */
   readonly marketNames: readonly { readonly language: string; readonly name: string }[];
   readonly scientificName: string;
+  /** Scientific name of the family; null where a house never said: its hazards are then not known. */
+  readonly family: string | null;
   /** FAO 3-alpha code; null where none is certain. */
   readonly faoCode: string | null;
   readonly group: SpeciesGroup;
+  readonly anatomy: Anatomy;
+  /** Of its family and of itself; null where the family is not known. */
+  readonly hazards: readonly HazardId[] | null;
+  /** How it usually comes through the door; a form left out is the usual one of its group. */
+  readonly boughtAs: {
+    readonly form: Form | null;
+    readonly frozen: boolean;
+    readonly production: "wild" | "farmed" | null;
+  };
   readonly flesh: "white" | "pink" | "red";
   readonly donenessGroup: DonenessGroup;
   /** Raw edible portion, g per 100 g. */
@@ -38,6 +118,8 @@ export type Species = {
   /** Share of the basis weight; null = not sold that way. */
   readonly yield: {
     readonly basis: string;
+    /** How the animal was dressed when it was weighed. */
+    readonly dressed: "ungutted" | "gutted" | "headed" | "other";
     readonly skinOnFilletPct: number | null;
     readonly skinlessPct: number | null;
   };
@@ -49,9 +131,16 @@ export type Species = {
   readonly parasiteNote: string;
   readonly kitchenNote: string;
   readonly usualDoneness: string;
+  /** Centre when eaten, °C, as `usualDoneness` says it; null: it is not for the heat. */
+  readonly usualCentreC: readonly [low: number, high: number] | null;
+  /** Below this it is not offered: the animal itself decides, not the guest. */
+  readonly least: { readonly centreC: number; readonly because: string } | null;
   readonly usualMethods: readonly string[];
   /** `house`: entered by the house itself, as far as it knows. */
-  readonly mark: { readonly origin: "memory" | "house"; readonly confidence: Confidence };
+  readonly mark: {
+    readonly origin: "memory" | "house";
+    readonly confidence: Readonly<Record<FactFamily, Confidence>>;
+  };
 };
 
 /** Where each family of figures in the species table comes from; all recalled, none looked up (mark `memory`). */

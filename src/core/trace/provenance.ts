@@ -1,5 +1,5 @@
 import type { Form } from "@/core/freshness";
-import type { RuleSetId } from "@/core/safety";
+import type { Rearing, RuleSetId } from "@/core/safety";
 import { allergenOf, isFinfish, type Species } from "@/core/species";
 
 /** What is known of a lot beside its columns; every part may be missing and is then asked for where the rule set wants it. */
@@ -13,12 +13,20 @@ export type Provenance = {
   readonly defrosted?: boolean;
   readonly useBy?: string;
   readonly additives?: readonly string[];
-  /** Statement that it was reared on feed that carries no parasites. */
+  /** How farmed fish was reared. */
+  readonly rearing?: Rearing;
+  /** Statement that it was reared from embryos on feed that carries no parasites, as the rule in force asks. */
   readonly feedStatement?: boolean;
   /** Statement of the supplier that it was frozen as the parasite rule asks. */
   readonly freezingStatement?: boolean;
   readonly clearedGround?: boolean;
   readonly roeOn?: boolean;
+  readonly skein?: "in" | "removed-and-rinsed";
+  /** The dealer is on the certified list, or the dispatch centre is approved. */
+  readonly dealerListed?: boolean;
+  readonly waterClass?: "A" | "B" | "C";
+  /** Number of the catch document or proof of origin a protected species travels with. */
+  readonly catchDocument?: string;
   readonly deaths?: { readonly dead: number; readonly counted: number };
 };
 

@@ -251,7 +251,7 @@ export const DELIVERIES: readonly DemoDelivery[] = [
     receiptC: 1.4,
     grade: 0,
     who: "Ylva",
-    provenance: { feedStatement: true, defrosted: false, supplierLot: "P-204" },
+    provenance: { rearing: "land-based", feedStatement: true, defrosted: false, supplierLot: "P-204" },
   },
   {
     ...PONDS,
@@ -266,7 +266,7 @@ export const DELIVERIES: readonly DemoDelivery[] = [
     grade: 0,
     but: { texture: 1 },
     who: "Ylva",
-    provenance: { feedStatement: true, defrosted: false, supplierLot: "P-205" },
+    provenance: { rearing: "land-based", feedStatement: true, defrosted: false, supplierLot: "P-205" },
   },
   {
     ...TERNS,
@@ -334,6 +334,7 @@ export const DELIVERIES: readonly DemoDelivery[] = [
     place: "shell",
     provenance: {
       tag: { certificate: "SK-077", harvestedOn: "", dealer: "Holmen Purification" },
+      dealerListed: true,
       deaths: { dead: 2, counted: 100 },
       defrosted: false,
       supplierLot: "M-311",
@@ -361,6 +362,7 @@ export const DELIVERIES: readonly DemoDelivery[] = [
     place: "shell",
     provenance: {
       tag: { certificate: "SK-077", harvestedOn: "", dealer: "Holmen Purification" },
+      dealerListed: true,
       deaths: { dead: 4, counted: 100 },
       defrosted: false,
       supplierLot: "M-318",
@@ -385,6 +387,7 @@ export const DELIVERIES: readonly DemoDelivery[] = [
     place: "shell",
     provenance: {
       tag: { certificate: "SK-021", harvestedOn: "", dealer: "Holmen Purification" },
+      dealerListed: true,
       deaths: { dead: 0, counted: 40 },
       byCatch: false,
       defrosted: false,

@@ -3,7 +3,6 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { breakdownsFor, edibleCost, PART_USES } from "@/core/block";
 import { formLabel, isReadyToEat, lifeSegments, liveStorageOf } from "@/core/freshness";
-import { PARASITE_RULES, parasiteNeed, parasiteRuleOf } from "@/core/safety";
 import { adviceFor, allergensOf, completeness } from "@/core/trace";
 import { todayIn } from "@/calendar/days";
 import { adviceOnSpecies } from "@/db/advice";
@@ -12,6 +11,7 @@ import { filesOfLot } from "@/db/files";
 import { holdsOfLot, liveHolds } from "@/db/holds";
 import { childLots, findLot } from "@/db/lots";
 import { listPlaces } from "@/db/places";
+import { parasitesOf } from "@/db/rawLots";
 import { lotInHand } from "@/db/stock";
 import { AdviceTag } from "@/ui/AdviceTag";
 import { dayText, formatFor, lifeText, moneyText, timeText } from "@/ui/format";
@@ -41,16 +41,11 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
   const caughtOn = row.caughtAtMs === null ? null : todayIn(house.timeZone, row.caughtAtMs);
   const papers = completeness(house.ruleSetId, { ...row, species, caughtOn, frozen: row.onceFrozen });
   const { provenance } = row;
-  const need = parasiteNeed(parasiteRuleOf(house.ruleSetId), species, {
-    production: row.production,
-    feedStatement: provenance.feedStatement ?? false,
-    freezingStatement: provenance.freezingStatement ?? false,
-    clearedGround: provenance.clearedGround ?? false,
-    wholeOrRoeOn: provenance.roeOn ?? false,
-  });
+  const parasites = parasitesOf(db(), lot, nowMs);
+  const mayFreeze = parasites.check.state !== "met" || parasites.frozen;
   const shellfish = species.group === "bivalve";
   const kinds = [
-    ...(onIce && need.needed ? (["parasite"] as const) : []),
+    ...(onIce && mayFreeze ? (["parasite"] as const) : []),
     ...(onIce && life.state !== "live" && life.state !== "frozen" && !isReadyToEat(row.form)
       ? (["cure"] as const)
       : []),
@@ -226,15 +221,12 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
           </section>
           <section className={page.card}>
             <h2>Care</h2>
-            {isReadyToEat(row.form) ? null : need.needed ? (
+            {isReadyToEat(row.form) ? null : (
               <p data-testid="raw-need">
-                Raw or barely cured only after one of: {need.clearedBy.join("; ")}. {need.because}
-              </p>
-            ) : (
-              <p data-testid="raw-need">
-                No freezing needed for raw use: {need.because} (
-                {PARASITE_RULES[parasiteRuleOf(house.ruleSetId)].edition}, {need.section})
-                {need.record ? `; keep ${need.record}` : ""}. Other risks of raw fish stay.
+                {parasites.check.state === "met"
+                  ? `Parasite rule: ${format.words(parasites.check.text)}; keep ${parasites.record}. Other risks of raw and under-cooked fish stay.`
+                  : `Raw, cured or under-cooked only once the parasite rule is met: ${format.words(parasites.check.text)}.`}{" "}
+                <span className={page.source}>{parasites.check.source}</span>
               </p>
             )}
             {row.state === "live" ? (

@@ -1,14 +1,23 @@
 "use server";
 import { assertNever, err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
-import { noteOnLot, servePlates, type PlatesError } from "@/db/rawLots";
+import { addPapers, noteOnLot, servePlates, type LotPapers as Papers, type PlatesError } from "@/db/rawLots";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
-import { LotNote, NewPlates } from "./schema";
+import { LotNote, LotPapers, NewPlates } from "./schema";
 
 export const noteLot = async (input: unknown): Promise<Result<null, ActionError>> =>
   houseAction(LotNote, input, ({ lotId, ...note }, { stamp }) =>
     noteOnLot(db(), lotId, note, stamp) ? ok(null) : err(refused("This lot is not on ice any more.")),
+  );
+
+/** Notes papers on a lot that came after it. */
+export const notePapers = async (input: unknown): Promise<Result<null, ActionError>> =>
+  houseAction(LotPapers, input, ({ lotId, papers }, { stamp }) =>
+    // what was not said is left out, so that it stays "not said"
+    addPapers(db(), lotId, JSON.parse(JSON.stringify(papers)) as Papers, stamp)
+      ? ok(null)
+      : err(refused("This lot is not on ice any more.")),
   );
 
 function inWords(error: PlatesError): ActionError {

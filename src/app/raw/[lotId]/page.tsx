@@ -37,7 +37,7 @@ export default async function RawLotPage({
   if (lot.row.status !== "on-ice") redirect(`/book/lot/${lot.id}`);
   const asked = (await searchParams).as;
   const dish = asked === "cured" || (asked !== "raw" && lot.species.rawUse === "cured-only") ? "cured" : "raw";
-  const { clearance } = clearLot(db(), lot, dish, nowMs);
+  const { clearance, lacking } = clearLot(db(), lot, dish, nowMs);
   const { row, species } = lot;
   const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
   const colour = boardScheme(db())["raw-plates"];
@@ -85,8 +85,14 @@ export default async function RawLotPage({
             <Checks
               lotId={row.id}
               checks={clearance.checks}
-              shellfish={species.group === "bivalve"}
-              canFreeze={row.state !== "frozen"}
+              remedies={{
+                ruleSetId: house.ruleSetId,
+                production: row.production,
+                roe: species.group === "roe",
+                scallop: species.anatomy === "scallop",
+                canFreeze: row.state !== "frozen" && species.group !== "bivalve",
+                lacking,
+              }}
             />
           </section>
           {clearance.answer !== "no" && row.state === "live" ? (
@@ -94,9 +100,7 @@ export default async function RawLotPage({
               lotId={row.id}
               leftG={row.remainingG}
               cleared={clearance.answer === "yes"}
-              opensOnPlate={
-                species.id.includes("oyster") || species.id.includes("clam") || species.group === "echinoderm"
-              }
+              opensOnPlate={["oyster", "clam", "urchin"].includes(species.anatomy)}
             />
           ) : null}
           {clearance.answer !== "no" && row.state !== "live" ? (
@@ -143,8 +147,10 @@ export default async function RawLotPage({
           <section className={page.card}>
             <h2>What stays</h2>
             <ul style={{ margin: 0, paddingLeft: 20 }}>
-              {clearance.risks.map((risk) => (
-                <li key={risk}>{risk}</li>
+              {clearance.risks.map(({ id, text }) => (
+                <li key={id} data-risk={id}>
+                  {format.words(text)}
+                </li>
               ))}
             </ul>
           </section>

@@ -28,7 +28,32 @@ export const LotNote = z.discriminatedUnion("kind", [
   }),
   z.strictObject({ lotId, kind: z.literal("roe"), amount: z.union([z.literal(0), z.literal(1)]), outOf: z.null() }),
   z.strictObject({ lotId, kind: z.literal("opened"), amount: z.literal(1), outOf: z.null() }),
+  z.strictObject({
+    lotId,
+    kind: z.literal("looked"),
+    amount: z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3)]),
+    outOf: z.null(),
+  }),
 ]);
+
+const onFile = z.literal(true).optional();
+
+/** Papers that came after the fish. */
+export const LotPapers = z.strictObject({
+  lotId,
+  papers: z
+    .strictObject({
+      rearing: z.enum(["net-pen", "land-based", "ranched"]).optional(),
+      feedStatement: onFile,
+      freezingStatement: onFile,
+      clearedGround: onFile,
+      skein: z.enum(["in", "removed-and-rinsed"]).optional(),
+      dealerListed: onFile,
+      waterClass: z.enum(["A", "B", "C"]).optional(),
+      supplierLot: z.string().trim().min(1).max(120).optional(),
+    })
+    .refine((papers) => Object.keys(papers).length > 0, "Say which paper."),
+});
 
 export const NewPlates = z.strictObject({
   lotId,

@@ -1,5 +1,5 @@
 "use client";
-import { InputNumber, Switch } from "antd";
+import { InputNumber, Select, Switch } from "antd";
 import { useState } from "react";
 import { adviseSmoke } from "@/core/cure";
 import { Field } from "@/ui/Field";
@@ -8,15 +8,19 @@ import page from "@/ui/page.module.css";
 import { UnitInput } from "@/ui/UnitInput";
 import styles from "../Raw.module.css";
 
-/** A light cold smoke: what to mind before it starts. */
-export function SmokeCard() {
+/** A lot that may be smoked, with the parasite rule as its own facts answer it. */
+export type SmokeLot = { readonly id: string; readonly title: string; readonly cleared: boolean; readonly why: string };
+
+/** A light cold smoke: what to mind before it starts, asked of the lot itself. */
+export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
   const { format } = useHouse();
   const [boxC, setBox] = useState(8);
   const [minutes, setMinutes] = useState(10);
   const [waterPhasePct, setSalt] = useState(2);
-  const [cleared, setCleared] = useState(false);
+  const [lotId, setLotId] = useState<string | null>(null);
+  const lot = lots.find(({ id }) => id === lotId);
   const [vacuumPacked, setVacuum] = useState(false);
-  const advice = adviseSmoke({ boxC, minutes, waterPhasePct, cleared, vacuumPacked });
+  const advice = adviseSmoke({ boxC, minutes, waterPhasePct, cleared: lot?.cleared ?? false, vacuumPacked });
   const stop = advice.some(({ level }) => level === "stop");
   return (
     <section className={page.card} data-testid="smoke">
@@ -54,11 +58,27 @@ export function SmokeCard() {
             />
           )}
         </Field>
-        <Field label="Raw rule met">{(id) => <Switch id={id} checked={cleared} onChange={setCleared} />}</Field>
+        <Field label="Lot">
+          {(id) => (
+            <Select<string>
+              id={id}
+              placeholder="which lot?"
+              value={lotId}
+              style={{ width: "100%" }}
+              options={lots.map(({ id: value, title }) => ({ value, label: title }))}
+              onChange={setLotId}
+            />
+          )}
+        </Field>
         <Field label="Into a vacuum pack">
           {(id) => <Switch id={id} checked={vacuumPacked} onChange={setVacuum} />}
         </Field>
       </div>
+      {lot ? (
+        <p className="muted">
+          {lot.title}: {format.words(lot.why)}
+        </p>
+      ) : null}
       <ul className={styles.advice}>
         {advice.map(({ level, text, source }) => (
           <li key={text} data-level={level}>

@@ -1,4 +1,8 @@
 import type { Metadata } from "next";
+import { isFinfish } from "@/core/species";
+import { db } from "@/db/connection";
+import { parasitesOf } from "@/db/rawLots";
+import { stockOnIce } from "@/db/stock";
 import page from "@/ui/page.module.css";
 import { SubNav } from "@/ui/SubNav";
 import { requireHouse, requestTime } from "../../request";
@@ -9,8 +13,14 @@ import { SmokeCard } from "./SmokeCard";
 export const metadata: Metadata = { title: "Acid and smoke" };
 
 export default async function AcidPage() {
-  await requestTime();
+  const nowMs = await requestTime();
   requireHouse();
+  const lots = stockOnIce(db(), nowMs)
+    .filter(({ species, byProduct }) => isFinfish(species.group) && !byProduct)
+    .map((lot) => {
+      const { check } = parasitesOf(db(), lot, nowMs);
+      return { id: lot.id, title: `${lot.title}, ${lot.row.code}`, cleared: check.state === "met", why: check.text };
+    });
   return (
     <>
       <header className={page.head}>
@@ -22,7 +32,7 @@ export default async function AcidPage() {
       <SubNav views={RAW_VIEWS} here="/raw/acid" />
       <div className={page.split}>
         <AcidCard />
-        <SmokeCard />
+        <SmokeCard lots={lots} />
       </div>
     </>
   );

@@ -262,7 +262,8 @@ export function CureBench({ lots }: { readonly lots: readonly Lot[] }) {
                 <dt>Salt it takes</dt>
                 <dd>
                   {format.mass(plan.saltNeededG)} in all; {plan.meanPct.toFixed(1)} % in the fish,{" "}
-                  {plan.waterPhasePct.toFixed(1)} % in its water
+                  {plan.waterPhasePct.toFixed(1)} % in its water,
+                  {plan.deepestWaterPhasePct.toFixed(1)} % where it is least
                 </dd>
                 <dt>Sugar</dt>
                 <dd>{plan.sugarPct.toFixed(1)} % by then</dd>

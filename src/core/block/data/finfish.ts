@@ -1,12 +1,12 @@
 import type { Species } from "@/core/species";
 import { part, step, YIELD_SOURCES as S, type Breakdown } from "../anatomy";
 
-const isMonk = ({ id }: Species) => id.includes("monkfish");
-const round = (species: Species) =>
-  (species.group === "lean-round" || species.group === "oily-round") && !isMonk(species);
+const isMonk = ({ anatomy }: Species) => anatomy === "monk";
+const round = ({ anatomy, group }: Species) =>
+  (group === "lean-round" || group === "oily-round") && (anatomy === "round" || anatomy === "eel");
 const flat = ({ group }: Species) => group === "flat";
 const salmonid = ({ group }: Species) => group === "salmonid";
-const large = ({ group }: Species) => group === "large-pelagic";
+const large = ({ group, anatomy }: Species) => group === "large-pelagic" || anatomy === "shark";
 
 const SCALE = step("Scale from tail to head under water, rinse", [], "Spines first: cut off what stings.");
 const WHOLE = ["whole-gutted", "whole-ungutted", "headed-gutted"] as const;

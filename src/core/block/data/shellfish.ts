@@ -1,9 +1,10 @@
-import type { Species } from "@/core/species";
+import type { Anatomy, Species } from "@/core/species";
 import { part, step, YIELD_SOURCES as S, type Breakdown } from "../anatomy";
 
-const crustacean = (test: RegExp) => (species: Species) => species.group === "crustacean" && test.test(species.id);
-const bivalve = (test: RegExp) => (species: Species) => species.group === "bivalve" && test.test(species.id);
-const cephalopod = (test: RegExp) => (species: Species) => species.group === "cephalopod" && test.test(species.id);
+const built =
+  (...as: readonly Anatomy[]) =>
+  ({ anatomy }: Species) =>
+    as.includes(anatomy);
 
 const KILL = step(
   "Chill numb, then kill at once: knife through the head, or into the fiercest boil",
@@ -18,7 +19,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Cooked and picked",
     why: "everything out of the shell, ready for tartlets and sauces",
     from: ["live", "raw-whole", "cooked"],
-    fits: (species) => crustacean(/lobster/)(species) && species.id !== "spiny-lobster",
+    fits: built("lobster"),
     usual: true,
     steps: [
       KILL,
@@ -44,7 +45,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Raw tail for butter, claws cooked",
     why: "the tail cooks once, in the butter",
     from: ["live", "raw-whole"],
-    fits: (species) => crustacean(/lobster/)(species) && species.id !== "spiny-lobster",
+    fits: built("lobster"),
     usual: false,
     steps: [
       KILL,
@@ -67,7 +68,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Tail off the spiny lobster",
     why: "no claws: tail and shell are all there is",
     from: ["live", "raw-whole"],
-    fits: crustacean(/spiny-lobster/),
+    fits: built("spiny-lobster"),
     usual: true,
     steps: [
       KILL,
@@ -85,7 +86,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "White and brown meat",
     why: "brown meat carries the taste: kept apart",
     from: ["live", "raw-whole", "cooked"],
-    fits: crustacean(/brown-crab/),
+    fits: built("crab"),
     usual: true,
     steps: [
       KILL,
@@ -108,7 +109,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Picked meat",
     why: "lump apart from flake",
     from: ["live", "raw-whole", "cooked"],
-    fits: (species) => crustacean(/crab/)(species) && species.id !== "brown-crab",
+    fits: built("leg-crab"),
     usual: true,
     steps: [
       KILL,
@@ -129,7 +130,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Peeled tails",
     why: "for the hot pan or raw; heads to the bisque",
     from: ["live", "raw-whole"],
-    fits: crustacean(/langoustine/),
+    fits: built("langoustine"),
     usual: true,
     steps: [
       step("Twist off the tail, drawing the vein with the middle fin", ["heads"]),
@@ -147,7 +148,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Head-on to peeled",
     why: "heads and shells make the bisque",
     from: ["raw-whole"],
-    fits: crustacean(/shrimp|prawn/),
+    fits: built("shrimp"),
     usual: true,
     steps: [
       step("Heads off with a twist", ["heads"]),
@@ -166,7 +167,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Headless to peeled",
     why: "frozen tails, thawed and peeled",
     from: ["tails"],
-    fits: crustacean(/shrimp|prawn/),
+    fits: built("shrimp"),
     usual: true,
     steps: [step("Shell off, tail fan left on if it shows", ["shells"]), step("Slit the back, vein out", ["meat"])],
     parts: [
@@ -180,7 +181,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Muscle, coral kept apart",
     why: "the muscle alone is the low-risk part",
     from: ["live"],
-    fits: bivalve(/scallop/),
+    fits: built("scallop"),
     usual: true,
     steps: [
       step("Knife flat along the flat shell, free the muscle", [], "Folded cloth, short knife, hinge away."),
@@ -201,7 +202,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Opened to order",
     why: "on the half shell or for the cream",
     from: ["live"],
-    fits: bivalve(/oyster/),
+    fits: built("oyster"),
     usual: true,
     steps: [
       step("Scrub; throw out what gapes and does not shut"),
@@ -224,7 +225,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Sorted and bearded for the pot",
     why: "they stay alive until the pan",
     from: ["live"],
-    fits: bivalve(/mussel|clam|cockle/),
+    fits: built("mussel", "clam", "snail"),
     usual: true,
     steps: [
       step("Throw out broken and dead: tap, wait, closed ones stay", ["dead"]),
@@ -242,7 +243,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Opened in steam, meats picked",
     why: "for sauces and cold plates; the liquor is worth keeping",
     from: ["live"],
-    fits: bivalve(/mussel|clam|cockle/),
+    fits: built("mussel", "clam", "snail"),
     usual: false,
     steps: [
       step("Throw out broken and dead", []),
@@ -261,7 +262,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Tube, wings, tentacles, ink",
     why: "pink skin left on: it colours and flavours",
     from: ["raw-whole"],
-    fits: cephalopod(/squid/),
+    fits: built("squid"),
     usual: true,
     steps: [
       step("Pull head and guts out of the tube in one"),
@@ -283,7 +284,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Body, arms, ink",
     why: "the ink is the sauce",
     from: ["raw-whole"],
-    fits: cephalopod(/cuttlefish/),
+    fits: built("cuttlefish"),
     usual: true,
     steps: [
       step("Slit the back, lift the bone out"),
@@ -303,7 +304,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Cleaned raw",
     why: "freezing or beating then does the tenderising",
     from: ["raw-whole"],
-    fits: cephalopod(/octopus/),
+    fits: built("octopus"),
     usual: true,
     steps: [
       step("Turn the head, guts and eyes out"),
@@ -321,7 +322,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     label: "Simmered and cooled",
     why: "ready for the grill; half its weight stays in the pot",
     from: ["cleaned"],
-    fits: cephalopod(/octopus/),
+    fits: built("octopus"),
     usual: true,
     steps: [
       step("Cover with water as salty as the sea, bring to a simmer, lid on, about 40 min"),

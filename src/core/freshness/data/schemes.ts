@@ -255,7 +255,7 @@ export const SCHEMES: Readonly<Record<SchemeId, Scheme>> = {
       {
         id: "tint",
         label: "Even bright pink of gas or nitrite",
-        decisive: false,
+        decisive: true,
         words: [
           "no: shades vary over the cut",
           "hardly: a shade too even",
@@ -350,7 +350,7 @@ export const SCHEMES: Readonly<Record<SchemeId, Scheme>> = {
       {
         id: "closing",
         label: "Closing on a tap",
-        decisive: false,
+        decisive: true,
         words: ["shut, or shuts in 5 s", "shuts within 30 s", "slow and weak", "stays open: dead"],
       },
       {
@@ -463,6 +463,45 @@ export const SCHEMES: Readonly<Record<SchemeId, Scheme>> = {
       },
     ],
   },
+  "sea-cucumber": {
+    id: "sea-cucumber",
+    label: "sea cucumber",
+    attributes: [
+      {
+        id: "body",
+        label: "Body",
+        decisive: false,
+        words: ["firm, draws together", "firm", "slack", "melts, wall gone soft"],
+      },
+      { id: "smell", label: "Smell", decisive: true, words: ["sea", "neutral", "stale", "rotten"] },
+      {
+        id: "skin",
+        label: "Skin",
+        decisive: false,
+        words: ["whole, bright", "whole, dull", "worn", "peels in slime"],
+      },
+    ],
+  },
+  snail: {
+    id: "snail",
+    label: "whelk or sea snail",
+    attributes: [
+      {
+        id: "foot",
+        label: "Foot when touched",
+        decisive: true,
+        words: ["draws in at once", "draws in slowly", "hardly moves", "hangs out, no move: dead"],
+      },
+      { id: "smell", label: "Smell", decisive: true, words: ["clean sea", "neutral", "muddy", "rotten"] },
+      {
+        id: "weight",
+        label: "Weight and sound",
+        decisive: false,
+        words: ["heavy, solid", "solid", "light", "empty or full of mud"],
+      },
+      { id: "shell", label: "Shell", decisive: false, words: ["whole", "chips", "small cracks", "smashed"] },
+    ],
+  },
   frozen: {
     id: "frozen",
     label: "frozen",
@@ -470,7 +509,7 @@ export const SCHEMES: Readonly<Record<SchemeId, Scheme>> = {
       {
         id: "hardness",
         label: "Hardness",
-        decisive: false,
+        decisive: true,
         words: ["hard right through", "hard, rim a shade soft", "gives under the thumb", "soft: it has thawed"],
       },
       {
@@ -488,13 +527,14 @@ export const SCHEMES: Readonly<Record<SchemeId, Scheme>> = {
       {
         id: "pack",
         label: "Pack",
-        decisive: false,
-        words: ["sealed, dated", "sealed, frosted inside", "torn", "open, no date"],
+        decisive: true,
+        words: ["sealed, dated", "sealed, frosted inside", "torn", "open or leaking, no date"],
       },
       {
         id: "smell-thawed",
         label: "Smell of a thawed piece",
         decisive: true,
+        later: true,
         words: ["sea or none", "neutral", "stale, oily", "rancid, ammonia"],
       },
     ],
@@ -530,8 +570,8 @@ export const SCHEMES: Readonly<Record<SchemeId, Scheme>> = {
       {
         id: "pack",
         label: "Pack",
-        decisive: false,
-        words: ["tight, dated, cold", "tight", "loose", "blown, or no date"],
+        decisive: true,
+        words: ["tight, dated, cold", "tight", "loose", "blown, leaking or no date"],
       },
     ],
   },

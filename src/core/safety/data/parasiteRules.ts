@@ -1,5 +1,4 @@
-import { isFinfish, type Species, type SpeciesGroup } from "@/core/species";
-import type { ParasiteFacts } from "../parasites";
+import type { HazardId, SpeciesGroup } from "@/core/species";
 
 export type ParasiteRuleId = "fda-2022" | "eu-853";
 
@@ -12,31 +11,54 @@ export type ParasiteOption = {
   readonly section: string;
 };
 
-type Exemption = {
-  readonly applies: (species: Species, facts: ParasiteFacts) => boolean;
+/** What takes a lot out of the rule, as data: the code reads it, the screen names it, the document of rules prints it. */
+export type Exemption =
+  | { readonly kind: "groups"; readonly groups: readonly SpeciesGroup[] }
+  /** Scallop as its bare muscle; said, not guessed. */
+  | { readonly kind: "bare-adductor" }
+  | { readonly kind: "named-species"; readonly scientificNames: readonly string[] }
+  | { readonly kind: "eggs-out-of-skein" }
+  | { readonly kind: "farmed"; readonly needs: readonly FarmedCondition[]; readonly groups: readonly SpeciesGroup[] }
+  | { readonly kind: "authorised-ground" };
+
+/** Conditions a rule sets for farmed fish; each has to be said. */
+export type FarmedCondition = "net-pen-or-land-based" | "from-embryos" | "feed" | "environment-or-procedure";
+
+export type ParasiteExemption = Exemption & {
   readonly because: string;
   readonly section: string;
+  /** The paper that proves it; null: species and form on the delivery note. */
+  readonly record: string | null;
 };
 
 export type ParasiteRule = {
   readonly edition: string;
+  /** Short form of the edition's text the sections stand under. */
+  readonly text: string;
+  readonly scopeSection: string;
+  /** Groups the rule speaks of at all. */
+  readonly scope: readonly SpeciesGroup[];
   readonly options: readonly ParasiteOption[];
-  readonly exemptions: readonly Exemption[];
-  readonly coversFarmed: (group: SpeciesGroup) => boolean;
-  readonly farmedSection: string;
+  readonly exemptions: readonly ParasiteExemption[];
   readonly statementSection: string;
-  readonly groundsSection: string | null;
+  /** Hazards its freezing is not made for. */
+  readonly doesNotKill: readonly HazardId[];
+  readonly source: string;
 };
 
 /** FDA Food Code 2022, 3-402.11(B)(3): these six and no other tuna. */
 const TUNAS = ["alalunga", "albacares", "atlanticus", "maccoyii", "obesus", "thynnus"].map((name) => `Thunnus ${name}`);
 
-const SCALLOPS = ["Pecten maximus", "Placopecten magellanicus"];
+const FINFISH = ["lean-round", "flat", "salmonid", "oily-round", "large-pelagic"] as const;
+const EVERY_FISH = [...FINFISH, "crustacean", "bivalve", "gastropod", "cephalopod", "echinoderm", "roe"] as const;
 
-/** Every figure recalled, confidence high: US 3-402.11 and .12; EU Annex III, Sec. VIII, Ch. III part D as amended by Reg. (EU) 1276/2011. */
+/** Every figure recalled; the sections as the texts number them. */
 export const PARASITE_RULES: Readonly<Record<ParasiteRuleId, ParasiteRule>> = {
   "fda-2022": {
     edition: "FDA Food Code 2022, 3-402.11",
+    text: "raw, raw-marinated, partially cooked or marinated and partially cooked fish",
+    scopeSection: "3-402.11(A)",
+    scope: EVERY_FISH,
     options: [
       { label: "-20 C for 168 h", firstReachC: null, holdC: -20, hours: 168, section: "3-402.11(A)(1)" },
       { label: "-35 C for 15 h", firstReachC: -35, holdC: -35, hours: 15, section: "3-402.11(A)(2)" },
@@ -50,54 +72,74 @@ export const PARASITE_RULES: Readonly<Record<ParasiteRuleId, ParasiteRule>> = {
     ],
     exemptions: [
       {
-        applies: ({ scientificName }, { wholeOrRoeOn }) => SCALLOPS.includes(scientificName) && !wholeOrRoeOn,
+        kind: "bare-adductor",
         because: "scallop muscle alone, without roe and gut",
         section: "3-402.11(B)(2)",
+        record: null,
       },
       {
-        applies: ({ group, scientificName }) => group === "bivalve" && !SCALLOPS.includes(scientificName),
+        kind: "groups",
+        groups: ["bivalve"],
         because: "molluscan shellfish",
         section: "3-402.11(B)(1)",
+        record: null,
       },
       {
-        applies: ({ scientificName }) => TUNAS.includes(scientificName),
+        kind: "named-species",
+        scientificNames: TUNAS,
         because: "one of the six tunas named in the rule",
         section: "3-402.11(B)(3)",
+        record: null,
       },
       {
-        applies: ({ group }, { wholeOrRoeOn }) => group === "roe" && !wholeOrRoeOn,
+        kind: "farmed",
+        needs: ["net-pen-or-land-based", "feed"],
+        groups: EVERY_FISH,
+        because: "raised in net pens or on land, on formulated feed without live parasites",
+        section: "3-402.11(B)(4)",
+        record: "the grower's or supplier's letter on rearing and feed (3-402.12(C))",
+      },
+      {
+        kind: "eggs-out-of-skein",
         because: "eggs taken from the skein and rinsed",
         section: "3-402.11(B)(5)",
+        record: null,
       },
     ],
-    coversFarmed: () => true,
-    farmedSection: "3-402.11(B)(4), 3-402.12(C)",
     statementSection: "3-402.12(B)",
-    groundsSection: null,
+    doesNotKill: [],
+    source: "FDA Food Code 2022, 3-402.11, 3-402.12 (memory; figures high, sections high)",
   },
   "eu-853": {
     edition: "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D",
+    text: "products of finfish and cephalopods eaten raw, or marinated, salted or treated too mildly to kill",
+    scopeSection: "D.1",
+    scope: [...FINFISH, "cephalopod", "roe"],
     options: [
-      { label: "-20 C for 24 h", firstReachC: null, holdC: -20, hours: 24, section: "D.1(a)" },
-      { label: "-35 C for 15 h", firstReachC: null, holdC: -35, hours: 15, section: "D.1(b)" },
+      { label: "-20 C for 24 h", firstReachC: null, holdC: -20, hours: 24, section: "D.2(a)" },
+      { label: "-35 C for 15 h", firstReachC: null, holdC: -35, hours: 15, section: "D.2(b)" },
     ],
     exemptions: [
       {
-        applies: ({ group }) => !isFinfish(group) && group !== "cephalopod" && group !== "roe",
-        because: "the rule speaks of finfish and cephalopods only",
-        section: "part D, scope (memory, medium)",
+        kind: "authorised-ground",
+        because: "a ground the authority has authorised on its data",
+        section: "D.3(c)",
+        record: "the authorisation of the ground with the commercial document (D.4(b))",
       },
       {
-        applies: ({ group }, { clearedGround, production }) =>
-          production === "wild" && clearedGround && isFinfish(group),
-        because: "a ground the authority has authorised",
-        section: "D.3(c)",
+        kind: "farmed",
+        needs: ["from-embryos", "feed", "environment-or-procedure"],
+        groups: FINFISH,
+        because:
+          "farmed from embryos on a diet that cannot carry parasites, where none live or by an approved procedure",
+        section: "D.3(d)",
+        record: "the commercial document with the grower's statement (D.4(b))",
       },
     ],
-    coversFarmed: isFinfish,
-    farmedSection: "D.3(d)",
-    statementSection: "D.4",
-    groundsSection: "D.3(c)",
+    statementSection: "D.4(a)",
+    doesNotKill: ["flukes"],
+    source:
+      "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III, part D, as replaced by Reg. (EU) 1276/2011 (memory; figures high, sections high)",
   },
 };
 

@@ -8,6 +8,7 @@ export const BIVALVES = speciesRows("bivalve", [
     names:
       "en:great scallop|fr:coquille Saint-Jacques|it:capasanta|es:vieira|pt:vieira|de:Jakobsmuschel|nl:sint-jakobsschelp|sv:pilgrimsmussla|sv:kammussla|no:kamskjell|da:kammusling",
     scientificName: "Pecten maximus",
+    family: "Pectinidae",
     faoCode: "SCE",
     flesh: "white",
     donenessGroup: "scallop",
@@ -22,6 +23,7 @@ export const BIVALVES = speciesRows("bivalve", [
     kitchenNote:
       "Three of 30 g is a first course. Biotoxins gather in gut and coral (ASP, DSP, PSP): discard the dark parts. Firm live muscle twitches.",
     usualDoneness: "48-52 °C, translucent centre, warm through",
+    usualCentreC: [48, 52],
     usualMethods: ["sear", "roast in shell", "crudo", "steam", "en papillote", "gratin"],
     confidence: "high",
   },
@@ -31,6 +33,8 @@ export const BIVALVES = speciesRows("bivalve", [
     names:
       "en:diver scallop (trade)|fr:pétoncle géant|it:capasanta americana|es:vieira americana|pt:vieira-americana|de:Atlantischer Tiefwasser-Scallop|nl:Atlantische diepzeescallop",
     scientificName: "Placopecten magellanicus",
+    family: "Pectinidae",
+    boughtAs: { form: "shucked" },
     faoCode: "SCA",
     flesh: "white",
     donenessGroup: "scallop",
@@ -48,6 +52,7 @@ export const BIVALVES = speciesRows("bivalve", [
     kitchenNote:
       "Dry (untreated) values; newer USDA entry 82.5 water, 12.1 protein, 3.2 carbohydrate reads like soaked meat. Grades per lb U/10, 10/20, 20/30. Wet scallops weep and will not brown.",
     usualDoneness: "48-52 °C, translucent centre, warm through",
+    usualCentreC: [48, 52],
     usualMethods: ["sear", "grill", "crudo", "roast", "gratin"],
     confidence: "high",
   },
@@ -57,6 +62,7 @@ export const BIVALVES = speciesRows("bivalve", [
     names:
       "fr:moule|it:cozza|it:mitilo|es:mejillón|pt:mexilhão|de:Miesmuschel|nl:mossel|sv:blåmussla|no:blåskjell|da:blåmusling",
     scientificName: "Mytilus edulis",
+    family: "Mytilidae",
     faoCode: "MUS",
     flesh: "white",
     donenessGroup: "scallop",
@@ -74,6 +80,8 @@ export const BIVALVES = speciesRows("bivalve", [
     kitchenNote:
       "portion_g is live weight for a main. Keep damp, cool (2-6 °C), breathing, never in fresh water. Keep the tag 90 days (US). Discard broken, and gaping ones that do not close when tapped. Mediterranean M. galloprovincialis is MSM.",
     usualDoneness: "Open and meat plump, 65-70 °C or above",
+    usualCentreC: [65, 70],
+    least: { centreC: 62, because: "shells open and the meat is set" },
     usualMethods: ["steam in wine", "grill", "gratin", "soup", "escabeche", "fry"],
     confidence: "high",
   },
@@ -83,6 +91,7 @@ export const BIVALVES = speciesRows("bivalve", [
     names:
       "en:rock oyster|en:cupped oyster|fr:huître creuse|it:ostrica concava|it:ostrica del Pacifico|es:ostión japonés|es:ostra rizada|pt:ostra-japonesa|de:Pazifische Auster|nl:Japanse oester|nl:creuse|sv:japanskt jätteostron|ja:magaki",
     scientificName: "Magallana gigas (Crassostrea gigas)",
+    family: "Ostreidae",
     faoCode: "OYG",
     flesh: "white",
     donenessGroup: "scallop",
@@ -97,6 +106,7 @@ export const BIVALVES = speciesRows("bivalve", [
     kitchenNote:
       "portion_g is meat of six No. 3. European sizes 0-5: No. 3 is 66-85 g in shell. Keep cup down at 2-8 °C, keep the tag. Open to order, keep the liquor.",
     usualDoneness: "Raw, or just warmed 50-60 °C, edges curl; 90 °C for 90 s where norovirus is feared",
+    usualCentreC: [50, 60],
     usualMethods: ["raw on the half shell", "poach in liquor", "grill", "fry", "gratin"],
     confidence: "high",
   },
@@ -106,6 +116,7 @@ export const BIVALVES = speciesRows("bivalve", [
     names:
       "en:native oyster|fr:huître plate|fr:belon (local)|it:ostrica piatta|es:ostra plana|pt:ostra-plana|de:Europäische Auster|nl:platte oester|nl:Zeeuwse platte|sv:ostron|no:flatøsters|da:limfjordsøsters (local)",
     scientificName: "Ostrea edulis",
+    family: "Ostreidae",
     faoCode: "OYF",
     flesh: "white",
     donenessGroup: "scallop",
@@ -119,6 +130,7 @@ export const BIVALVES = speciesRows("bivalve", [
     kitchenNote:
       "portion_g is meat of six. Broods in summer: milky or gritty, off the list May to August. Closes badly: keep flat and weighted, shorter life than the cupped oyster.",
     usualDoneness: "Raw; seldom cooked",
+    usualCentreC: [50, 60],
     usualMethods: ["raw on the half shell", "just warmed"],
     confidence: "medium",
   },
@@ -128,6 +140,7 @@ export const BIVALVES = speciesRows("bivalve", [
     names:
       "en:Japanese carpet shell|en:littleneck (West Coast trade)|fr:palourde japonaise|it:vongola verace|es:almeja japonesa|pt:amêijoa-japonesa|de:Japanische Teppichmuschel|nl:Japanse tapijtschelp|ja:asari",
     scientificName: "Ruditapes philippinarum",
+    family: "Veneridae",
     faoCode: "CLJ",
     flesh: "white",
     donenessGroup: "scallop",
@@ -141,6 +154,8 @@ export const BIVALVES = speciesRows("bivalve", [
     kitchenNote:
       "portion_g is live weight for a main, 200 g for pasta. Purge 2-4 h in clean 3-3.5 % salt water in the dark. Other tables give a far wetter raw clam.",
     usualDoneness: "Just open, meat plump, 65-70 °C",
+    usualCentreC: [65, 70],
+    least: { centreC: 62, because: "shells open and the meat is set" },
     usualMethods: ["steam in wine", "pasta", "soup", "à la plancha", "stew with pork"],
     confidence: "medium",
   },
@@ -150,6 +165,7 @@ export const BIVALVES = speciesRows("bivalve", [
     names:
       "en:sword razor|en:spoots|fr:couteau|it:cannolicchio|it:cappalunga|es:navaja|pt:lingueirão|pt:navalha|de:Schwertmuschel|nl:mesheft|sv:knivmussla|no:knivskjell",
     scientificName: "Ensis siliqua",
+    family: "Pharidae",
     faoCode: null,
     flesh: "white",
     donenessGroup: "scallop",
@@ -163,6 +179,7 @@ export const BIVALVES = speciesRows("bivalve", [
     kitchenNote:
       "portion_g is live weight for a first course. Sold in bundles, still moving. Short life. Toughens in seconds after opening. Ensis magnus and E. leei are sold as well.",
     usualDoneness: "Just open, 55-60 °C, then off",
+    usualCentreC: [55, 60],
     usualMethods: ["plancha", "steam 60 s", "grill", "ceviche after blanching"],
     confidence: "low",
   },
@@ -172,6 +189,7 @@ export const BIVALVES = speciesRows("bivalve", [
     names:
       "fr:coque|it:cuore di mare|it:cuore edule|es:berberecho|pt:berbigão|de:Herzmuschel|nl:kokkel|sv:hjärtmussla|no:saueskjell|da:hjertemusling",
     scientificName: "Cerastoderma edule",
+    family: "Cardiidae",
     faoCode: "COC",
     flesh: "white",
     donenessGroup: "scallop",
@@ -184,6 +202,8 @@ export const BIVALVES = speciesRows("bivalve", [
     parasiteNote: "None of note; hazards are biotoxins, norovirus and vibrio.",
     kitchenNote: "portion_g is live weight. Very sandy: purge 4-12 h in clean sea-strength water. Strain the liquor.",
     usualDoneness: "Just open, 65-70 °C",
+    usualCentreC: [65, 70],
+    least: { centreC: 62, because: "shells open and the meat is set" },
     usualMethods: ["steam", "pickle", "pasta", "sauce", "soup"],
     confidence: "medium",
   },

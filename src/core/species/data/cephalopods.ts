@@ -8,6 +8,7 @@ export const CEPHALOPODS = speciesRows("cephalopod", [
     names:
       "en:calamari|fr:encornet|fr:calmar|it:calamaro|es:calamar|pt:lula|de:Kalmar|nl:pijlinktvis|sv:tioarmad bläckfisk|sv:kalmar|no:blekksprut|ja:ika",
     scientificName: "Loligo vulgaris",
+    family: "Loliginidae",
     faoCode: "SQR",
     flesh: "white",
     donenessGroup: "squid",
@@ -26,6 +27,7 @@ export const CEPHALOPODS = speciesRows("cephalopod", [
     kitchenNote:
       "Ink sac 1-2 g per animal. Either seconds or an hour: between is rubber. Longfin and market squids (Doryteuthis) are used alike.",
     usualDoneness: "55-60 °C for seconds, opaque; or braised at 90-95 °C until a knife slides in",
+    usualCentreC: [55, 60],
     usualMethods: ["plancha", "fry", "grill", "stuff and braise", "crudo in ribbons", "ink stew"],
     confidence: "high",
   },
@@ -35,6 +37,7 @@ export const CEPHALOPODS = speciesRows("cephalopod", [
     names:
       "fr:seiche|fr:sépia|it:seppia|es:sepia|es:jibia|es:choco|pt:choco|de:Sepia|de:Tintenfisch|nl:zeekat|sv:sepiabläckfisk|ja:kō ika",
     scientificName: "Sepia officinalis",
+    family: "Sepiidae",
     faoCode: "CTC",
     flesh: "white",
     donenessGroup: "squid",
@@ -48,6 +51,7 @@ export const CEPHALOPODS = speciesRows("cephalopod", [
     kitchenNote:
       "Most ink of all: sac 3-8 g. Cuttlebone out through the back. Thicker and sweeter than squid; score it. Freezing tenderises.",
     usualDoneness: "55-60 °C for seconds; or braised at 90-95 °C 30-60 min",
+    usualCentreC: [55, 60],
     usualMethods: ["plancha", "ink risotto or stew", "fry", "grill", "raw thin strips", "braise"],
     confidence: "high",
   },
@@ -57,6 +61,7 @@ export const CEPHALOPODS = speciesRows("cephalopod", [
     names:
       "fr:poulpe|fr:pieuvre|it:polpo|es:pulpo|pt:polvo|de:Krake|de:Oktopus|nl:octopus|nl:achtarm|sv:åttaarmad bläckfisk|no:åttearmet blekksprut|ja:madako",
     scientificName: "Octopus vulgaris",
+    family: "Octopodidae",
     faoCode: "OCC",
     flesh: "white",
     donenessGroup: "octopus",
@@ -74,6 +79,7 @@ export const CEPHALOPODS = speciesRows("cephalopod", [
     kitchenNote:
       "portion_g is cooked. Freezing at -20 °C for some days tenderises. True octopus has two rows of suckers; musky ones have one.",
     usualDoneness: "90-95 °C simmer 40-75 min until a skewer slides in the thick arm, then warm through",
+    usualCentreC: [55, 60],
     usualMethods: ["simmer and grill", "simmer and slice", "braise", "salad", "carpaccio (pressed)", "confit"],
     confidence: "high",
   },

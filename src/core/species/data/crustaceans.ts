@@ -8,6 +8,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     names:
       "en:blue lobster|en:native lobster|fr:homard breton|fr:homard européen|it:astice|es:bogavante|pt:lavagante|de:Europäischer Hummer|nl:Europese kreeft|sv:hummer|da:sort hummer",
     scientificName: "Homarus gammarus",
+    family: "Nephropidae",
     faoCode: "LBE",
     flesh: "white",
     donenessGroup: "lobster",
@@ -21,6 +22,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     kitchenNote:
       "One of 500-600 g for one main cover. Stun or kill at once before cooking. Minimum landing size and berried females: check. Composition between old and new USDA American lobster.",
     usualDoneness: "Tail 57-60 °C, claw 60-65 °C, opaque with pearl",
+    usualCentreC: [57, 60],
     usualMethods: ["steam or boil then finish", "butter-poach", "grill split", "roast", "thermidor"],
     confidence: "medium",
   },
@@ -30,6 +32,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     names:
       "en:Maine lobster|en:Canadian lobster|fr:homard américain|it:astice americano|es:bogavante americano|pt:lavagante-americano|de:Amerikanischer Hummer|nl:Amerikaanse kreeft|sv:amerikansk hummer",
     scientificName: "Homarus americanus",
+    family: "Nephropidae",
     faoCode: "LBA",
     flesh: "white",
     donenessGroup: "lobster",
@@ -46,6 +49,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     parasiteNote: "None of note for the kitchen.",
     kitchenNote: "Tomalley: advice against eating in some places. Live trade is barred or limited in parts of Europe.",
     usualDoneness: "Tail 57-60 °C, claw 60-65 °C, opaque with pearl",
+    usualCentreC: [57, 60],
     usualMethods: ["steam", "boil", "butter-poach", "grill split", "roll", "steam then broil"],
     confidence: "high",
   },
@@ -55,6 +59,8 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     names:
       "en:rock lobster|en:crawfish|fr:langouste|it:aragosta|es:langosta|pt:lagosta|de:Languste|nl:langoest|sv:languster|ja:ise ebi (related)",
     scientificName: "Panulirus argus",
+    family: "Palinuridae",
+    boughtAs: { frozen: true },
     faoCode: "SLC",
     flesh: "white",
     donenessGroup: "lobster",
@@ -72,6 +78,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
       "None of note for the kitchen (raw use: US freezing rule takes in crustaceans, EU rule does not); cook through in warm-water areas with Angiostrongylus.",
     kitchenNote: "No claws. European Palinurus elephas is SLO. Mealy when overdone.",
     usualDoneness: "58-62 °C, opaque, springy",
+    usualCentreC: [58, 62],
     usualMethods: ["grill split", "steam", "butter-poach", "roast", "sashimi"],
     confidence: "medium",
   },
@@ -81,6 +88,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     names:
       "en:edible crab|fr:tourteau|fr:dormeur|it:granciporro|es:buey de mar|pt:sapateira|de:Taschenkrebs|nl:noordzeekrab|sv:krabbtaska|no:taskekrabbe",
     scientificName: "Cancer pagurus",
+    family: "Cancridae",
     faoCode: "CRE",
     flesh: "white",
     donenessGroup: "lobster",
@@ -98,6 +106,8 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     kitchenNote:
       "Composition is white meat; brown meat 8-15 % fat. shape is the whole body. Brown meat: cadmium advice. Weigh in the hand: light crabs are full of water.",
     usualDoneness: "70-75 °C in the body, boiled or steamed through",
+    usualCentreC: [70, 75],
+    least: { centreC: 70, because: "body and brown meat are eaten: a whole crab is cooked through" },
     usualMethods: ["boil", "steam", "dressed", "crab cakes", "bisque", "gratin"],
     confidence: "medium",
   },
@@ -107,6 +117,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     names:
       "fr:crabe bleu|it:granchio blu|es:cangrejo azul|es:jaiba azul|pt:siri-azul|pt:caranguejo-azul|de:Blaukrabbe|nl:blauwe zwemkrab|sv:blåkrabba",
     scientificName: "Callinectes sapidus",
+    family: "Portunidae",
     faoCode: "CRB",
     flesh: "white",
     donenessGroup: "lobster",
@@ -120,6 +131,8 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     kitchenNote:
       "Grades of picked meat: jumbo lump, lump, backfin, special, claw. Soft-shell: clean gills, face and apron, about 85-90 % is eaten. Pasteurised tins keep longer.",
     usualDoneness: "70-75 °C, steamed through",
+    usualCentreC: [70, 75],
+    least: { centreC: 70, because: "body and brown meat are eaten: a whole crab is cooked through" },
     usualMethods: ["steam", "boil", "crab cakes", "soft-shell fry", "bisque", "stuff"],
     confidence: "high",
   },
@@ -129,12 +142,14 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     names:
       "en:queen crab|en:opilio|fr:crabe des neiges|it:granchio delle nevi|es:cangrejo de las nieves|pt:caranguejo-das-neves|de:Schneekrabbe|de:Nordische Eismeerkrabbe|nl:sneeuwkrab|sv:snökrabba|no:snøkrabbe|ja:zuwaigani",
     scientificName: "Chionoecetes opilio",
+    family: "Oregoniidae",
+    boughtAs: { form: "cooked", frozen: true },
     faoCode: "CRQ",
     flesh: "white",
     donenessGroup: "lobster",
     compositionPct: { water: 79.8, protein: 18.0, fat: 1.1, carbohydrate: 0, ash: 1.9 },
     portion: { shape: "cylinder", thicknessMm: 16, massG: 130 },
-    yield: { basis: "cooked frozen sections to meat", skinOnFilletPct: null, skinlessPct: 45 },
+    yield: { basis: "cooked frozen sections to meat", dressed: "headed", skinOnFilletPct: null, skinlessPct: 45 },
     iceLifeDays: 3,
     histamineFormer: "no",
     rawUse: "none",
@@ -142,6 +157,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     kitchenNote:
       "Composition is raw USDA queen crab, trimmed to sum. Sold by cluster size 5-8 or 8-10 oz. Thaw overnight, only re-warm.",
     usualDoneness: "Pre-cooked: re-warm to 55-60 °C",
+    usualCentreC: [55, 60],
     usualMethods: ["steam", "grill", "butter", "chilled with dips", "broil"],
     confidence: "medium",
   },
@@ -151,12 +167,14 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     names:
       "en:Kamchatka crab|fr:crabe royal|it:granchio reale|es:cangrejo real|es:cangrejo rojo gigante|pt:caranguejo-real|de:Königskrabbe|nl:koningskrab|sv:kungskrabba|no:kongekrabbe|ja:tarabagani",
     scientificName: "Paralithodes camtschaticus",
+    family: "Lithodidae",
+    boughtAs: { form: "cooked", frozen: true },
     faoCode: null,
     flesh: "white",
     donenessGroup: "lobster",
     compositionPct: { water: 79.6, protein: 18.3, fat: 0.6, carbohydrate: 0, ash: 1.8 },
     portion: { shape: "cylinder", thicknessMm: 28, massG: 150 },
-    yield: { basis: "cooked frozen legs to meat", skinOnFilletPct: null, skinlessPct: 52 },
+    yield: { basis: "cooked frozen legs to meat", dressed: "headed", skinOnFilletPct: null, skinlessPct: 52 },
     iceLifeDays: 3,
     histamineFormer: "no",
     rawUse: "none",
@@ -164,6 +182,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     kitchenNote:
       "Graded by legs per 10 lb (6-9, 9-12, 12-14, 16-20). Salted in the brine freezer: taste before seasoning. Also sold live in the north.",
     usualDoneness: "Pre-cooked: re-warm to 55-60 °C; from raw 60-63 °C",
+    usualCentreC: [55, 60],
     usualMethods: ["steam", "grill split", "roast with butter", "chilled"],
     confidence: "medium",
   },
@@ -173,6 +192,9 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     names:
       "en:Norway lobster|en:Dublin Bay prawn|en:scampi (tails)|fr:langoustine|it:scampo|es:cigala|pt:lagostim|de:Kaisergranat|nl:langoustine|sv:havskräfta|no:sjøkreps|da:jomfruhummer",
     scientificName: "Nephrops norvegicus",
+    family: "Nephropidae",
+    boughtAs: { form: "raw-whole" },
+    anatomy: "langoustine",
     faoCode: "NEP",
     flesh: "white",
     donenessGroup: "shrimp",
@@ -191,6 +213,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     kitchenNote:
       "Blackens at the head within a day unless treated with sulphite (an allergen to declare). Sizes per kg: 4/7, 8/12, 11/15, 16/20, 21/30. Creel-caught are the best. Heads and claws to bisque.",
     usualDoneness: "48-52 °C, just opaque, pearly",
+    usualCentreC: [48, 52],
     usualMethods: ["pan-roast split or peeled", "grill split", "poach", "tempura", "crudo"],
     confidence: "medium",
   },
@@ -200,6 +223,8 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     names:
       "en:northern prawn|en:pink shrimp|en:Greenland prawn|fr:crevette nordique|it:gamberetto boreale|es:camarón boreal|pt:camarão-ártico|de:Eismeergarnele|nl:noorse garnaal|sv:nordhavsräka|sv:räka|no:reke|ja:ama ebi",
     scientificName: "Pandalus borealis",
+    family: "Pandalidae",
+    boughtAs: { form: "cooked" },
     faoCode: "PRA",
     flesh: "white",
     donenessGroup: "shrimp",
@@ -214,6 +239,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     kitchenNote:
       "Cooked on board in brine: peeled meat may hold 1-2 % salt and added water. Never cook again, only warm. Counts 70/90 to 150/250 per kg shell-on.",
     usualDoneness: "Pre-cooked: serve cold or warm below 50 °C; raw: 50-55 °C",
+    usualCentreC: [42, 50],
     usualMethods: [
       "chilled peeled",
       "open sandwich",
@@ -229,6 +255,8 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     names:
       "en:whiteleg shrimp|en:vannamei|en:Pacific white shrimp|fr:crevette à pattes blanches|fr:gambas|it:mazzancolla tropicale|es:langostino vannamei|es:camarón patiblanco|pt:camarão-branco|de:Weißbeingarnele|nl:witpootgarnaal|sv:vannameiräka|sv:jätteräka (trade)",
     scientificName: "Penaeus vannamei",
+    family: "Penaeidae",
+    boughtAs: { form: "tails" },
     faoCode: "PNV",
     flesh: "white",
     donenessGroup: "shrimp",
@@ -247,6 +275,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     kitchenNote:
       "Phosphate-soaked prawn reads 83 water, 13.6 protein (older USDA), weeps and turns glassy. Sulphite to declare. Glaze 5-30 %: buy by net weight.",
     usualDoneness: "58-62 °C, opaque, C-shape with a little give",
+    usualCentreC: [58, 62],
     usualMethods: ["pan-fry", "grill", "butter-poach", "fry", "skewer", "stock from shells"],
     confidence: "high",
   },

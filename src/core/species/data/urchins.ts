@@ -8,6 +8,7 @@ export const URCHINS = speciesRows("echinoderm", [
     names:
       "en:uni|fr:oursin|it:riccio di mare|es:erizo de mar|pt:ouriço-do-mar|de:Seeigel|nl:zee-egel|sv:sjöborre|no:kråkebolle|ja:uni",
     scientificName: "Paracentrotus lividus",
+    family: "Parechinidae",
     faoCode: "URM",
     flesh: "white",
     donenessGroup: "scallop",
@@ -21,6 +22,7 @@ export const URCHINS = speciesRows("echinoderm", [
     kitchenNote:
       "Composition is the gonad, after a Japanese food table. Colour yellow to deep orange; bitter when spawned. Northern Strongylocentrotus is much used. Alum-set trays taste metallic.",
     usualDoneness: "Raw; in sauces warm below 60 °C, never boil",
+    usualCentreC: null,
     usualMethods: ["raw in the shell", "on toast", "sauce off the heat", "pasta", "custard"],
     confidence: "medium",
   },

@@ -1,0 +1,1 @@
+ALTER TABLE `house` ADD `susceptible_guests` integer DEFAULT false NOT NULL;

@@ -1,0 +1,104 @@
+import { liveStorageOf } from "@/core/freshness";
+import {
+  HISTAMINE_GAP_H,
+  judgeHistamineExposure,
+  ONBOARD_UNKNOWN,
+  RULE_SETS,
+  ROUNDING_K,
+  spellsAbove,
+  type LogPoint,
+} from "@/core/safety";
+import type { Check, RawFacts } from "./facts";
+
+/** Hours without a reading that nobody asks about: the usual round of the thermometer (common practice). */
+export const ROUND_H = 4;
+/** Air is above the limit for so long while the door stands open; shorter spells do not count (common practice, as for excursions), h. */
+const DOOR_OPEN_H = 0.5;
+/** So long above the holding limit in all, and it is not raw any more; the codes allow no time at all (ours), h. */
+const LONGEST_WARM_H = 1;
+
+type Limit = { readonly limitC: number; readonly source: string };
+
+/** What the lot may lie at, and from when on: a bivalve that came in warm has hours to get there. */
+function limitsOf({ ruleSetId, species, state }: RawFacts): {
+  readonly first: Limit;
+  readonly then: Limit;
+  readonly fromH: number;
+} {
+  const { holding, receiving } = RULE_SETS[ruleSetId];
+  const cold = { limitC: holding.chilledMaxC, source: holding.source };
+  if (state !== "live") return { first: cold, then: cold, fromH: 0 };
+  const alive = {
+    limitC: Math.max(receiving.live.refuseAboveC ?? 10, species.group === "bivalve" ? 0 : liveStorageOf(species).maxC),
+    source: receiving.live.source,
+  };
+  const { liveCooling } = receiving;
+  return species.group === "bivalve" && liveCooling
+    ? { first: alive, then: { limitC: liveCooling.toC, source: liveCooling.source }, fromH: liveCooling.withinH }
+    : { first: alive, then: alive, fromH: 0 };
+}
+
+const hours = (spells: readonly { readonly hours: number }[]) =>
+  spells.reduce((sum, one) => sum + (one.hours > DOOR_OPEN_H ? one.hours : 0), 0);
+
+/** Hours above what it may lie at, short spells left out. */
+function warmHours(log: readonly LogPoint[], facts: RawFacts): number {
+  const { first, then, fromH } = limitsOf(facts);
+  if (fromH === 0) return hours(spellsAbove(log, then.limitC + ROUNDING_K));
+  const early = log.filter(([time]) => time <= fromH);
+  const late = log.filter(([time]) => time >= fromH);
+  return hours(spellsAbove(early, first.limitC + ROUNDING_K)) + hours(spellsAbove(late, then.limitC + ROUNDING_K));
+}
+
+/** The history against the holding limit of the rule set, and a probe of the fish that reads at or below it. */
+export function keptColdCheck(facts: RawFacts): Check {
+  const { history, probeC } = facts;
+  const { then } = limitsOf(facts);
+  const say = (state: Check["state"], text: string): Check => ({
+    id: "kept-cold",
+    label: "Kept cold",
+    state,
+    text,
+    source: `temperature history of its places; ${then.source}`,
+  });
+  if (probeC !== null && probeC > then.limitC + ROUNDING_K)
+    return say("fails", `probed at ${probeC.toFixed(1)} °C, ${then.limitC} °C at most`);
+  if (!history || history.log.length === 0)
+    return say("missing", "no readings of the places it lay in: watch it from now on");
+  const warmH = warmHours(history.log, facts);
+  if (warmH > LONGEST_WARM_H + 1e-9)
+    return say("fails", `${warmH.toFixed(1)} h above ${then.limitC} °C since the door: cook it or leave it`);
+  const nowC = history.log.at(-1)![1];
+  const warm = warmH > 0 ? `${(warmH * 60).toFixed(0)} min above ${then.limitC} °C` : `at or below ${then.limitC} °C`;
+  if (history.longestGapH > ROUND_H + 1e-9)
+    return probeC === null
+      ? say("missing", `${history.longestGapH.toFixed(0)} h without a reading: probe the fish and note it`)
+      : say("met", `${warm}; a gap of ${history.longestGapH.toFixed(0)} h, then probed at ${probeC.toFixed(1)} °C`);
+  if (nowC > then.limitC + ROUNDING_K && probeC === null && facts.state !== "live")
+    return say("missing", `its place reads ${nowC.toFixed(1)} °C now: probe the fish`);
+  return say("met", `readings throughout, ${warm}`);
+}
+
+/** Hours above 4.4 °C of a fish that forms histamine, since the door; null for one that does not. */
+export function histamineCheck({ species, history }: RawFacts): Check | null {
+  if (species.histamineFormer === "no") return null;
+  const say = (state: Check["state"], text: string, source: string): Check => ({
+    id: "histamine",
+    label: "Histamine",
+    state,
+    text,
+    source,
+  });
+  const guide = "FDA Fish and Fishery Products Hazards and Controls Guidance, June 2022, ch. 7 (memory, high)";
+  if (!history || history.log.length === 0) return say("missing", "its hours above 4.4 °C are not known", guide);
+  const { ok, hoursAbove, limitH, source } = judgeHistamineExposure(history.log, history.frozen);
+  const spent = `${hoursAbove.toFixed(1)} h above 4.4 °C, ${limitH} h allowed`;
+  if (!ok) return say("fails", `${spent}: nothing makes it good again`, source);
+  if (history.longestGapH > HISTAMINE_GAP_H + 1e-9)
+    return say(
+      "missing",
+      `${history.longestGapH.toFixed(0)} h without a reading, ${HISTAMINE_GAP_H} h at most for a fish that forms histamine: no probe mends that`,
+      source,
+    );
+  return say("met", `${spent}; ${ONBOARD_UNKNOWN}`, source);
+}

@@ -1,0 +1,265 @@
+import type { Anatomy, HazardId, SpeciesGroup } from "../types";
+
+/** Facts that hold for a whole family: what it is, what it can carry, how it is taken apart. */
+export type Family = {
+  readonly english: string;
+  readonly group: SpeciesGroup;
+  readonly anatomy: Anatomy;
+  readonly histamine: "yes" | "some" | "no";
+  readonly hazards: readonly HazardId[];
+  /** May never be sold or served; null: it may. */
+  readonly banned: { readonly because: string; readonly source: string } | null;
+};
+
+const HISTAMINE_SOURCE =
+  "FDA Fish and Fishery Products Hazards and Controls Guidance, June 2022, ch. 3, table 3-2, ch. 7; Reg. (EC) 2073/2005, Annex I, 1.26 names the families (memory, medium)";
+const POISON = {
+  because: "puffers, porcupine fishes and sunfishes carry tetrodotoxin, which no cook takes out",
+  source:
+    "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. V, E (memory, high); FDA Hazards and Controls Guidance, June 2022, ch. 6: only from licensed import (memory, high)",
+} as const;
+
+/** Where each column comes from; all recalled (`memory`). */
+export const FAMILY_SOURCES = {
+  names: "families as in FAO ASFIS and standard ichthyology (memory, medium)",
+  histamine: HISTAMINE_SOURCE,
+  ciguatera: "FDA Hazards and Controls Guidance, June 2022, ch. 3, table 3-2, ch. 6 (memory, medium)",
+  mercury: "Reg. (EU) 2023/915, Annex I; FDA and EPA advice on fish, 2021 (memory, medium)",
+} as const;
+
+type Facts = {
+  readonly anatomy?: Anatomy;
+  readonly histamine?: Family["histamine"];
+  readonly hazards?: readonly HazardId[];
+  readonly banned?: Family["banned"];
+};
+
+/** How an animal of a group is built unless its family or row says otherwise. */
+export const USUAL_ANATOMY: Readonly<Record<SpeciesGroup, Anatomy>> = {
+  "lean-round": "round",
+  "oily-round": "round",
+  salmonid: "round",
+  "large-pelagic": "large",
+  flat: "flat",
+  crustacean: "shrimp",
+  bivalve: "clam",
+  gastropod: "snail",
+  cephalopod: "squid",
+  echinoderm: "urchin",
+  roe: "roe",
+};
+
+/** What every animal of a group can carry, whatever its family. */
+export const GROUP_HAZARDS: Readonly<Record<SpeciesGroup, readonly HazardId[]>> = {
+  "lean-round": ["parasites"],
+  "oily-round": ["parasites"],
+  salmonid: ["parasites", "listeria"],
+  "large-pelagic": ["parasites"],
+  flat: ["parasites"],
+  crustacean: [],
+  bivalve: ["vibrio", "norovirus", "biotoxins"],
+  gastropod: ["biotoxins"],
+  cephalopod: ["parasites"],
+  echinoderm: [],
+  roe: ["parasites", "listeria"],
+};
+
+const family = (english: string, group: SpeciesGroup, facts: Facts = {}): Family => ({
+  english,
+  group,
+  anatomy: facts.anatomy ?? USUAL_ANATOMY[group],
+  histamine: facts.histamine ?? "no",
+  hazards: [
+    ...GROUP_HAZARDS[group],
+    ...((facts.histamine ?? "no") === "no" ? [] : (["histamine"] as const)),
+    ...(facts.hazards ?? []),
+  ],
+  banned: facts.banned ?? null,
+});
+
+const reef = { hazards: ["ciguatera"] } as const;
+const former = { histamine: "yes" } as const;
+
+/** Families a station meets. One that is not here is not known, and a raw answer waits until somebody says more. */
+export const FAMILIES: Readonly<Record<string, Family>> = {
+  Gadidae: family("cods", "lean-round"),
+  Lotidae: family("lings and burbots", "lean-round"),
+  Phycidae: family("forkbeards", "lean-round"),
+  Merlucciidae: family("hakes", "lean-round"),
+  Macrouridae: family("grenadiers", "lean-round"),
+  Moridae: family("deepsea cods", "lean-round"),
+  Ophidiidae: family("cusk-eels", "lean-round"),
+  Triglidae: family("gurnards", "lean-round"),
+  Moronidae: family("temperate basses", "lean-round"),
+  Lateolabracidae: family("Asian seabasses", "lean-round"),
+  Latidae: family("barramundis", "lean-round"),
+  Percichthyidae: family("perch trouts", "lean-round"),
+  Polyprionidae: family("wreckfishes", "lean-round"),
+  Sparidae: family("sea breams", "lean-round"),
+  Mullidae: family("red mullets", "lean-round"),
+  Mugilidae: family("grey mullets", "lean-round"),
+  Zeidae: family("dories", "lean-round"),
+  Oreosomatidae: family("oreos", "lean-round"),
+  Berycidae: family("alfonsinos", "lean-round"),
+  Trachichthyidae: family("roughies", "lean-round", { hazards: ["mercury"] }),
+  Lophiidae: family("monkfishes", "lean-round", { anatomy: "monk" }),
+  Lutjanidae: family("snappers", "lean-round", reef),
+  Lethrinidae: family("emperors", "lean-round", reef),
+  Haemulidae: family("grunts", "lean-round", reef),
+  Serranidae: family("sea basses and groupers", "lean-round", reef),
+  Epinephelidae: family("groupers", "lean-round", reef),
+  Labridae: family("wrasses and hogfish", "lean-round", reef),
+  Scaridae: family("parrotfishes", "lean-round", reef),
+  Balistidae: family("triggerfishes", "lean-round", reef),
+  Acanthuridae: family("surgeonfishes", "lean-round", reef),
+  Siganidae: family("rabbitfishes", "lean-round", reef),
+  Kyphosidae: family("sea chubs", "lean-round", reef),
+  Sphyraenidae: family("barracudas", "lean-round", reef),
+  Muraenidae: family("morays", "lean-round", { anatomy: "eel", hazards: ["ciguatera", "blood-toxin"] }),
+  Congridae: family("congers", "lean-round", { anatomy: "eel", hazards: ["blood-toxin"] }),
+  Anguillidae: family("eels", "oily-round", { anatomy: "eel", hazards: ["blood-toxin"] }),
+  Petromyzontidae: family("lampreys", "oily-round", { anatomy: "eel", hazards: ["blood-toxin"] }),
+  Anarhichadidae: family("wolffishes", "lean-round"),
+  Percidae: family("perches", "lean-round", { hazards: ["tapeworm"] }),
+  Esocidae: family("pikes", "lean-round", { hazards: ["tapeworm"] }),
+  Centrarchidae: family("sunfish basses", "lean-round"),
+  Sciaenidae: family("croakers and weakfishes", "lean-round"),
+  Sebastidae: family("rockfishes and ocean perches", "lean-round"),
+  Scorpaenidae: family("scorpionfishes", "lean-round"),
+  Hexagrammidae: family("greenlings and lingcod", "lean-round"),
+  Cottidae: family("sculpins", "lean-round"),
+  Cyclopteridae: family("lumpfishes", "lean-round"),
+  Anoplopomatidae: family("sablefishes", "lean-round"),
+  Nototheniidae: family("icefishes and toothfishes", "lean-round", { hazards: ["mercury"] }),
+  Malacanthidae: family("tilefishes", "lean-round", { hazards: ["mercury"] }),
+  Cichlidae: family("tilapias", "lean-round", { hazards: ["flukes"] }),
+  Ictaluridae: family("North American catfishes", "lean-round"),
+  Pangasiidae: family("shark catfishes", "lean-round", { hazards: ["flukes"] }),
+  Clariidae: family("airbreathing catfishes", "lean-round", { hazards: ["flukes"] }),
+  Siluridae: family("sheatfishes", "lean-round", { hazards: ["flukes"] }),
+  Cyprinidae: family("carps", "lean-round", { hazards: ["flukes"] }),
+  Channidae: family("snakeheads", "lean-round", { hazards: ["flukes"] }),
+  Centropomidae: family("snooks", "lean-round"),
+  Rachycentridae: family("cobias", "lean-round"),
+  Bramidae: family("pomfrets", "lean-round"),
+  Stromateidae: family("butterfishes", "lean-round"),
+  Centrolophidae: family("medusafishes", "lean-round"),
+  Trichiuridae: family("cutlassfishes", "lean-round"),
+  Trachinidae: family("weevers", "lean-round"),
+  Sillaginidae: family("whitings of the Pacific", "lean-round"),
+  Nemipteridae: family("threadfin breams", "lean-round"),
+  Priacanthidae: family("bigeyes", "lean-round"),
+  Osmeridae: family("smelts", "oily-round"),
+  Argentinidae: family("argentines", "lean-round"),
+  Ammodytidae: family("sandeels", "oily-round"),
+  Atherinidae: family("silversides", "oily-round"),
+  Acipenseridae: family("sturgeons", "lean-round"),
+  Rajidae: family("skates", "lean-round", { anatomy: "ray" }),
+  Arhynchobatidae: family("softnose skates", "lean-round", { anatomy: "ray" }),
+  Dasyatidae: family("stingrays", "lean-round", { anatomy: "ray", hazards: ["mercury"] }),
+  Squalidae: family("dogfishes", "lean-round", { anatomy: "shark", hazards: ["mercury"] }),
+  Scyliorhinidae: family("catsharks", "lean-round", { anatomy: "shark", hazards: ["mercury"] }),
+  Triakidae: family("houndsharks", "lean-round", { anatomy: "shark", hazards: ["mercury"] }),
+  Lamnidae: family("mackerel sharks", "large-pelagic", { anatomy: "shark", hazards: ["mercury"] }),
+  Carcharhinidae: family("requiem sharks", "large-pelagic", { anatomy: "shark", hazards: ["mercury"] }),
+  Coryphaenidae: family("dolphinfishes", "lean-round", { ...former, hazards: ["ciguatera"] }),
+  Pomatomidae: family("bluefish", "oily-round", former),
+  Carangidae: family("jacks and amberjacks", "large-pelagic", { ...former, hazards: ["ciguatera"] }),
+  Scombridae: family("mackerels and tunas", "large-pelagic", former),
+  Istiophoridae: family("marlins", "large-pelagic", { ...former, hazards: ["mercury"] }),
+  Xiphiidae: family("swordfish", "large-pelagic", { histamine: "some", hazards: ["mercury"] }),
+  Lampridae: family("opahs", "large-pelagic", { hazards: ["mercury"] }),
+  Gempylidae: family("snake mackerels", "large-pelagic", { ...former, hazards: ["gempylotoxin"] }),
+  Clupeidae: family("herrings", "oily-round", former),
+  Alosidae: family("shads and sardines", "oily-round", former),
+  Dorosomatidae: family("gizzard shads", "oily-round", former),
+  Dussumieriidae: family("round herrings", "oily-round", former),
+  Engraulidae: family("anchovies", "oily-round", former),
+  Scomberesocidae: family("sauries", "oily-round", former),
+  Belonidae: family("garfishes", "oily-round", { histamine: "some" }),
+  Exocoetidae: family("flyingfishes", "oily-round", { histamine: "some" }),
+  Salmonidae: family("salmons, trouts and chars", "salmonid", { hazards: ["tapeworm"] }),
+  Scophthalmidae: family("turbots", "flat"),
+  Pleuronectidae: family("righteye flounders", "flat"),
+  Paralichthyidae: family("sand flounders", "flat"),
+  Bothidae: family("lefteye flounders", "flat"),
+  Soleidae: family("soles", "flat"),
+  Cynoglossidae: family("tonguefishes", "flat"),
+  Psettodidae: family("spiny turbots", "flat"),
+  Tetraodontidae: family("puffers", "lean-round", { hazards: ["tetrodotoxin"], banned: POISON }),
+  Diodontidae: family("porcupine fishes", "lean-round", { hazards: ["tetrodotoxin"], banned: POISON }),
+  Molidae: family("sunfishes", "lean-round", { hazards: ["tetrodotoxin"], banned: POISON }),
+  Canthigasteridae: family("sharp-nosed puffers", "lean-round", { hazards: ["tetrodotoxin"], banned: POISON }),
+  Nephropidae: family("clawed lobsters", "crustacean", { anatomy: "lobster" }),
+  Palinuridae: family("spiny lobsters", "crustacean", { anatomy: "spiny-lobster" }),
+  Scyllaridae: family("slipper lobsters", "crustacean", { anatomy: "spiny-lobster" }),
+  Cancridae: family("rock crabs", "crustacean", { anatomy: "crab" }),
+  Portunidae: family("swimming crabs", "crustacean", { anatomy: "leg-crab" }),
+  Oregoniidae: family("snow crabs", "crustacean", { anatomy: "leg-crab" }),
+  Lithodidae: family("king crabs", "crustacean", { anatomy: "leg-crab" }),
+  Majidae: family("spider crabs", "crustacean", { anatomy: "leg-crab" }),
+  Menippidae: family("stone crabs", "crustacean", { anatomy: "leg-crab" }),
+  Geryonidae: family("deepsea red crabs", "crustacean", { anatomy: "leg-crab" }),
+  Munididae: family("squat lobsters", "crustacean", { anatomy: "langoustine" }),
+  Astacidae: family("European crayfishes", "crustacean", { anatomy: "langoustine", hazards: ["flukes"] }),
+  Cambaridae: family("American crayfishes", "crustacean", { anatomy: "langoustine", hazards: ["flukes"] }),
+  Parastacidae: family("southern crayfishes", "crustacean", { anatomy: "langoustine" }),
+  Penaeidae: family("prawns", "crustacean"),
+  Aristeidae: family("deepwater red prawns", "crustacean"),
+  Solenoceridae: family("solenocerid prawns", "crustacean"),
+  Pandalidae: family("northern shrimps", "crustacean"),
+  Crangonidae: family("brown shrimps", "crustacean"),
+  Palaemonidae: family("palaemonid prawns", "crustacean"),
+  Squillidae: family("mantis shrimps", "crustacean"),
+  Pollicipedidae: family("goose barnacles", "crustacean"),
+  Pectinidae: family("scallops", "bivalve", { anatomy: "scallop" }),
+  Mytilidae: family("mussels", "bivalve", { anatomy: "mussel" }),
+  Ostreidae: family("oysters", "bivalve", { anatomy: "oyster" }),
+  Veneridae: family("venus clams", "bivalve"),
+  Pharidae: family("razor clams", "bivalve"),
+  Solenidae: family("razor shells", "bivalve"),
+  Cardiidae: family("cockles", "bivalve"),
+  Mactridae: family("surf clams", "bivalve"),
+  Hiatellidae: family("geoducks", "bivalve"),
+  Myidae: family("softshell clams", "bivalve"),
+  Arcidae: family("ark clams", "bivalve"),
+  Arcticidae: family("ocean quahogs", "bivalve"),
+  Donacidae: family("wedge clams", "bivalve"),
+  Psammobiidae: family("sunset clams", "bivalve"),
+  Buccinidae: family("whelks", "gastropod", { hazards: ["tetramine"] }),
+  Muricidae: family("rock snails", "gastropod"),
+  Littorinidae: family("periwinkles", "gastropod"),
+  Haliotidae: family("abalones", "gastropod"),
+  Turbinidae: family("turban snails", "gastropod"),
+  Patellidae: family("limpets", "gastropod"),
+  Loliginidae: family("inshore squids", "cephalopod"),
+  Ommastrephidae: family("flying squids", "cephalopod"),
+  Sepiidae: family("cuttlefishes", "cephalopod", { anatomy: "cuttlefish" }),
+  Sepiolidae: family("bobtail squids", "cephalopod", { anatomy: "cuttlefish" }),
+  Octopodidae: family("octopuses", "cephalopod", { anatomy: "octopus" }),
+  Eledonidae: family("curled octopuses", "cephalopod", { anatomy: "octopus" }),
+  Parechinidae: family("sea urchins", "echinoderm"),
+  Strongylocentrotidae: family("green and red urchins", "echinoderm"),
+  Echinidae: family("edible urchins", "echinoderm"),
+  Holothuriidae: family("sea cucumbers", "echinoderm", { anatomy: "sea-cucumber" }),
+  Stichopodidae: family("sea cucumbers", "echinoderm", { anatomy: "sea-cucumber" }),
+};
+
+/** Genera whose family decides even where somebody wrote another one beside them. */
+export const POISONOUS_GENERA: Readonly<Record<string, string>> = {
+  Takifugu: "Tetraodontidae",
+  Lagocephalus: "Tetraodontidae",
+  Sphoeroides: "Tetraodontidae",
+  Tetraodon: "Tetraodontidae",
+  Arothron: "Tetraodontidae",
+  Fugu: "Tetraodontidae",
+  Torquigener: "Tetraodontidae",
+  Canthigaster: "Canthigasteridae",
+  Diodon: "Diodontidae",
+  Chilomycterus: "Diodontidae",
+  Mola: "Molidae",
+  Masturus: "Molidae",
+  Ranzania: "Molidae",
+  Ruvettus: "Gempylidae",
+  Lepidocybium: "Gempylidae",
+};
