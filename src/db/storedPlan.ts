@@ -26,9 +26,21 @@ type FirstPlan = {
   };
 };
 
+/** What earlier releases did not write down, read out of what they did. */
+function completed(answer: CookPlan): CookPlan {
+  const { carryOver, rimMm, stages, safety } = answer as Partial<CookPlan> & CookPlan;
+  return {
+    ...answer,
+    carryOver: carryOver ?? { risesK: Math.max(0, answer.peakC - answer.pullC), usualMostK: Infinity },
+    rimMm: rimMm ?? 0,
+    stages: stages.map((stage, index) => ({ ...stage, heat: stage.heat ?? index < stages.length - 1 })),
+    safety: { ...safety, figure: safety.figure ?? "law", reached: safety.reached ?? safety.meets },
+  };
+}
+
 /** A kept plan in today's form, whichever release wrote it. */
 export function planFromRow(row: StoredPlan | FirstPlan): StoredPlan {
-  if ("methodId" in row) return row;
+  if ("methodId" in row) return { ...row, answer: completed(row.answer) };
   const { panC, ovenC, thicknessMm, targetC, answer, ...rest } = row;
   const { panS, ovenS } = answer.times;
   return {
@@ -42,13 +54,13 @@ export function planFromRow(row: StoredPlan | FirstPlan): StoredPlan {
     ruleSetId: "fda-2022",
     thicknessMm,
     targetC,
-    answer: {
+    answer: completed({
       ...answer,
       methodId: "skin-then-oven",
       pullS: panS + ovenS,
       serveS: panS + ovenS + answer.restS,
       stageSeconds: [panS, ovenS, answer.restS],
-    },
+    }),
   };
 }
 
@@ -58,7 +70,10 @@ export function planToKeep({ own: _own, ...question }: SheetRequest, answer: Coo
   return {
     ...question,
     thicknessMm: governingMm(question.shape),
-    targetC: goal.kind === "safe" || answer.band === "tender" || answer.band === "open" ? null : goal.targetC,
+    targetC:
+      goal.kind === "safe" || goal.kind === "rim" || answer.band === "tender" || answer.band === "open"
+        ? null
+        : goal.targetC,
     answer,
   };
 }

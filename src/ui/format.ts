@@ -91,9 +91,15 @@ export function clockText(remainingS: number): string {
   return over ? `+${text}` : text;
 }
 
-/** A length of time for a plan: minutes and seconds in words. */
+/** Nobody keeps a plan to the second: to five of them below ten minutes, to half a minute below an hour. */
+const roundedS = (seconds: number): number => {
+  const step = seconds < 600 ? 5 : 30;
+  return seconds > 0 && seconds < step ? Math.ceil(seconds) : Math.round(seconds / step) * step;
+};
+
+/** A length of time for a plan: minutes and seconds in words, to five seconds below ten minutes, to a minute above an hour. */
 export function durationText(seconds: number): string {
-  const whole = Math.round(seconds);
+  const whole = roundedS(seconds);
   const [minutes, rest] = [Math.floor(whole / 60), whole % 60];
   if (minutes >= 60)
     return `${Math.floor(Math.round(seconds / 60) / 60)} h ${String(Math.round(seconds / 60) % 60).padStart(2, "0")} min`;

@@ -3,7 +3,12 @@ import { RULE_SETS } from "@/core/safety";
 import { runVerb } from "./index";
 
 type Answer = Readonly<Record<string, unknown>> & {
-  readonly stages: readonly { readonly name: string; readonly seconds: number; readonly probe_c: number }[];
+  readonly stages: readonly {
+    readonly name: string;
+    readonly seconds: number;
+    readonly heat: boolean;
+    readonly probe_c: number;
+  }[];
   readonly peak_c: number;
   readonly pull_c: number;
   readonly safety: { readonly meets: boolean; readonly rule: string; readonly advice: string };
@@ -70,9 +75,71 @@ test("what the cook sets counts: a cooler bath takes longer and reads milder", (
   expect(total(bath(54))).toBeGreaterThan(total(bath(60)));
 });
 
+describe("nothing but a species: what the stove opens with", () => {
+  const plain = (species: string, part: Record<string, unknown> = {}) => {
+    const found = runVerb("cook", { species, ...part })!;
+    if (!found.ok) throw new Error(found.error.message);
+    return found.value as Answer & {
+      readonly method: string;
+      readonly rim_mm: number;
+      readonly ways: readonly string[];
+    };
+  };
+  const heatS = ({ stages }: Answer) =>
+    stages.filter(({ heat }) => heat).reduce((sum, { seconds }) => sum + seconds, 0);
+  // what the animals are served at (common practice)
+  test.each([
+    ["langoustine", 48, 52],
+    ["halibut", 48, 52],
+    ["cold-water-shrimp", 40, 50],
+    ["brown-crab", 70, 75],
+    ["eel", 70, 82],
+    ["herring", 55, 60],
+    ["arctic-char", 44, 50],
+  ])("%s ends between %d and %d °C", (species, low, high) => {
+    const { peak_c, ways } = plain(species);
+    expect(peak_c).toBeGreaterThanOrEqual(low);
+    expect(peak_c).toBeLessThanOrEqual(high);
+    expect(ways.length).toBeGreaterThan(0);
+  });
+  test("rare tuna by its rim: 3-5 mm, about a minute a face, a tempered red middle", () => {
+    const tuna = plain("yellowfin-tuna");
+    expect(tuna.method).toBe("ridged-rare");
+    expect(tuna.rim_mm).toBeGreaterThan(3);
+    expect(tuna.rim_mm).toBeLessThan(5.3);
+    for (const { seconds } of tuna.stages.filter(({ heat }) => heat)) {
+      expect(seconds).toBeGreaterThan(50);
+      expect(seconds).toBeLessThan(95);
+    }
+    expect(tuna.peak_c).toBeLessThan(38);
+    const deep = plain("yellowfin-tuna", { target: { rim_mm: 7 } });
+    expect(deep.rim_mm).toBeCloseTo(7, 0);
+    expect(heatS(deep)).toBeGreaterThan(heatS(tuna));
+  });
+  test("a lobster in its shell: the steam cooks it, the broiler browns it", () => {
+    const lobster = plain("american-lobster", { form: "whole", method: "steam-broil" });
+    const [steam, stand, broil] = lobster.stages;
+    expect(steam!.seconds).toBeGreaterThan(480);
+    expect(broil!.seconds).toBeLessThan(steam!.seconds / 2);
+    expect(stand!.heat).toBe(false);
+  });
+  test("squid is seconds on the plate, or an hour stuffed", () => {
+    expect(heatS(plain("squid"))).toBeLessThan(90);
+    expect(heatS(plain("squid", { form: "stuffed" }))).toBeGreaterThan(2400);
+  });
+  test("a crab cake is minced and cooked by its rule", () => {
+    expect(plain("brown-crab", { form: "cake" }).safety).toMatchObject({
+      meets: true,
+      rule: expect.stringMatching(/comminuted/),
+    });
+  });
+});
+
 test.each<[string, Record<string, unknown>, string]>([
   ["walls that meet", { shape: { kind: "tube", diameter_mm: 30, wall_mm: 15 }, species: "squid" }, "shape.wall_mm"],
-  ["a method that needs its pan", { method: "skin-then-oven", oven_c: 180 }, "pan_c"],
+  ["a form the animal has not", { form: "stuffed" }, "form"],
+  ["an animal eaten raw", { species: "sea-urchin" }, "species"],
+  ["a school the method has not", { school: "old" }, "school"],
   ["no such method", { method: "boil-in-a-shoe" }, "method"],
   ["a target out of reach", { method: "bath-sear", medium_c: 40, target: { centre_c: 80 } }, "target"],
   ["a field nobody knows", { colour: "blue" }, "colour"],

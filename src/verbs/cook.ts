@@ -1,6 +1,28 @@
 import { z } from "zod";
-import { METHOD_IDS, planCook, targetCentreC, TARGET_DONENESS, type PieceShape } from "@/core/cooking";
-import { findSpecies } from "@/core/species";
+import {
+  COOK_FORMS,
+  cookFormsOf,
+  governingMm,
+  METHOD_IDS,
+  methodOf,
+  openingOf,
+  planCook,
+  rankMethods,
+  shapeFor,
+  targetCentreC,
+  TARGET_DONENESS,
+  TEMPERED_C,
+  usualCookForm,
+  usualGoal,
+  usualPiece,
+  usualSchool,
+  waysFor,
+  type AskedGoal,
+  type MethodId,
+  type PieceShape,
+  type UsualPiece,
+} from "@/core/cooking";
+import { findSpecies, isCooked, type Species } from "@/core/species";
 import { InputProblem } from "./problem";
 
 const sizeMm = z.number().min(4).max(120);
@@ -14,32 +36,30 @@ const ShapeInput = z.discriminatedUnion("kind", [
 
 const ovenC = z.number().min(60).max(300);
 
-export const CookInput = z
-  .strictObject({
-    species: z.string().min(1).max(80),
-    shape: ShapeInput,
-    skin: z.boolean(),
-    start_c: z.number().min(-30).max(40),
-    method: z.enum(METHOD_IDS),
-    school: z.string().max(40).optional(),
-    target: z.union([
-      z.strictObject({ centre_c: z.number().min(25).max(85) }),
+export const CookInput = z.strictObject({
+  species: z.string().min(1).max(80),
+  form: z.enum(COOK_FORMS).optional(),
+  shape: ShapeInput.optional(),
+  skin: z.boolean().optional(),
+  start_c: z.number().min(-30).max(40).optional(),
+  method: z.enum(METHOD_IDS).optional(),
+  school: z.string().max(40).optional(),
+  target: z
+    .union([
+      z.strictObject({ centre_c: z.number().min(25).max(95) }),
       z.strictObject({ doneness: z.enum(TARGET_DONENESS) }),
       z.strictObject({ safe: z.literal(true) }),
-    ]),
-    pan_c: z.number().min(80).max(320).optional(),
-    oven_c: ovenC.optional(),
-    medium_c: z.number().min(30).max(200).optional(),
-    second_c: z.number().min(50).max(250).optional(),
-    source_c: z.number().min(300).max(1000).optional(),
-    distance_mm: z.number().min(20).max(400).optional(),
-  })
-  .superRefine((input, context) => {
-    if (input.method !== "skin-then-oven") return;
-    for (const key of ["pan_c", "oven_c"] as const)
-      if (input[key] === undefined)
-        context.addIssue({ code: "custom", path: [key], message: "this method needs the temperature" });
-  });
+      z.strictObject({ rim_mm: z.number().min(1).max(30) }),
+      z.strictObject({ usual: z.literal(true) }),
+    ])
+    .optional(),
+  pan_c: z.number().min(80).max(320).optional(),
+  oven_c: ovenC.optional(),
+  medium_c: z.number().min(30).max(200).optional(),
+  second_c: z.number().min(50).max(250).optional(),
+  source_c: z.number().min(300).max(1000).optional(),
+  distance_mm: z.number().min(20).max(400).optional(),
+});
 
 function shapeOf(shape: z.infer<typeof ShapeInput>): PieceShape {
   switch (shape.kind) {
@@ -56,11 +76,59 @@ function shapeOf(shape: z.infer<typeof ShapeInput>): PieceShape {
   }
 }
 
-/** Plans for one piece on a 26 cm steel pan; the verdict is by the US model code. */
+type Target = NonNullable<z.infer<typeof CookInput>["target"]>;
+
+function goalOf(target: Target, species: Species, usual: AskedGoal): AskedGoal {
+  if ("safe" in target) return { kind: "safe" };
+  if ("usual" in target) return usual;
+  if ("rim_mm" in target) return { kind: "rim", rimMm: target.rim_mm };
+  if ("centre_c" in target) return { kind: "centre", targetC: target.centre_c };
+  return { kind: "doneness", targetC: targetCentreC(species.donenessGroup, target.doneness) };
+}
+
+/** What was given of the piece; the rest is what the stove opens with. */
+function knownOf({ form, shape, skin, start_c }: z.infer<typeof CookInput>): Partial<UsualPiece> {
+  const given = shape && shapeOf(shape);
+  return {
+    ...(form === undefined ? {} : { form }),
+    ...(given ? { shape: given.kind, sizeMm: governingMm(given) } : {}),
+    ...(given?.kind === "tube" && form === undefined ? { form: "stuffed" as const } : {}),
+    ...(skin === undefined ? {} : { skin }),
+    ...(start_c === undefined ? {} : { startC: start_c }),
+  };
+}
+
+/** Plans for one piece on a 26 cm steel pan; what is absent is what the stove opens with. The verdict is by the US model code. */
 export function cook(input: z.infer<typeof CookInput>) {
   const species = findSpecies(input.species);
   if (!species) throw new InputProblem("species", `no species "${input.species}" in the table`);
-  const { target } = input;
+  if (!isCooked(species.group))
+    throw new InputProblem("species", "eaten raw or warmed off the heat: no pan is planned for it");
+  const known = knownOf(input);
+  const form = known.form ?? usualCookForm(species);
+  if (input.form !== undefined && !cookFormsOf(species).includes(form))
+    throw new InputProblem("form", `this animal is cooked as ${cookFormsOf(species).join(", ")}`);
+  const piece = { ...usualPiece(species, form), ...known };
+  const shape = input.shape
+    ? shapeOf(input.shape)
+    : shapeFor(piece.shape, piece.sizeMm, piece.massG, species.compositionPct);
+  const ways = rankedWays(species, shape, piece);
+  if (ways.length === 0 && input.method === undefined)
+    throw new InputProblem("shape", `the stove has no way for this animal as a ${shape.kind}`);
+  const opening = ways.length > 0 ? openingOf(species, { ...piece, ...known }) : null;
+  const methodId = input.method ?? opening!.methodId;
+  const method = methodOf(methodId);
+  if (input.school !== undefined && !method.schools.some(({ id }) => id === input.school))
+    throw new InputProblem(
+      "school",
+      method.schools.length > 0
+        ? `no school "${input.school}"; there are ${method.schools.map(({ id }) => id).join(", ")}`
+        : "this method has no schools",
+    );
+  const schoolId = input.school ?? usualSchool(methodId, piece.sizeMm);
+  const usual = usualGoal(species, methodId, form);
+  const goal = goalOf(input.target ?? { usual: true }, species, usual);
+  const tempered = goal.kind === "rim" && input.start_c === undefined;
   const knobs = {
     panC: input.pan_c,
     ovenC: input.oven_c,
@@ -69,29 +137,31 @@ export function cook(input: z.infer<typeof CookInput>) {
     sourceC: input.source_c,
     distanceMm: input.distance_mm,
   };
-  const goal =
-    "safe" in target
-      ? ({ kind: "safe" } as const)
-      : "centre_c" in target
-        ? ({ kind: "centre", targetC: target.centre_c } as const)
-        : ({ kind: "doneness", targetC: targetCentreC(species.donenessGroup, target.doneness) } as const);
   const planned = planCook({
     species,
-    shape: shapeOf(input.shape),
-    skin: input.skin,
-    startC: input.start_c,
-    methodId: input.method,
-    ...(input.school === undefined ? {} : { schoolId: input.school }),
+    shape,
+    form,
+    skin: piece.skin,
+    startC: tempered ? TEMPERED_C : piece.startC,
+    methodId,
+    ...(schoolId === null ? {} : { schoolId }),
     kit: Object.fromEntries(Object.entries(knobs).filter(([, value]) => value !== undefined)),
     goal,
     ruleSetId: "fda-2022",
+    pieceG: piece.massG,
   });
   if (!planned.ok) throw new InputProblem("target", planned.error.message);
   const plan = planned.value;
   return {
-    stages: plan.stages.map(({ name, seconds, face, do: task, cue, probeC }) => ({
+    method: plan.methodId,
+    school: plan.school === "" ? null : plan.school,
+    form,
+    shape: shapeOut(shape),
+    start_c: tempered ? TEMPERED_C : piece.startC,
+    stages: plan.stages.map(({ name, seconds, heat, face, do: task, cue, probeC }) => ({
       name,
       seconds,
+      heat,
       face,
       do: task,
       cue,
@@ -100,6 +170,7 @@ export function cook(input: z.infer<typeof CookInput>) {
     pull_c: plan.pullC,
     peak_c: plan.peakC,
     rest_s: plan.restS,
+    rim_mm: plan.rimMm,
     window_s: { early: plan.window.earlyS, late: plan.window.lateS },
     safety: {
       meets: plan.safety.meets,
@@ -107,6 +178,7 @@ export function cook(input: z.infer<typeof CookInput>) {
       advice: plan.safety.advice,
     },
     warnings: plan.refusal ? [plan.refusal.why, ...plan.warnings] : plan.warnings,
+    ways,
     refused: plan.refusal,
     doneness: plan.band,
     reads_like_c: plan.readsLikeC,
@@ -115,4 +187,25 @@ export function cook(input: z.infer<typeof CookInput>) {
     log_reductions: plan.lethality.map(({ organism, logReduction }) => ({ organism, log: logReduction })),
     uncertainty_c: { low: plan.uncertainty.lowC, high: plan.uncertainty.highC },
   };
+}
+
+/** Methods for this very piece, best first. */
+function rankedWays(species: Species, shape: PieceShape, piece: UsualPiece): readonly MethodId[] {
+  if (waysFor({ species, shape, form: piece.form }).length === 0) return [];
+  const goal = usualGoal(species, waysFor({ species, shape, form: piece.form })[0]!.id, piece.form);
+  const asked = { species, shape, form: piece.form, skin: piece.skin, startC: piece.startC, pieceG: piece.massG };
+  return rankMethods({ ...asked, methodId: "steam", goal, ruleSetId: "fda-2022" }).map(({ methodId }) => methodId);
+}
+
+function shapeOut(shape: PieceShape) {
+  switch (shape.kind) {
+    case "slab":
+      return { kind: shape.kind, thickness_mm: shape.thicknessMm };
+    case "puck":
+      return { kind: shape.kind, diameter_mm: shape.diameterMm, height_mm: shape.heightMm };
+    case "tube":
+      return { kind: shape.kind, diameter_mm: shape.diameterMm, wall_mm: shape.wallMm };
+    default:
+      return { kind: shape.kind, diameter_mm: shape.diameterMm };
+  }
 }

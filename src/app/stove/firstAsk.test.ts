@@ -1,33 +1,42 @@
-import { methodOf, planSheet, shapeFor } from "@/core/cooking";
+import { methodOf, planSheet, shapeFor, usualPiece } from "@/core/cooking";
 import { isCooked, SPECIES } from "@/core/species";
-import { AT_THE_PAN_C, countedPiece, firstAsk } from "./firstAsk";
+import { firstAsk } from "./firstAsk";
 import { loadOfBatch, questionOf } from "./question";
 
 const opened = SPECIES.filter(({ group }) => isCooked(group)).map((species) => {
-  const { sizeMm, massG } = countedPiece(species);
-  const piece = { shape: species.portion.shape, sizeMm, massG, startC: AT_THE_PAN_C, pieces: 80 };
-  return { species, sizeMm, massG, ask: firstAsk(species, piece) };
+  const { massG } = usualPiece(species);
+  return { species, massG, ask: firstAsk(species, {}, 80) };
 });
 
 test.each(opened.map((one) => [one.species.id, one] as const))(
-  "%s: the bench opens on a way that suits its shape, with a plan",
-  (_, { species, ask, sizeMm, massG }) => {
-    expect(methodOf(ask.methodId).suits.shapes).toContain(ask.shape);
+  "%s: the bench opens on a way that suits its shape, with a plan that ends where the animal is served",
+  (_, { species, ask, massG }) => {
+    const method = methodOf(ask.methodId);
+    expect(method.suits.shapes).toContain(ask.shape);
     expect(ask.pieces).toBeLessThanOrEqual(40);
+    const { sizeMm } = ask;
     const load = { pieceG: massG, thicknessMm: sizeMm, thinnestMm: sizeMm, thickestMm: sizeMm };
     const piece = { speciesId: species.id, composition: species.compositionPct, prepared: null, load };
-    const question = questionOf(piece, ask, { ruleSetId: "eu-853" });
-    const planned = planSheet(question);
+    const planned = planSheet(questionOf(piece, ask, { ruleSetId: "eu-853" }));
     if (!planned.ok) throw new Error(planned.error);
-    expect(planned.value.stages.length).toBeGreaterThan(0);
-    expect(planned.value.serveS).toBeGreaterThan(20);
+    const { stages, peakC, rimMm, refusal, window, serveS } = planned.value;
+    expect(stages.length).toBeGreaterThan(0);
+    expect(serveS).toBeGreaterThan(20);
+    expect(refusal).toBeNull();
+    expect(window.earlyS + window.lateS).toBeGreaterThan(0);
+    if (ask.goal.kind === "rim") expect(Math.abs(rimMm - ask.goal.rimMm)).toBeLessThan(0.2);
+    else if (!method.tender) {
+      const [low, high] = species.usualCentreC!;
+      expect(peakC).toBeGreaterThan(low - 0.5);
+      expect(peakC).toBeLessThan(high + 0.5);
+    }
   },
 );
 
 test("one piece weighs about what its size says: a shell is not a plateful of them", () => {
-  for (const { species, sizeMm, massG } of opened) {
-    const shape = shapeFor(species.portion.shape, sizeMm, massG, species.compositionPct);
-    if (shape.kind !== "sphere") continue;
+  for (const { species, ask, massG } of opened) {
+    const shape = shapeFor(species.portion.shape, ask.sizeMm, massG, species.compositionPct);
+    if (shape.kind !== "sphere" || species.group !== "bivalve") continue;
     const litreG = (Math.PI / 6) * shape.diameterMm ** 3 * 1e-3;
     // shells carry water and lime besides flesh: within a factor of eight of a ball of water
     expect(massG / litreG).toBeGreaterThan(0.5);

@@ -27,7 +27,7 @@ type Piece = {
 /** The question to the planner from what the bench asks; the browser and the server both put it so. */
 export function questionOf(
   { speciesId, composition, prepared, load }: Piece,
-  { shape, sizeMm, kit, schoolId, ...ask }: CookAskInput,
+  { shape, sizeMm, kit, schoolId, form, ...ask }: CookAskInput,
   house: Pick<SheetRequest, "ruleSetId" | "own" | "films">,
 ): SheetRequest {
   const made = prepared?.piece;
@@ -35,6 +35,7 @@ export function questionOf(
     ...house,
     ...ask,
     ...(schoolId === undefined ? {} : { schoolId }),
+    ...(form === undefined ? {} : { form }),
     // a setting that was not touched is left to the method
     kit: JSON.parse(JSON.stringify(kit)) as SheetRequest["kit"],
     speciesId,

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { HOLD_WAY_IDS, METHOD_IDS, PAN_IDS } from "@/core/cooking";
+import { COOK_FORMS, HOLD_WAY_IDS, METHOD_IDS, PAN_IDS } from "@/core/cooking";
 
 /** Made by the tablet, so that a repeated tap is known; not a UUID from the browser, which has none on a plain http address. */
 const RequestId = z.string().regex(/^[\w-]{16,64}$/);
@@ -17,13 +17,15 @@ export const CookAsk = z.strictObject({
     sourceC: knobC,
     distanceMm: z.number().min(20).max(400).optional(),
   }),
+  form: z.enum(COOK_FORMS).optional(),
   shape: z.enum(["slab", "cylinder", "sphere", "puck", "tube"]),
   sizeMm: z.number().min(4).max(120),
   skin: z.boolean(),
   startC: z.number().min(-25).max(40),
   panId: z.enum(PAN_IDS),
   goal: z.union([
-    z.strictObject({ kind: z.enum(["centre", "doneness"]), targetC: z.number().min(20).max(85) }),
+    z.strictObject({ kind: z.enum(["centre", "doneness"]), targetC: z.number().min(20).max(95) }),
+    z.strictObject({ kind: z.literal("rim"), rimMm: z.number().min(1).max(20) }),
     z.strictObject({ kind: z.literal("safe") }),
   ]),
   pieces: z.number().int().min(1).max(80),

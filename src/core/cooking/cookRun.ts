@@ -229,16 +229,36 @@ export class CookRun {
   /** How far the opaque line has climbed from the first face (round: from the rim), as a share of the whole way through. */
   get opaqueShare(): number {
     const { column, place } = this.body;
+    return this.#setDepth(column, place) ?? 1;
+  }
+
+  /** Depth of set flesh, mm, from the shallower of two faces, or from the rim of a round piece; half the size when it is set through. */
+  get rimMm(): number {
+    const { column, place, centreCell } = this.body;
+    const depths = [this.#setDepth(column, place)];
+    if (column.at(-1) !== centreCell)
+      depths.push(
+        this.#setDepth(
+          column.toReversed(),
+          place.toReversed().map((at) => 1 - at),
+        ),
+      );
+    const shallower = Math.min(0.5, ...depths.map((depth) => depth ?? 0.5));
+    return shallower * governingMm(this.setup.piece.shape);
+  }
+
+  /** How far in from the first of these cells the flesh has set; null where it has all of the way. */
+  #setDepth(cells: readonly number[], at: readonly number[]): number | null {
     const { myosin } = this.flesh;
-    for (const [index, cell] of column.entries()) {
+    for (const [index, cell] of cells.entries()) {
       const here = myosin[cell]!;
       if (here >= OPAQUE_DECADES) continue;
-      if (index === 0) return (place[0]! * here) / OPAQUE_DECADES;
-      const before = myosin[column[index - 1]!]!;
+      if (index === 0) return (at[0]! * here) / OPAQUE_DECADES;
+      const before = myosin[cells[index - 1]!]!;
       const part = (before - OPAQUE_DECADES) / (before - here);
-      return place[index - 1]! + part * (place[index]! - place[index - 1]!);
+      return at[index - 1]! + part * (at[index]! - at[index - 1]!);
     }
-    return 1;
+    return null;
   }
 
   get waterLossPct(): number {

@@ -24,8 +24,14 @@ export function findTimes(job: Job, guessS?: number, rough = false): Result<Plan
   const valueAt = (totalS: number) => of(programme.outcome(programme.secondsFor(totalS)));
   const { beforeS } = programme;
   const { longestS, shortestS = 0 } = job.method;
-  const highS = beforeS + longestS;
-  const found = timeToReach(valueAt, wanted, [1, highS], tolerance, guessS ?? beforeS + Math.min(240, longestS / 3));
+  const highS = beforeS + programme.leastS + longestS;
+  const found = timeToReach(
+    valueAt,
+    wanted,
+    [programme.leastS + 1, highS],
+    tolerance,
+    guessS ?? beforeS + programme.leastS + Math.min(240, longestS / 3),
+  );
   if (found.kind === "above") return err(tooLittle(job, programme, highS));
   if (found.kind === "below") return err(tooMuch(job, found.valueAtLow));
   const finished = (totalS: number, skipping: boolean) =>
@@ -49,17 +55,21 @@ export function secondsOf(job: Job): readonly number[] {
 function tooLittle(job: Job, programme: Programme, highS: number): PlanFailure {
   const { peakC: bestC, tender } = programme.outcome(programme.secondsFor(highS));
   const message =
-    job.goal.kind === "tender"
-      ? `it is not tender after ${Math.round(highS / 60)} min (${Math.round(tender * 100)} % of the way): a hotter liquid is needed`
-      : `the centre stops at ${Math.round(bestC)} °C with this heat: a hotter one, another way, a thinner piece or a lower target is needed`;
+    job.goal.kind === "rim"
+      ? `the rim stops short of ${job.goal.rimMm} mm with this heat: a hotter pan or a shallower rim`
+      : job.goal.kind === "tender"
+        ? `it is not tender after ${Math.round(highS / 60)} min (${Math.round(tender * 100)} % of the way): a hotter liquid is needed`
+        : `the centre stops at ${Math.round(bestC)} °C with this heat: a hotter one, another way, a thinner piece or a lower target is needed`;
   return { kind: "unreachable", message, bestC };
 }
 
 function tooMuch(job: Job, bestC: number): PlanFailure {
   const start = Math.round(job.request.startC);
   const message =
-    job.goal.kind === "centre" || job.goal.kind === "doneness"
-      ? `what follows the heat carries it past ${Math.round(job.goal.targetC)} °C from ${start} °C on: a colder start, less heat at the end or a higher target`
-      : "it is there before it starts";
+    job.goal.kind === "rim"
+      ? `the first moment already sets more than ${job.goal.rimMm} mm: a deeper rim, or a hotter pan`
+      : job.goal.kind === "centre" || job.goal.kind === "doneness"
+        ? `what follows the heat carries it past ${Math.round(job.goal.targetC)} °C from ${start} °C on: a colder start, less heat at the end or a higher target`
+        : "it is there before it starts";
   return { kind: "unreachable", message, bestC };
 }

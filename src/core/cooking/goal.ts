@@ -10,6 +10,8 @@ export type Goal =
   | { readonly kind: "doneness"; readonly targetC: number }
   /** The rule in force, everywhere in the piece. */
   | { readonly kind: "safe"; readonly ruleSetId: RuleSetId; readonly as: CookedAs }
+  /** Depth of set flesh at the faces, mm; the middle stays as it was tempered. */
+  | { readonly kind: "rim"; readonly rimMm: number }
   /** Collagen of a cephalopod softened through. */
   | { readonly kind: "tender" };
 
@@ -26,6 +28,8 @@ export function measureOf(goal: Goal, programme: Programme): { of: (outcome: Coo
       return { of: ({ peakC }) => peakC, wanted: goal.targetC };
     case "doneness":
       return { of: (outcome) => outcome.readsLikeC, wanted: goal.targetC };
+    case "rim":
+      return { of: ({ rimMm }) => rimMm, wanted: goal.rimMm };
     case "tender":
       return { of: ({ tender }) => tender, wanted: 1 };
     case "safe":

@@ -64,7 +64,7 @@ test("drying is counted: open on a plate loses more than a moist cabinet", () =>
 });
 
 test("what a cook brings along: a reading of its last stage or the plan, never one from the middle of the cook", () => {
-  const stage = { id: "s", name: "S", seconds: 60, face: "none", do: "", cue: "", probeC: 50 } as const;
+  const stage = { id: "s", name: "S", seconds: 60, face: "none", do: "", cue: "", heat: true, probeC: 50 } as const;
   const plan = { stages: [stage, stage, stage], peakC: 55, restPeakC: 54, dangerMin: 6 };
   const read = (stageIndex: number, centreC: number) => ({ atMs: 0, centreC, stageIndex });
   const ended = { endedAtMs: 0, probes: [read(0, 26)] };

@@ -33,9 +33,20 @@ export {
 } from "./fit";
 export { secondsOf as findTimesOf } from "./findTimes";
 export { liveCook, refuseEvent, stageSecondsAt, type CookEvent, type CookStatus, type LiveCook } from "./live";
-export { kitOf, METHODS, METHOD_IDS, methodOf, type Knob, type KnobId, type Method, type MethodId } from "./methods";
+export {
+  COOK_FORMS,
+  kitOf,
+  METHODS,
+  METHOD_IDS,
+  methodOf,
+  type CookForm,
+  type Knob,
+  type KnobId,
+  type Method,
+  type MethodId,
+} from "./methods";
 export { governingMm, resized, shapeFor, type PieceShape } from "./piece";
-export { jobOf, type CookRequest, type Job } from "./request";
+export { jobOf, type AskedGoal, type CookRequest, type Job } from "./request";
 export { chillAfterCooking, type ChillQuestion, type Chilled, type Chilling } from "./chill";
 export {
   heldFrom,
@@ -51,7 +62,19 @@ export {
 export { entryTimes } from "./entries";
 export type { PlanFailure } from "./findTimes";
 export { planCook, type CookPlan, type PieceOutcome, type Sensitivity } from "./plan";
-export { everydayMethod, suitsShape, type MethodFit } from "./rank";
+export { rankMethods, type MethodFit } from "./rank";
+export {
+  cookFormsOf,
+  openingOf,
+  TEMPERED_C,
+  USUAL_RIM_MM,
+  usualGoal,
+  usualPiece,
+  usualSchool,
+  type Opening,
+  type UsualPiece,
+} from "./opening";
+export { isWay, usualCookForm, waysFor } from "./ways";
 export { sheetThicknesses, stageColumns, type SheetRow } from "./stationSheet";
 export { realityDocument } from "./realityDocument";
 export { readTrace } from "./traceRows";

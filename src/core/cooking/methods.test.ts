@@ -1,11 +1,14 @@
-import { findSpecies } from "@/core/species";
+import { findSpecies, isCooked, isFinfish, SPECIES } from "@/core/species";
 import { cutFace } from "./cutFace";
+import { WAYS } from "./data/ways";
 import { findTimes } from "./findTimes";
-import { METHODS } from "./methods";
+import { METHODS, methodOf } from "./methods";
 import { fitting } from "./methods.testkit";
+import { cookFormsOf, usualPiece } from "./opening";
 import { shapeFor } from "./piece";
 import { planCook } from "./plan";
-import { everydayMethod, rankMethods, suitsShape } from "./rank";
+import { rankMethods, waysAtSight } from "./rank";
+import { usualCookForm, waysFor } from "./ways";
 import { jobOf } from "./request";
 import { sheetThicknesses, stageColumns, stationSheet } from "./stationSheet";
 
@@ -84,14 +87,7 @@ test("ways are ordered by fit and say why; what cannot be done stands last", () 
   const crisp = thin.findIndex(({ methodId }) => methodId === "skin-then-oven");
   expect(thin[crisp]!.refusal).toMatch(/before the skin is crisp/);
   expect(crisp).toBeGreaterThan(thin.length / 2);
-  expect(
-    ranked.every(({ methodId }) =>
-      suitsShape(
-        METHODS.find(({ id }) => id === methodId)!,
-        { kind: "slab", thicknessMm: 26 },
-      ),
-    ),
-  ).toBe(true);
+  expect(ranked.every(({ methodId }) => methodOf(methodId).suits.shapes.includes("slab"))).toBe(true);
 });
 
 test.each([
@@ -107,7 +103,9 @@ test.each([
     species.portion.massG,
     species.compositionPct,
   );
-  expect(everydayMethod(species, shape, false)).toBe(methodId);
+  expect(waysAtSight({ species, shape, skin: isFinfish(species.group), form: usualCookForm(species) })[0]).toBe(
+    methodId,
+  );
 });
 
 test("a station sheet rises with thickness and names what is too thin", () => {
@@ -131,4 +129,31 @@ test("frozen, a steak takes longer than thawed and ends at the same centre", () 
   expect(frozen.value.pullS).toBeGreaterThan(1.4 * thawed.value.pullS);
   expect(Math.abs(frozen.value.peakC - 54)).toBeLessThan(0.5);
   expect(frozen.value.warnings.join()).toMatch(/From frozen/);
+});
+
+test("ways offered are ways: no ridged pan for a lobster, no whole fish that is a crustacean, and no animal without any", () => {
+  for (const species of SPECIES.filter(({ group }) => isCooked(group))) {
+    for (const form of cookFormsOf(species)) {
+      const { shape, sizeMm, massG } = usualPiece(species, form);
+      const body = shapeFor(shape, sizeMm, massG, species.compositionPct);
+      const ways = waysFor({ species, shape: body, form }).map(({ id }) => id);
+      expect({ species: species.id, form, ways: ways.length }).not.toMatchObject({ ways: 0 });
+      if (species.group === "crustacean") {
+        expect(ways).not.toContain("ridged-rare");
+        expect(ways).not.toContain("roast-whole");
+      }
+      // what has a floor of its own is not offered rare
+      if (species.least) expect(ways.filter((id) => methodOf(id).rare)).toEqual([]);
+    }
+  }
+});
+
+test("every way the species table names is a word the stove knows, whole", () => {
+  const words = SPECIES.flatMap(({ usualMethods }) => usualMethods);
+  expect(words.filter((word) => !Object.hasOwn(WAYS, word))).toEqual([]);
+  // words that hold another: none is read out of its parts
+  expect(WAYS["blacken"]).not.toContain("ridged-rare");
+  expect(WAYS["escabeche"]).not.toContain("hot-plate");
+  expect(WAYS["salt crust"]).toEqual(["salt-crust"]);
+  expect(WAYS["quenelle"]).not.toContain("crab-cake");
 });

@@ -1,4 +1,4 @@
-import { judgeCook, lethality, LETHAL_FROM_C, ORGANISMS, type CookVerdict } from "@/core/safety";
+import { judgeCook, lethality, LETHAL_FROM_C, ORGANISMS, timeAbove, type CookVerdict } from "@/core/safety";
 import { ok, type Result } from "@/core/shared";
 import { chanceOf, shiftedFilms, type Chance } from "./chance";
 import type { OutcomeId } from "./data/outcomes";
@@ -8,7 +8,7 @@ import { measureOf, SAFE_STEP_S } from "./goal";
 import { CRISP_CRUST_MM, kitOf, type KnobId, type MethodId } from "./methods";
 import { BROWNING, type CookSetup } from "./cookRun";
 import { governingMm, resized } from "./piece";
-import { Programme, type CookOutcome } from "./programme";
+import { Programme, type CookOutcome, type StageEnd } from "./programme";
 import { governingOf, jobFor, jobOf, type CookRequest, type Job } from "./request";
 import { timeToReach } from "./search";
 import { heatSecondsOf, practiceFit, type PracticeFit } from "./practiceFit";
@@ -42,6 +42,7 @@ export type CookPlan = {
   /** The centre temperature at the usual pace that this state reads like. */
   readonly readsLikeC: number;
   readonly restS: number;
+  readonly rimMm: number;
   readonly band: OutcomeId;
   /** How much earlier or later the pull may come and the centre still ends in the band. */
   readonly window: { readonly earlyS: number; readonly lateS: number };
@@ -52,6 +53,8 @@ export type CookPlan = {
     readonly logReduction: number;
     readonly source: string;
   }[];
+  /** How far the centre rises after it leaves the heat, K, and the most that is usual for its thickness. */
+  readonly carryOver: { readonly risesK: number; readonly usualMostK: number };
   /** Minutes between 5 and 57 °C: tempering, and the coldest flesh in the cook (FDA Food Code 3-501.16; memory, high). */
   readonly dangerMin: number;
   readonly waterLossPct: number;
@@ -69,6 +72,10 @@ export type CookPlan = {
 };
 
 const TRACE_S = 5;
+/** What its rule has cooked through is not dry for that, up to here, °C. */
+const COOKED_THROUGH_C = 76;
+/** A rim so much shallower or deeper is still the one asked for, mm (common practice). */
+const RIM_SPREAD_MM = 1;
 
 /** The band an outcome falls in, or what the method is for. */
 export function bandOf(job: Job, outcome: CookOutcome): OutcomeId {
@@ -77,15 +84,39 @@ export function bandOf(job: Job, outcome: CookOutcome): OutcomeId {
   if (method.tender) return outcome.tender >= 0.97 ? "tender" : "dry";
   if (method.opens) return "open";
   if (method.warms) return "hot";
-  return bandAt(group, goal.kind === "doneness" ? outcome.readsLikeC : outcome.peakC).id;
+  const valueC = goal.kind === "doneness" ? outcome.readsLikeC : outcome.peakC;
+  const band = bandAt(group, valueC).id;
+  return band === "dry" && valueC <= doneToC(job) ? "done" : band;
 }
 
+/** Minced fish is cooked by its rule, and some animals are done only where others are dry. */
+function doneToC({ request, as }: Job): number {
+  const usual = request.species.usualCentreC?.[1] ?? 0;
+  return Math.max(usual + 3, as === "comminuted" || as === "virus" ? COOKED_THROUGH_C : 0);
+}
+
+/** As `bandOf`, of the piece in the middle of its cook: for what may be said of it there. */
+export function bandOfEnd({ method, setup, goal }: Job, end: StageEnd): OutcomeId {
+  if (method.tender) return "tender";
+  if (method.warms) return "hot";
+  return bandAt(setup.piece.group, goal.kind === "doneness" ? end.readsLikeC : Math.max(end.centreC, end.readsLikeC))
+    .id;
+}
+
+/** The band a goal lies in, in degrees or, for a rim, in millimetres. */
 function bandAround(job: Job): Band | null {
   const { goal, method } = job;
   if (method.tender || goal.kind === "tender" || goal.kind === "safe") return null;
+  if (goal.kind === "rim")
+    return { id: "translucent", fromC: goal.rimMm - RIM_SPREAD_MM, toC: goal.rimMm + RIM_SPREAD_MM };
   if (method.opens) return { id: "done", fromC: goal.targetC - 2, toC: goal.targetC + 8 };
   if (method.warms) return { id: "done", fromC: goal.targetC - 4, toC: goal.targetC + 4 };
-  return bandAt(job.setup.piece.group, goal.targetC);
+  const usual = job.request.species.usualCentreC;
+  // asked for what the animal is served at, its own range is the window
+  if (goal.kind === "centre" && usual && Math.abs(goal.targetC - (usual[0] + usual[1]) / 2) < 0.6)
+    return { id: bandAt(job.setup.piece.group, goal.targetC).id, fromC: usual[0], toC: usual[1] };
+  const band = bandAt(job.setup.piece.group, goal.targetC);
+  return Number.isFinite(band.toC) ? band : { ...band, toC: goal.targetC + 4 };
 }
 
 const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
@@ -116,7 +147,7 @@ export function describe({ job, programme, seconds }: Planned): CookPlan {
   return {
     methodId: method.id,
     school: job.school,
-    stages: stagesOf(job.stages, setup.piece, outcome),
+    stages: stagesOf(job.stages, setup.piece, outcome, (end) => bandOfEnd(job, end)),
     stageSeconds: outcome.seconds,
     pullS: heatS,
     serveS: heatS + outcome.restS,
@@ -125,6 +156,7 @@ export function describe({ job, programme, seconds }: Planned): CookPlan {
     restPeakC: outcome.restPeakC,
     readsLikeC: outcome.readsLikeC,
     restS: outcome.restS,
+    rimMm: outcome.rimMm,
     band,
     window: windowOf(job, programme, seconds),
     safety,
@@ -133,9 +165,13 @@ export function describe({ job, programme, seconds }: Planned): CookPlan {
       logReduction: lethal ? lethality(log, organism).logReduction : 0,
       source: organism.source,
     })),
+    carryOver: {
+      risesK: Math.max(0, outcome.restPeakC - outcome.pullC),
+      usualMostK: usualCarryOverK(governingOf(job)),
+    },
     dangerMin,
     waterLossPct: outcome.waterLossPct,
-    warnings: adviceFor(job, outcome, heatS, dangerMin),
+    warnings: adviceFor(job, outcome, heatS, dangerMin, safety.meets),
     refusal: refusalOf(job, outcome, practice),
     skinCrisp: setup.piece.skin && outcome.firstCrustMm >= CRISP_CRUST_MM - 1e-6,
     browned: outcome.firstBrownS >= BROWNING.brownS,
@@ -152,7 +188,7 @@ export function describe({ job, programme, seconds }: Planned): CookPlan {
       seconds,
       (trial) => {
         if (!around) return goal.kind === "tender" ? trial.tender >= 0.8 : judgedBy(job, trial);
-        const value = goal.kind === "doneness" ? trial.readsLikeC : trial.peakC;
+        const value = goal.kind === "doneness" ? trial.readsLikeC : goal.kind === "rim" ? trial.rimMm : trial.peakC;
         return value >= around.fromC && value < around.toC;
       },
       job.learned,
@@ -166,14 +202,9 @@ export function describe({ job, programme, seconds }: Planned): CookPlan {
 
 const judgedBy = (job: Job, trial: CookOutcome): boolean => bandOf(job, trial) !== "translucent";
 
+/** Minutes strictly between two temperatures, counted from and to where the straight lines between readings cross them. */
 function minutesBetween(log: readonly (readonly [number, number])[], lowC: number, highC: number): number {
-  let seconds = 0;
-  for (let index = 1; index < log.length; index++) {
-    const [fromS, fromC] = log[index - 1]!;
-    const [toS, toC] = log[index]!;
-    if (fromC > lowC && toC > lowC && fromC < highC && toC < highC) seconds += toS - fromS;
-  }
-  return seconds / 60;
+  return (timeAbove(log, lowC) - timeAbove(log, highC)) / 60;
 }
 
 /** Moves the pull earlier and later until the centre leaves the band. */
@@ -229,6 +260,9 @@ function sensitivityOf(job: Job, programme: Programme, seconds: readonly number[
     ...byKnob,
   ];
 }
+
+/** Rise after the pull that cooks reckon with: thin 3-5 K, a steak 4-7, a thick piece 5-8 (common practice, medium). */
+const usualCarryOverK = (thicknessMm: number): number => (thicknessMm < 18 ? 5 : thicknessMm <= 35 ? 7 : 8);
 
 /** The thinnest and thickest piece on the same clock, and how long after the thickest the thinnest would go in. */
 function spreadOf(job: Job, programme: Programme, seconds: readonly number[]): CookPlan["spread"] {

@@ -1,11 +1,15 @@
-import { CookRun, type CookSetup, type Snapshot } from "./cookRun";
+import { BROWNING, CookRun, type CookSetup, type Snapshot } from "./cookRun";
+import { OPAQUE_DECADES } from "./flesh";
 import { readsLikeC } from "./doneness";
 import { governingMm } from "./piece";
 import type { AtEnd, StageTemplate } from "./methods";
 import { CRISP_CRUST_MM } from "./methods";
 
 /** The piece at the end of one stage. */
-export type StageEnd = Omit<AtEnd, "feel"> & { readonly centreC: number };
+export type StageEnd = Omit<AtEnd, "group" | "seconds" | "band"> & {
+  /** The centre temperature at the usual pace that this state reads like. */
+  readonly readsLikeC: number;
+};
 
 /** What a piece gets from given times. */
 export type CookOutcome = {
@@ -23,6 +27,8 @@ export type CookOutcome = {
   readonly firstHottestC: number;
   readonly firstBrownS: number;
   readonly lowestVesselC: number;
+  /** Depth of set flesh at a face when it is eaten, mm: of the shallower face, or around a round piece. */
+  readonly rimMm: number;
   /** Softening of cephalopod collagen where it is least; 1 is tender. */
   readonly tender: number;
   readonly waterLossPct: number;
@@ -41,6 +47,8 @@ export class Programme {
   readonly #through: CookRun;
   readonly #firstSearched: number;
   readonly #lastSearched: number;
+  /** Clocked stages between the searched ones, s: what stands and rests in the middle of a cook. */
+  readonly #betweenS: number;
 
   constructor(
     readonly setup: CookSetup,
@@ -48,6 +56,9 @@ export class Programme {
   ) {
     this.#firstSearched = stages.findIndex(({ until }) => until.by === "search");
     this.#lastSearched = stages.findLastIndex(({ until }) => until.by === "search");
+    this.#betweenS = stages
+      .slice(this.#firstSearched, this.#lastSearched)
+      .reduce((sum, { until }) => sum + (until.by === "clock" ? until.seconds : 0), 0);
     const line = stages.some(({ until }) => until.by === "crisp");
     const cook = new CookRun(line ? { ...setup, wholeFlesh: true } : setup);
     this.before = stages.slice(0, this.#firstSearched).map((stage) => {
@@ -69,6 +80,7 @@ export class Programme {
    */
   secondsFor(totalS: number, skipping = false): number[] {
     let left = totalS;
+    let searchable: number | null = null;
     return this.stages.map(({ until }, index) => {
       if (index < this.#firstSearched) {
         const planned = this.before[index]!;
@@ -77,7 +89,8 @@ export class Programme {
         left -= taken;
         return taken;
       }
-      if (until.by === "search") return skipping ? 0 : left * until.part;
+      searchable ??= Math.max(0, left - this.#betweenS);
+      if (until.by === "search") return skipping ? 0 : searchable * until.part;
       return until.by === "clock" ? until.seconds : 0;
     });
   }
@@ -94,6 +107,12 @@ export class Programme {
       lineShare: cook.opaqueShare,
       thicknessMm,
       crisp: cook.faces[0].crustMm >= CRISP_CRUST_MM - 1e-6,
+      throughSet: cook.flesh.myosin[cook.body.centreCell]! >= OPAQUE_DECADES,
+      browned: cook.faces.some(({ brownS }) => brownS >= BROWNING.brownS),
+      outsideC: Math.max(...cook.faces.map(({ surfaceC }) => surfaceC)),
+      tender: Math.min(...cook.body.meat.map((cell) => cook.flesh.tender[cell]!)),
+      waterLossPct: cook.waterLossPct,
+      readsLikeC: readsLikeC(setup.piece.group, cook.flesh.layer(cook.body.centreCell)),
     });
     const last = this.stages.length - 1;
     for (const [index, stage] of this.stages.entries()) {
@@ -125,6 +144,7 @@ export class Programme {
       firstHottestC,
       firstBrownS,
       lowestVesselC: cook.lowestVesselC,
+      rimMm: cook.rimMm,
       tender: Math.min(...body.meat.map((cell) => flesh.tender[cell]!)),
       waterLossPct: cook.waterLossPct,
     };
@@ -148,6 +168,11 @@ export class Programme {
       }
     }
     return snapshots;
+  }
+
+  /** Shortest total that leaves anything to search. */
+  get leastS(): number {
+    return this.#betweenS;
   }
 
   /** Where the searched stages end. */

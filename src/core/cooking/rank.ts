@@ -1,10 +1,13 @@
-import type { DonenessGroup, Species } from "@/core/species";
+import { assert } from "@/core/shared";
+import type { DonenessGroup } from "@/core/species";
+import { placeAmong } from "./data/ways";
 import { findTimes } from "./findTimes";
-import { METHODS, methodOf, type Method, type MethodId } from "./methods";
-import { governingMm, type PieceShape } from "./piece";
+import type { CookForm, Method, MethodId } from "./methods";
+import { governingMm } from "./piece";
 import { heatSecondsOf } from "./practiceFit";
-import { jobOf, type CookRequest } from "./request";
+import { cookFormOf, jobOf, type CookRequest } from "./request";
 import { refusalOf } from "./warnings";
+import { suitsGroup, waysFor } from "./ways";
 
 /** How a method suits a piece, and what it would take. */
 export type MethodFit = {
@@ -16,27 +19,25 @@ export type MethodFit = {
   readonly refusal: string | null;
 };
 
-export const suitsShape = (method: Method, shape: PieceShape): boolean => method.suits.shapes.includes(shape.kind);
+type Asked = Pick<CookRequest, "species" | "shape" | "skin"> & { readonly form: CookForm };
 
-function suitability(
-  method: Method,
-  request: Pick<CookRequest, "species" | "shape" | "skin">,
-  group: DonenessGroup,
-): { score: number; reasons: string[] } {
+function suitability(method: Method, request: Asked, group: DonenessGroup): { score: number; reasons: string[] } {
   const { suits } = method;
   const sizeMm = governingMm(request.shape);
   const [fromMm, toMm] = suits.thicknessMm;
   const reasons: string[] = [];
   let score = 0;
-  const listed = request.species.usualMethods.findIndex((word) => suits.usual.test(word));
+  const listed = placeAmong(request.species.usualMethods, method.id);
   if (listed >= 0) {
     // what the table names first is what it is bought for
-    score += Math.max(1.5, 3 - 0.3 * listed);
+    score += Math.max(1.5, 4 - 0.7 * listed);
     reasons.push("usual for this fish");
   }
   // a way made for this kind of animal before one that suits many
-  if (suits.groups.includes(group)) score += 2 + 1 / suits.groups.length;
-  else reasons.push("seldom done with it");
+  if (suitsGroup(method, group)) score += 2 + 1 / suits.groups.length;
+  else if (listed < 0) reasons.push("seldom done with it");
+  // a way that wants its own reason does not come first by its size alone
+  if (method.special && listed < 0) score -= 0.8;
   if (sizeMm < fromMm) {
     score -= 3 * (1 - sizeMm / fromMm) + 0.5;
     reasons.push(`thin for it: ${Math.round(fromMm)} mm and up`);
@@ -69,9 +70,10 @@ function plainRequest({ schoolId: _school, kit: _kit, ...request }: CookRequest,
 /** Methods for this piece, the fittest first, each with its reason; those of another shape are left out. */
 export function rankMethods(request: CookRequest): readonly MethodFit[] {
   const group = request.species.donenessGroup;
-  return METHODS.filter((method) => suitsShape(method, request.shape))
+  const asked = { ...request, form: cookFormOf(request) };
+  return waysFor(asked)
     .map((method): MethodFit => {
-      const { score, reasons } = suitability(method, request, group);
+      const { score, reasons } = suitability(method, asked, group);
       const job = jobOf(plainRequest(request, method.id));
       const found = findTimes(job, undefined, true);
       if (!found.ok)
@@ -91,14 +93,20 @@ export function rankMethods(request: CookRequest): readonly MethodFit[] {
     .sort((a, b) => b.score - a.score);
 }
 
-/** Where to begin before anything is computed: the station's everyday way for a fillet, else the one that suits at sight. */
-export function everydayMethod(species: Species, shape: PieceShape, skin: boolean): MethodId {
-  const everyday = methodOf("skin-then-oven");
-  if (suitsShape(everyday, shape) && everyday.suits.groups.includes(species.donenessGroup) && governingMm(shape) >= 14)
-    return everyday.id;
-  const asked = { species, shape, skin };
-  const [first] = METHODS.filter((method) => suitsShape(method, shape))
+/** Ways in the order they suit at sight, before anything is computed: what the animal is bought for first. */
+export function waysAtSight(asked: Asked): readonly [MethodId, ...MethodId[]] {
+  const { species, shape } = asked;
+  const [first, ...others] = waysFor(asked)
     .map((method) => ({ id: method.id, score: suitability(method, asked, species.donenessGroup).score }))
-    .sort((a, b) => b.score - a.score);
-  return first?.id ?? everyday.id;
+    .sort((a, b) => b.score - a.score)
+    .map(({ id }) => id);
+  assert(first !== undefined, `no way to cook ${species.id} as ${asked.form}, ${shape.kind}`);
+  return [first, ...others];
+}
+
+/** Whether a way can be done as asked: its times are found and nothing refuses it. */
+export function canBeDone(request: CookRequest): boolean {
+  const job = jobOf(request);
+  const found = findTimes(job, undefined, true);
+  return found.ok && refusalOf(job, found.value.programme.outcome(found.value.seconds), null) === null;
 }

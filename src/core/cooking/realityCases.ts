@@ -1,3 +1,4 @@
+import { planCure } from "@/core/cure";
 import { findSpecies } from "@/core/species";
 import { findTimes } from "./findTimes";
 import type { KnobId, MethodId } from "./methods";
@@ -39,13 +40,15 @@ export type RealityCase = {
       };
   /** What to say when it does not agree. */
   readonly miss?: string;
+  /** The coefficient that was chosen from this very custom: agreeing with it proves nothing. */
+  readonly calibrates?: string;
 };
 
 export type RealityLine = {
   readonly what: string;
   readonly custom: string;
   readonly found: string;
-  readonly verdict: "agrees" | "near" | "misses";
+  readonly verdict: "agrees" | "near" | "misses" | "calibrated on";
   readonly note: string;
 };
 
@@ -81,8 +84,8 @@ export function checkReality(one: RealityCase): RealityLine {
     what: one.what,
     custom: one.custom,
     found,
-    verdict,
-    note: verdict === "agrees" ? "" : (one.miss ?? ""),
+    verdict: one.calibrates && verdict === "agrees" ? "calibrated on" : verdict,
+    note: verdict === "agrees" ? (one.calibrates ?? "") : (one.miss ?? ""),
   });
   if (ask.by === "run") {
     const outcome: CookOutcome = new Programme(job.setup, job.stages).outcome([...ask.seconds, 0]);
@@ -125,6 +128,7 @@ export const REALITY_CASES: readonly RealityCase[] = [
     shape: slab(mm),
     kit: { panC: 190 },
     ask: { by: "run", seconds: [210, 210], peakC: [42, 54] },
+    calibrates: "contact of the skin side (panSkin)",
     miss: "one pair of minutes for 25 to 30 mm is a custom for the middle of that range: plan by the calliper",
   })),
   ...["hake", "cod"].map((speciesId): RealityCase => ({
@@ -137,9 +141,11 @@ export const REALITY_CASES: readonly RealityCase[] = [
     skin: true,
     pieceG: 170,
     ask: { by: "plan", goal: { kind: "doneness", targetC: 53 }, takesS: [420, 600] },
+    calibrates: "contact of the skin side (panSkin)",
   })),
   {
     what: "Grilled slice of 150 g, 22 mm, floured, 230 °C bars",
+    calibrates: "mean contact of bars (ridged)",
     custom: "3-4 min a side, flakes",
     speciesId: "cod",
     shape: slab(22),
@@ -254,6 +260,27 @@ export const REALITY_CASES: readonly RealityCase[] = [
     ask: { by: "run", seconds: [90, 90], peakC: [15, 35] },
   },
   {
+    what: "Rare tuna, 40 mm, a rim of 5 mm",
+    custom: "60-90 s a face, tempered: warm and red between",
+    speciesId: "yellowfin-tuna",
+    shape: slab(40),
+    startC: 18,
+    methodId: "ridged-rare",
+    pieceG: 150,
+    ask: { by: "plan", goal: { kind: "rim", rimMm: 5 }, stages: [0], takesS: [60, 90] },
+  },
+  {
+    what: "Brown crab, 90 mm through the body, boiled",
+    custom: "15 min the first 500 g, 5 min more for each: about 25-30 min for 1.5-2 kg",
+    speciesId: "brown-crab",
+    shape: { kind: "sphere", diameterMm: 90 },
+    startC: 8,
+    methodId: "boil",
+    pieceG: 1500,
+    ask: { by: "plan", goal: { kind: "centre", targetC: 72.5 }, stages: [0], takesS: [1500, 1800] },
+    miss: "a ball of flesh stands for a body with water between its walls, which carries heat in faster",
+  },
+  {
     what: "Lobster, 50 mm with its shell, steamed, rested, broiled",
     custom: "steam 10 min, rest 10 min, 7-8 min broiled: done, not dry (56-68 °C)",
     speciesId: "american-lobster",
@@ -262,6 +289,16 @@ export const REALITY_CASES: readonly RealityCase[] = [
     methodId: "steam-broil",
     pieceG: 600,
     ask: { by: "run", seconds: [600, 600, 420], peakC: [56, 68] },
+  },
+  {
+    what: "Lobster of 600 g, planned to 58 °C in the tail",
+    custom: "the steam cooks: about 10 min; the broiler browns and warms",
+    speciesId: "american-lobster",
+    shape: round(50),
+    startC: 10,
+    methodId: "steam-broil",
+    pieceG: 600,
+    ask: { by: "plan", goal: { kind: "centre", targetC: 58 }, stages: [0], takesS: [480, 660] },
   },
   {
     what: "Octopus, arm 25 mm, simmered at 95 °C",
@@ -327,3 +364,73 @@ export const REALITY_CASES: readonly RealityCase[] = [
     ask: { by: "plan", goal: { kind: "centre", targetC: 49 }, stages: [0], takesS: [2100, 2700] },
   },
 ];
+
+/** Cures against custom; salt follows `cure`, in hours until the mean is at its target. */
+type CureCase = {
+  readonly what: string;
+  readonly custom: string;
+  readonly speciesId: string;
+  readonly thicknessMm: number;
+  readonly saltGPerKg: number;
+  readonly targetPct: number;
+  readonly hours: readonly [number, number];
+  readonly calibrates?: string;
+  readonly miss?: string;
+};
+
+export const CURE_CASES: readonly CureCase[] = [
+  {
+    what: "Dry cure, salmon side of 30 mm, skin on, 40 g of salt a kilo, to 2.5 %",
+    custom: "18-30 h",
+    speciesId: "atlantic-salmon",
+    thicknessMm: 30,
+    saltGPerKg: 40,
+    targetPct: 2.5,
+    hours: [18, 30],
+    calibrates: "how fast dry salt makes its brine on the face",
+  },
+  {
+    what: "Dry cure, salmon side of 20 mm, skin on, 35 g a kilo, to 2.2 %",
+    custom: "light cure, 6-12 h",
+    speciesId: "atlantic-salmon",
+    thicknessMm: 20,
+    saltGPerKg: 35,
+    targetPct: 2.2,
+    hours: [6, 12],
+  },
+  {
+    what: "Dry cure, salmon side of 30 mm, skin on, 80 g a kilo, to 3.5 %",
+    custom: "24-48 h",
+    speciesId: "atlantic-salmon",
+    thicknessMm: 30,
+    saltGPerKg: 80,
+    targetPct: 3.5,
+    hours: [24, 48],
+  },
+];
+
+export function checkCure(one: CureCase): RealityLine {
+  const planned = planCure({
+    species: findSpecies(one.speciesId)!,
+    massG: 1000,
+    thicknessMm: one.thicknessMm,
+    skin: true,
+    method: "dry",
+    targetSaltPct: one.targetPct,
+    saltG: one.saltGPerKg,
+    sugarG: 0,
+    brineWaterG: 0,
+    brinePct: 0,
+    placeC: 3,
+  });
+  if (!planned.ok) return { ...one, found: planned.error, verdict: "misses", note: "" };
+  const { stopH } = planned.value;
+  const verdict = judge(stopH, one.hours, (edge) => NEAR * edge);
+  return {
+    what: one.what,
+    custom: one.custom,
+    found: `${stopH.toFixed(0)} h`,
+    verdict: one.calibrates && verdict === "agrees" ? "calibrated on" : verdict,
+    note: verdict === "agrees" ? (one.calibrates ?? "") : (one.miss ?? ""),
+  };
+}

@@ -4,8 +4,24 @@ import type { Species } from "@/core/species";
 import type { CookSetup } from "./cookRun";
 import { PANS, USUAL_FILMS, type Films, type Pan } from "./data/station";
 import { OPENS_AT_C, type Goal } from "./goal";
-import { kitOf, methodOf, type Kit, type KnobId, type Method, type MethodId, type StageTemplate } from "./methods";
+import { usualCookForm } from "./ways";
+import {
+  kitOf,
+  methodOf,
+  type CookForm,
+  type Kit,
+  type KnobId,
+  type Method,
+  type MethodId,
+  type StageTemplate,
+} from "./methods";
 import { governingMm, resized, USUAL_FILLING, type PieceShape, type StovePiece } from "./piece";
+
+/** What a cook may ask for; a method with a goal of its own (tender, open) keeps it. */
+export type AskedGoal =
+  | { readonly kind: "centre" | "doneness"; readonly targetC: number }
+  | { readonly kind: "rim"; readonly rimMm: number }
+  | { readonly kind: "safe" };
 
 /** What the cook asks the planner. */
 export type CookRequest = {
@@ -14,13 +30,17 @@ export type CookRequest = {
   readonly composition?: Composition;
   /** Judged by the rule for stuffed fish. */
   readonly stuffed?: boolean;
+  /** Minced and shaped, whatever way it is cooked. */
+  readonly minced?: boolean;
   readonly shape: PieceShape;
+  /** How it is dressed; the animal's usual way when left out. */
+  readonly form?: CookForm;
   readonly skin: boolean;
   readonly startC: number;
   readonly methodId: MethodId;
   readonly schoolId?: string;
   readonly kit?: Partial<Record<KnobId, number>>;
-  readonly goal: { readonly kind: "centre" | "doneness"; readonly targetC: number } | { readonly kind: "safe" };
+  readonly goal: AskedGoal;
   readonly ruleSetId: RuleSetId;
   /** Minutes it lay out to temper before. */
   readonly temperedMin?: number;
@@ -48,10 +68,25 @@ export type Job = {
   readonly learned: boolean;
 };
 
-function goalOf({ goal, ruleSetId }: CookRequest, method: Method, as: CookedAs): Goal {
+function goalOf({ goal, ruleSetId, species }: CookRequest, method: Method, as: CookedAs): Goal {
   if (method.tender) return { kind: "tender" };
-  if (method.opens) return { kind: "centre", targetC: OPENS_AT_C };
-  return goal.kind === "safe" ? { kind: "safe", ruleSetId, as } : goal;
+  // shells asked by the rule obey it: the figure against norovirus, for that is why anybody asks it of them
+  if (goal.kind === "safe") return { kind: "safe", ruleSetId, as: species.group === "bivalve" ? "virus" : as };
+  if (method.opens)
+    return { kind: "centre", targetC: goal.kind === "rim" ? OPENS_AT_C : Math.max(OPENS_AT_C, goal.targetC) };
+  return goal;
+}
+
+/** How the piece of a request is dressed. */
+export const cookFormOf = ({ form, shape, species }: Pick<CookRequest, "form" | "shape" | "species">): CookForm =>
+  form ?? (shape.kind === "tube" ? "stuffed" : usualCookForm(species));
+
+/** Which rule it is judged by: what it is made of before how it is cooked. */
+export function cookedAs({ stuffed, minced, shape, form }: CookRequest, method: Method): CookedAs {
+  if (stuffed || shape.kind === "tube") return "stuffed";
+  if (minced || form === "cake" || method.comminuted) return "comminuted";
+  if (method.bath) return "bath";
+  return "fish";
 }
 
 export function jobOf(request: CookRequest): Job {
@@ -60,7 +95,8 @@ export function jobOf(request: CookRequest): Job {
   const school = method.schools.find(({ id }) => id === request.schoolId)?.id ?? method.schools[0]?.id ?? "";
   const kit = kitOf(method, school, request.kit);
   const pan = request.pan ?? PANS[0];
-  const as: CookedAs = request.stuffed || shape.kind === "tube" ? "stuffed" : method.comminuted ? "comminuted" : "fish";
+  const kindOf = cookedAs(request, method);
+  const as = request.goal.kind === "safe" && species.group === "bivalve" ? "virus" : kindOf;
   const piece: StovePiece = {
     shape,
     group: species.donenessGroup,
@@ -81,7 +117,7 @@ export function jobOf(request: CookRequest): Job {
       piece,
       films: { ...USUAL_FILMS, ...request.films },
       pieces: request.pieces ?? 1,
-      wholeFlesh: method.tender ?? false,
+      wholeFlesh: (method.tender ?? false) || request.goal.kind === "rim",
     },
     stages: method.build({ piece, kit, pan, school }),
     goal: goalOf(request, method, as),

@@ -5,7 +5,7 @@ import { findSpecies, type Species } from "@/core/species";
 import type { Snapshot } from "./cookRun";
 import { cutFace, type CutFace } from "./cutFace";
 import { PANS, type Films, type PanId } from "./data/station";
-import type { KnobId, MethodId } from "./methods";
+import type { CookForm, KnobId, MethodId } from "./methods";
 import type { PieceShape } from "./piece";
 import { estimateLive, type LiveEstimate } from "./estimate";
 import { findTimes } from "./findTimes";
@@ -24,6 +24,7 @@ export type SheetRequest = {
   readonly shape: PieceShape;
   readonly thinnestMm: number;
   readonly thickestMm: number;
+  readonly form?: CookForm;
   readonly skin: boolean;
   readonly startC: number;
   readonly panId: PanId;

@@ -1,7 +1,6 @@
-import type { DonenessGroup } from "@/core/species";
-import type { StageTemplate } from "./methods";
+import type { AtEnd, StageTemplate } from "./methods";
 import type { StovePiece } from "./piece";
-import type { CookOutcome } from "./programme";
+import type { CookOutcome, StageEnd } from "./programme";
 
 /** One step at the stove: what to do, what to look for, what the probe reads at its end, how long. */
 export type CookStage = {
@@ -10,22 +9,11 @@ export type CookStage = {
   readonly seconds: number;
   /** The side on the heat. */
   readonly face: "skin" | "flesh" | "all" | "none";
+  /** The piece is on, in or under the heat; false: tempering, resting, standing, cooling, at the table. */
+  readonly heat: boolean;
   readonly do: string;
   readonly cue: string;
   readonly probeC: number;
-};
-
-const FEEL: Record<DonenessGroup, string> = {
-  salmonid: "Layers just slide under the thumb, the middle still glossy.",
-  "white-flake": "Big flakes part under a gentle thumb, the middle pearly.",
-  flat: "Opaque and moist, flakes lift from each other.",
-  dense: "Springs back like a cooked lobster tail.",
-  tuna: "Grey rim, red and warm inside.",
-  scallop: "Springs back, the middle just glassy.",
-  lobster: "Opaque with a pearl, firm as the tip of the nose.",
-  shrimp: "Opaque, curled to a C, a little give.",
-  squid: "Opaque at once, still tender.",
-  octopus: "A skewer slides through the thick end.",
 };
 
 function faceOf({ under, over, down }: StageTemplate, piece: StovePiece): CookStage["face"] {
@@ -35,11 +23,21 @@ function faceOf({ under, over, down }: StageTemplate, piece: StovePiece): CookSt
   return down === 0 ? "skin" : "flesh";
 }
 
+/** Somebody heats it, or what surrounds it is hotter than a room by itself. */
+export const isHeat = ({ heat, over, around, until }: StageTemplate): boolean =>
+  until.by !== "rest" &&
+  (heat.by !== "nobody" ||
+    over.on === "steam" ||
+    over.on === "glow" ||
+    around.on === "glow" ||
+    (over.on === "air" && over.kind === "oven"));
+
 /** The stages that take any time, with what the piece is like at the end of each. */
 export function stagesOf(
   templates: readonly StageTemplate[],
   piece: StovePiece,
   outcome: CookOutcome,
+  bandOfEnd: (end: StageEnd) => AtEnd["band"],
 ): readonly CookStage[] {
   return templates.flatMap((template, index) => {
     const seconds = outcome.seconds[index]!;
@@ -54,7 +52,8 @@ export function stagesOf(
         seconds,
         face: faceOf(template, piece),
         do: template.do,
-        cue: typeof cue === "string" ? cue : cue({ ...end, feel: FEEL[piece.group] }),
+        heat: isHeat(template),
+        cue: cue({ ...end, seconds, group: piece.group, band: bandOfEnd(end) }),
         probeC: last ? outcome.restPeakC : end.centreC,
       },
     ];

@@ -35,7 +35,7 @@ test("a middling piece in a middling pan hears none of them", () => {
   expect(says({ pieces: 2 })).not.toMatch(/crowded|sticks|smoke|chill|frozen|weep|four hours/);
 });
 
-test("rare tuna is for cleared fish only; fish under 60 °C carries its own note on parasites", () => {
+test("rare tuna is for cleared fish only; fish under the cooking rule asks what raw asks", () => {
   const tuna = says({
     species: findSpecies("yellowfin-tuna")!,
     methodId: "ridged-rare",
@@ -45,8 +45,8 @@ test("rare tuna is for cleared fish only; fish under 60 °C carries its own note
   });
   expect(tuna).toMatch(/only fish cleared for raw service/);
   const cod = findSpecies("cod")!;
-  expect(says({ species: cod, goal: { kind: "centre", targetC: 50 } })).toContain(cod.parasiteNote);
-  expect(says({ species: cod, goal: { kind: "centre", targetC: 66 } })).not.toContain(cod.parasiteNote);
+  expect(says({ species: cod, goal: { kind: "centre", targetC: 50 } })).toMatch(/partially cooked .* parasite rule/);
+  expect(says({ species: cod, goal: { kind: "safe" } })).not.toMatch(/parasite rule/);
 });
 
 test("a burnt face is refused with what to change, and the change helps", () => {

@@ -1,4 +1,5 @@
 import { RULE_SETS } from "@/core/safety";
+import { carries, type Species } from "@/core/species";
 import { STATION } from "./data/station";
 import { bandAt } from "./doneness";
 import { CRISP_CRUST_MM } from "./methods";
@@ -46,8 +47,18 @@ export function refusalOf(job: Job, outcome: CookOutcome, practice: PracticeFit 
 /** Time as the only control: four hours (FDA Food Code 2022, 3-501.19(B); memory, high), min. */
 const LONGEST_DANGER_MIN = 240;
 
+/** Whether the rule against parasites has anything to ask of an animal that is not cooked through. */
+const asksParasites = (species: Species): boolean =>
+  species.hazards === null || carries(species, "parasites") === "yes";
+
 /** What a cook must hear besides the plan: crowding, a sagging pan, sticking, smoke, weeping, parasites. */
-export function adviceFor(job: Job, outcome: CookOutcome, heatS: number, dangerMin: number): readonly string[] {
+export function adviceFor(
+  job: Job,
+  outcome: CookOutcome,
+  heatS: number,
+  dangerMin: number,
+  meets: boolean,
+): readonly string[] {
   const { request, setup, stages, method, kit } = job;
   const { piece } = setup;
   const warnings: string[] = [];
@@ -88,7 +99,17 @@ export function adviceFor(job: Job, outcome: CookOutcome, heatS: number, dangerM
     warnings.push("Past 60 °C squid is tough until it has braised: under 90 s, or the long way.");
   if (piece.group === "tuna" && bandAt("tuna", outcome.peakC).id === "translucent")
     warnings.push("Rare inside: only fish cleared for raw service, said on the menu.");
-  if (outcome.peakC < 60 && request.species.rawUse !== "usual") warnings.push(request.species.parasiteNote);
+  const { species } = request;
+  if (species.least && !method.warms && outcome.peakC < species.least.centreC - 0.5)
+    warnings.push(`Not under ${species.least.centreC} °C: ${species.least.because}.`);
+  if (!meets && asksParasites(species))
+    warnings.push(
+      `${RULE_SETS[request.ruleSetId].partCooked}: it asks the lot's freezing, exemption or papers, as raw does.`,
+    );
+  if (carries(species, "ciguatera") === "yes")
+    warnings.push("Ciguatera: which waters, and how big? Heat does nothing to it.");
+  if (carries(species, "gempylotoxin") === "yes")
+    warnings.push("Oil that purges: drain what it gives, small portions, said to the guest.");
   if (dangerMin > LONGEST_DANGER_MIN)
     warnings.push(
       `${Math.round(dangerMin / 60)} h between 5 °C and 57 °C, tempering counted: more than the four hours allowed.`,

@@ -1,19 +1,21 @@
 import type { Metadata } from "next";
 import { notFound, redirect } from "next/navigation";
-import { connection } from "next/server";
+import { isFinfish } from "@/core/species";
 import { findBatch } from "@/db/batches";
 import { db } from "@/db/connection";
+import { parasitesOf } from "@/db/rawLots";
 import { speciesOf } from "@/db/species";
-import { requireHouse } from "../../request";
+import { lotInHand } from "@/db/stock";
+import { requireHouse, requestTime } from "../../request";
 import { PlanBench } from "../bench/PlanBench";
 import { filmsByPan } from "../films";
-import { AT_THE_PAN_C, firstAsk } from "../firstAsk";
+import { firstAsk } from "../firstAsk";
 import { loadOfBatch } from "../question";
 
 export const metadata: Metadata = { title: "Stove" };
 
 export default async function PlanPage({ params }: { readonly params: Promise<{ batchId: string }> }) {
-  await connection();
+  const nowMs = await requestTime();
   requireHouse();
   const batch = findBatch(db(), (await params).batchId);
   if (!batch) notFound();
@@ -25,13 +27,21 @@ export default async function PlanPage({ params }: { readonly params: Promise<{ 
   const prepared = batch.prepared ? { before: batch.prepared.before, piece: batch.prepared.piece } : null;
   const load = loadOfBatch(pieces, 1, prepared);
   if (!load) redirect(`/book/lot/${batch.lotId}`);
-  const first = firstAsk(species, {
-    shape: prepared?.piece.shape ?? batch.pieceShape ?? "slab",
-    sizeMm: load.thicknessMm,
-    massG: load.pieceG,
-    startC: prepared ? Math.round(prepared.piece.startC * 10) / 10 : AT_THE_PAN_C,
-    pieces: pieces.length,
-  });
+  const shape = prepared?.piece.shape ?? batch.pieceShape ?? "slab";
+  const first = firstAsk(
+    species,
+    {
+      // what Block cut is flesh, or a round of it; a tail stays what it was counted as
+      ...(isFinfish(species.group) ? { form: "piece" as const } : {}),
+      shape,
+      sizeMm: load.thicknessMm,
+      massG: load.pieceG,
+      ...(prepared ? { startC: Math.round(prepared.piece.startC * 10) / 10 } : {}),
+    },
+    pieces.length,
+  );
+  const lot = lotInHand(db(), batch.lotId, nowMs);
+  const parasites = lot ? parasitesOf(db(), lot, nowMs) : null;
   return (
     <PlanBench
       source={{ kind: "batch", batchId: batch.id, code: batch.code, pieces, prepared }}
@@ -39,6 +49,7 @@ export default async function PlanPage({ params }: { readonly params: Promise<{ 
       first={first}
       pieceG={load.pieceG}
       filmsByPan={filmsByPan(db())}
+      parasites={parasites ? { met: parasites.check.state === "met", text: parasites.check.text } : null}
     />
   );
 }

@@ -1,7 +1,16 @@
 "use client";
 import { Segmented } from "antd";
 import { memo } from "react";
-import { bandAt, outcomeLabel, TARGET_DONENESS, targetCentreC, type TargetDoneness } from "@/core/cooking";
+import {
+  bandAt,
+  methodOf,
+  outcomeLabel,
+  TARGET_DONENESS,
+  targetCentreC,
+  USUAL_RIM_MM,
+  usualGoal,
+  type TargetDoneness,
+} from "@/core/cooking";
 import type { Species } from "@/core/species";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
@@ -9,10 +18,7 @@ import { UnitInput } from "@/ui/UnitInput";
 import type { CookAskInput } from "../schema";
 import styles from "../Stove.module.css";
 
-type Choice = TargetDoneness | "rare" | "safe" | "own";
-
-/** Tuna is cooked to a warm, red middle; nothing in the bands says how warm. */
-const RARE_C = 32;
+type Choice = TargetDoneness | "rim" | "usual" | "safe" | "own";
 
 type Props = {
   readonly species: Species;
@@ -31,22 +37,27 @@ export const GoalCard = memo(function GoalCard({ species, methodId, goal, fixed,
     return (
       <section className={page.card}>
         <h2>Cooked until</h2>
-        <p>
-          {methodId === "open-shells"
-            ? "The shells have opened."
-            : "A skewer or knife slides in: time and heat, not a centre temperature."}
-        </p>
+        <p>A skewer or knife slides in: time and heat, not a centre temperature.</p>
       </section>
     );
-  const named = goal.kind === "safe" ? null : bandAt(donenessGroup, goal.targetC).id;
+  const usual = usualGoal(species, methodId, "piece");
+  const atUsual = goal.kind === "centre" && usual.kind === "centre" && goal.targetC === usual.targetC;
+  const band = goal.kind === "doneness" ? bandAt(donenessGroup, goal.targetC).id : null;
   const chosen: Choice =
     goal.kind === "safe"
       ? "safe"
-      : donenessGroup === "tuna" && named === "translucent"
-        ? "rare"
-        : (TARGET_DONENESS.find((id) => id === named) ?? "own");
+      : goal.kind === "rim"
+        ? "rim"
+        : atUsual
+          ? "usual"
+          : (TARGET_DONENESS.find((id) => id === band) ?? "own");
   const options: { value: Choice; label: string }[] = [
-    ...(donenessGroup === "tuna" ? [{ value: "rare" as const, label: `Rare · ${format.temperature(RARE_C)}` }] : []),
+    ...(methodOf(methodId).rare
+      ? [{ value: "rim" as const, label: `Rare, by its rim · ${format.length(USUAL_RIM_MM)}` }]
+      : []),
+    ...(usual.kind === "centre"
+      ? [{ value: "usual" as const, label: `As it is served · ${format.temperature(usual.targetC)}` }]
+      : []),
     ...TARGET_DONENESS.map((id) => ({
       value: id as Choice,
       label: `${outcomeLabel(id, donenessGroup)} · ${format.temperature(targetCentreC(donenessGroup, id))}`,
@@ -64,19 +75,36 @@ export const GoalCard = memo(function GoalCard({ species, methodId, goal, fixed,
           options={options}
           onChange={(id) => {
             if (id === "safe") onChange({ goal: { kind: "safe" } });
-            else if (id === "rare") onChange({ goal: { kind: "centre", targetC: RARE_C } });
+            else if (id === "rim") onChange({ goal: { kind: "rim", rimMm: USUAL_RIM_MM } });
+            else if (id === "usual") onChange({ goal: usual });
             else if (id !== "own") onChange({ goal: { kind: "doneness", targetC: targetCentreC(donenessGroup, id) } });
           }}
         />
       </label>
-      {goal.kind === "safe" ? null : (
+      {species.least && goal.kind !== "safe" ? (
+        <p className={styles.full}>
+          Not under {format.temperature(species.least.centreC)}: {species.least.because}.
+        </p>
+      ) : null}
+      {goal.kind === "rim" ? (
+        <label>
+          Set rim, {format.lengthUnit}
+          <UnitInput
+            kind="length"
+            value={goal.rimMm}
+            min={1}
+            max={15}
+            onChange={(rimMm) => onChange({ goal: { kind: "rim", rimMm } })}
+          />
+        </label>
+      ) : goal.kind === "safe" ? null : (
         <label>
           Centre, {format.degree}
           <UnitInput
             kind="temperature"
             value={goal.targetC}
             min={25}
-            max={80}
+            max={95}
             onChange={(targetC) => onChange({ goal: { kind: "centre", targetC } })}
           />
         </label>

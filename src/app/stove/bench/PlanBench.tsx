@@ -63,12 +63,14 @@ type Props = {
   readonly first: CookAskInput;
   readonly pieceG: number;
   readonly filmsByPan: Readonly<Record<string, Partial<Films>>>;
+  /** How the lot stands to the parasite rule, which what is under-cooked falls under; null where there is no lot. */
+  readonly parasites?: { readonly met: boolean; readonly text: string } | null;
   /** Chooses the animal, where there is no batch to tell it. */
   readonly chooser?: ReactNode;
 };
 
 /** The stove for one kind of piece: the piece first, then the way to cook it, then the plan; every change plans again. */
-export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan, chooser }: Props) {
+export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan, parasites = null, chooser }: Props) {
   const { format, ruleSetId, ownSpecies } = useHouse();
   const router = useRouter();
   const species = findSpecies(speciesId, ownSpecies)!;
@@ -112,8 +114,10 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
   const still = useSettled(shown, STILL_MS) ?? shown;
   const tookMs = useSettled(state.tookMs, STILL_MS);
   const method = methodOf(ask.methodId);
-  const tender = method.tender === true || method.opens === true;
-  const band = ask.goal.kind === "safe" || tender ? null : bandAt(species.donenessGroup, ask.goal.targetC);
+  const tender = method.tender === true;
+  const { goal } = ask;
+  const band =
+    goal.kind === "safe" || goal.kind === "rim" || tender ? null : bandAt(species.donenessGroup, goal.targetC);
   const goalWords = goalText(sheet, band, ask, species.donenessGroup, format.temperature);
 
   const begin = async () => {
@@ -246,7 +250,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
                   label={`The cut face when served: ${outcomeLabel(shown.plan.band, species.donenessGroup).toLowerCase()}`}
                 />
               </section>
-              <PlanFacts plan={still.plan} species={species} tookMs={tookMs} />
+              <PlanFacts plan={still.plan} species={species} parasites={parasites} tookMs={tookMs} />
               <section className={page.card}>
                 <h2>Temperatures</h2>
                 <CookCurves
@@ -278,9 +282,11 @@ function goalText(
   group: Parameters<typeof outcomeLabel>[1],
   temperature: (pointC: number) => string,
 ): string {
-  if (band && goal.kind !== "safe")
-    return `${outcomeLabel(band.id, group).toLowerCase()} at ${temperature(goal.targetC)}`;
   if (goal.kind === "safe") return "by the rule in force";
+  if (goal.kind === "rim") return "rare, by its seared rim";
+  // the band of what comes out: some animals are done where others are dry
+  const id = sheet && goal.kind === "centre" ? sheet.plan.band : band?.id;
+  if (id) return `${outcomeLabel(id, group).toLowerCase()} at ${temperature(goal.targetC)}`;
   return sheet ? outcomeLabel(sheet.plan.band, group).toLowerCase() : "";
 }
 

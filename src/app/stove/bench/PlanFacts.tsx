@@ -4,16 +4,21 @@ import Link from "next/link";
 import { memo, useState } from "react";
 import { methodOf, KINETICS, outcomeLabel, type CookPlan } from "@/core/cooking";
 import { RULE_SETS } from "@/core/safety";
-import type { Species } from "@/core/species";
+import { isFinfish, type Species } from "@/core/species";
 import { durationText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import styles from "../Stove.module.css";
 
-type Props = { readonly plan: CookPlan; readonly species: Species; readonly tookMs: number | null };
+type Props = {
+  readonly plan: CookPlan;
+  readonly species: Species;
+  readonly parasites: { readonly met: boolean; readonly text: string } | null;
+  readonly tookMs: number | null;
+};
 
 /** How far off it may be, what the others in the batch get, and whether the rule is met. */
-export const PlanFacts = memo(function PlanFacts({ plan, species, tookMs }: Props) {
+export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, tookMs }: Props) {
   const { format, ruleSetId } = useHouse();
   const [organism, setOrganism] = useState<string | null>(null);
   const killed = plan.lethality.find((one) => one.organism === organism) ?? plan.lethality[0]!;
@@ -50,6 +55,12 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, tookMs }: Prop
               : ""}
             .
           </p>
+          {goesOn && plan.carryOver.risesK > plan.carryOver.usualMostK + 1 ? (
+            <p className="muted" data-testid="carry-over">
+              By the model it rises {format.difference(plan.carryOver.risesK)} after the pull; cooks reckon with{" "}
+              {format.difference(plan.carryOver.usualMostK)} at most for this size. Probe it on the plate.
+            </p>
+          ) : null}
         </div>
         <div>
           <h3>Chance</h3>
@@ -98,11 +109,23 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, tookMs }: Prop
           )}
         </div>
         <div data-meets={safety.meets} className={styles.safety}>
-          <h3>{safety.meets ? "Meets the rule" : "Under the rule"}</h3>
+          <h3>
+            {safety.meets
+              ? "Meets the cooking rule"
+              : safety.figure === "plan"
+                ? "No figure in the law"
+                : "Under the rule"}
+          </h3>
           <p>
             {safety.edition}: {format.words(safety.rule)}.
           </p>
           <p>{format.words(safety.advice)}</p>
+          {!safety.meets && parasites && isFinfish(species.group) ? (
+            <p data-testid="parasites" data-met={parasites.met}>
+              Under-cooked, it falls under the parasite rule. {parasites.met ? "Met: " : "Missing for this lot: "}
+              {format.words(parasites.text)}.
+            </p>
+          ) : null}
         </div>
       </div>
       {plan.warnings.length > 0 || (practice && !practice.agrees) ? (

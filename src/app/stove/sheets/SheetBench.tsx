@@ -1,8 +1,17 @@
 "use client";
 import { Alert, Button, InputNumber, Progress, Select } from "antd";
 import { useRouter } from "next/navigation";
-import { useState, type ReactNode } from "react";
-import { methodOf, METHODS, sheetThicknesses, suitsShape, shapeFor, type Films, type MethodId } from "@/core/cooking";
+import { useMemo, useState, type ReactNode } from "react";
+import {
+  methodOf,
+  shapeFor,
+  sheetThicknesses,
+  usualCookForm,
+  usualPiece,
+  waysFor,
+  type Films,
+  type MethodId,
+} from "@/core/cooking";
 import { findSpecies, shortName } from "@/core/species";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
@@ -12,7 +21,7 @@ import { useTell } from "@/ui/useTell";
 import { keepStationSheet } from "../actions";
 import { GoalCard } from "../bench/GoalCard";
 import { Setting } from "../bench/Setting";
-import { AT_THE_PAN_C, countedPiece, firstAsk } from "../firstAsk";
+import { firstAsk } from "../firstAsk";
 import { questionOf } from "../question";
 import type { CookAskInput } from "../schema";
 import styles from "../Stove.module.css";
@@ -34,8 +43,9 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
   const species = findSpecies(speciesId, ownSpecies)!;
   const [changed, setChanged] = useState<Partial<CookAskInput>>({});
   const [range, setRange] = useState({ from: 8, to: 60, step: 2 });
-  const { sizeMm, massG } = countedPiece(species);
-  const first = firstAsk(species, { shape: species.portion.shape, sizeMm, massG, startC: AT_THE_PAN_C, pieces: 1 });
+  const { massG } = usualPiece(species);
+  const first = useMemo(() => firstAsk(species, {}, 1), [species]);
+  const { sizeMm } = first;
   const ask: CookAskInput = { ...first, ...changed };
   const method = methodOf(ask.methodId);
   const films = filmsByPan[ask.panId];
@@ -110,7 +120,10 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
               <Select<MethodId>
                 value={ask.methodId}
                 onChange={(methodId) => change({ methodId, schoolId: undefined, kit: {} })}
-                options={METHODS.filter((one) => suitsShape(one, shape)).map(({ id, label }) => ({ value: id, label }))}
+                options={waysFor({ species, shape, form: ask.form ?? usualCookForm(species) }).map(({ id, label }) => ({
+                  value: id,
+                  label,
+                }))}
               />
             </label>
             {ends("from", "From", 4, 110)}
@@ -121,7 +134,7 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
             species={species}
             methodId={ask.methodId}
             goal={ask.goal}
-            fixed={method.tender === true || method.opens === true}
+            fixed={method.tender === true}
             onChange={change}
           />
           <Setting

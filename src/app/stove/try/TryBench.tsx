@@ -1,12 +1,17 @@
 "use client";
+import { Select } from "antd";
 import { useState } from "react";
-import type { Films } from "@/core/cooking";
+import { cookFormsOf, usualPiece, type CookForm, type Films } from "@/core/cooking";
 import { findSpecies, isCooked, shortName } from "@/core/species";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import { SpeciesSearch } from "@/ui/SpeciesSearch";
 import { PlanBench } from "../bench/PlanBench";
-import { AT_THE_PAN_C, countedPiece, firstAsk } from "../firstAsk";
+import { firstAsk } from "../firstAsk";
+import { FORM_WORDS } from "../formWords";
+
+/** Tried out, not cooked: no more than a pan's worth. */
+const MOST_TRIED = 6;
 
 type Props = {
   readonly start: string;
@@ -18,7 +23,7 @@ export function TryBench({ start, films }: Props) {
   const { format, ownSpecies } = useHouse();
   const [speciesId, setSpeciesId] = useState(findSpecies(start, ownSpecies) ? start : "arctic-char");
   const species = findSpecies(speciesId, ownSpecies)!;
-  const { sizeMm, massG } = countedPiece(species);
+  const [form, setForm] = useState<CookForm | null>(null);
   const chooser = (
     <section className={page.card}>
       <label htmlFor="try-species" style={{ fontWeight: 600, display: "block", marginBottom: 4 }}>
@@ -40,15 +45,36 @@ export function TryBench({ start, films }: Props) {
       </>
     );
   }
+  const forms = cookFormsOf(species);
+  const dressed = form !== null && forms.includes(form) ? form : forms[0]!;
+  const { massG } = usualPiece(species, dressed);
   return (
     <PlanBench
-      key={speciesId}
+      key={`${speciesId}-${dressed}`}
       source={{ kind: "none" }}
       speciesId={speciesId}
-      first={firstAsk(species, { shape: species.portion.shape, sizeMm, massG, startC: AT_THE_PAN_C, pieces: 2 })}
+      first={firstAsk(species, { form: dressed }, MOST_TRIED)}
       pieceG={massG}
       filmsByPan={films}
-      chooser={chooser}
+      chooser={
+        <>
+          {chooser}
+          {forms.length > 1 ? (
+            <section className={page.card}>
+              <label htmlFor="try-form" style={{ fontWeight: 600, display: "block", marginBottom: 4 }}>
+                Dressed as
+              </label>
+              <Select<CookForm>
+                id="try-form"
+                value={dressed}
+                style={{ width: "100%" }}
+                options={forms.map((value) => ({ value, label: FORM_WORDS[value] }))}
+                onChange={setForm}
+              />
+            </section>
+          ) : null}
+        </>
+      }
     />
   );
 }

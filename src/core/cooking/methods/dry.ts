@@ -1,8 +1,16 @@
+import { cues, isBrowned, nearlyThrough, type AtEnd, type Cue } from "./cue";
 import { panVessel } from "../vessel";
 import { broilerView } from "../viewFactor";
 import { immersed, KITCHEN, knob, metal, NOTHING, oven, OVEN, rest, stage, type Method } from "./method";
 
 const PRACTICE = "common practice";
+/** The set rim in the model's own millimetres, from so many faces. */
+const rimWords = ({ lineShare, thicknessMm, group }: AtEnd, faces: 1 | 2): string => {
+  const mm = (lineShare * thicknessMm) / faces;
+  const colour = group === "tuna" ? "grey" : "opaque";
+  return mm < 0.5 ? `hardly a ${colour} rim yet` : `a ${colour} rim of ${Math.max(1, Math.round(mm))} mm`;
+};
+
 const HOT_BARS = "Oil the fish or the bars, never pour oil onto the fire.";
 
 export const DRY_METHODS: readonly Method[] = [
@@ -17,7 +25,6 @@ export const DRY_METHODS: readonly Method[] = [
       shapes: ["slab"],
       thicknessMm: [12, 35],
       skin: "either",
-      usual: /grill|flour/,
     },
     coatMm: 0.2,
     longestS: 1500,
@@ -35,7 +42,16 @@ export const DRY_METHODS: readonly Method[] = [
           vessel,
           until: { by: "search", part },
           do: task,
-          cue: down === 0 ? "Marks set, it lets go by itself." : "Marks on both sides, juice clear at the edge.",
+          cue:
+            down === 0
+              ? cues("It still holds: leave it until the marks are set.", [
+                  isBrowned,
+                  "Marks set, it lets go by itself.",
+                ])
+              : cues("Marks on both sides, the middle still glassy.", [
+                  nearlyThrough,
+                  "Marks on both sides, opaque at the edge.",
+                ]),
         });
       return [
         side("first", "First side", 0, 0.52, `Floured, shaken, on the ${Math.round(kit.panC)} °C bars; leave it.`),
@@ -51,18 +67,18 @@ export const DRY_METHODS: readonly Method[] = [
     knobs: [knob("panC", "Pan", 260, 200, 320)],
     schools: [],
     suits: {
-      groups: ["tuna", "dense", "salmonid"],
+      groups: ["tuna", "salmonid"],
       shapes: ["slab", "puck", "cylinder"],
       thicknessMm: [25, 80],
       skin: "off",
-      usual: /sear rare|grill rare|tataki|blacken/,
     },
+    rare: true,
     longestS: 900,
     cautions: ["Sold as rare on the menu, with the advisory; only fish that is cleared for raw service.", HOT_BARS],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
-      const side = (id: string, name: string, down: 0 | 1, cue: string) =>
+      const side = (id: string, name: string, down: 0 | 1, cue: Cue) =>
         stage(piece, {
           id,
           name,
@@ -85,8 +101,13 @@ export const DRY_METHODS: readonly Method[] = [
           cue,
         });
       return [
-        side("first", "First face and edges", 0, "Marked, a grey rim of 2-3 mm up the side."),
-        side("second", "Second face and edges", 1, "The same rim from the other side, red between."),
+        side("first", "First face and edges", 0, (end) => `Marked; ${rimWords(end, 1)} up the side.`),
+        side(
+          "second",
+          "Second face and edges",
+          1,
+          (end) => `Marked on both faces, ${end.throughSet ? "closed between" : "red between"}.`,
+        ),
         rest(piece, "Rest, then slice across the grain."),
       ];
     },
@@ -102,7 +123,7 @@ export const DRY_METHODS: readonly Method[] = [
       shapes: ["slab", "cylinder"],
       thicknessMm: [10, 30],
       skin: "either",
-      usual: /broil|grill skin side|glaze and grill|gratin|blowtorch/,
+      forms: ["piece", "tails", "whole"],
     },
     longestS: 1800,
     cautions: ["Sugar, crumbs and garlic burn first: they go on late."],
@@ -125,7 +146,10 @@ export const DRY_METHODS: readonly Method[] = [
           },
           until: { by: "search", part: 1 },
           do: `On an oiled tray, ${Math.round(kit.distanceMm)} mm under the element.`,
-          cue: "The top blisters and browns, the side is opaque.",
+          cue: cues("The top is hot and dry; the side not yet closed.", [
+            ({ browned, lineShare, throughSet }) => browned && (throughSet || lineShare > 0.2),
+            "The top blisters and browns, the side is opaque.",
+          ]),
         }),
         rest(piece),
       ];
@@ -142,7 +166,7 @@ export const DRY_METHODS: readonly Method[] = [
       shapes: ["cylinder", "slab"],
       thicknessMm: [25, 80],
       skin: "either",
-      usual: /roast/,
+      forms: ["piece", "tails"],
     },
     longestS: 3 * 3600,
     cautions: [],
@@ -153,7 +177,10 @@ export const DRY_METHODS: readonly Method[] = [
         name: "Oven",
         until: { by: "search", part: 1 },
         do: `Oiled, on a rack, ${Math.round(kit.ovenC)} °C fan.`,
-        cue: "The flesh lets go of the bone at the thickest part.",
+        cue: cues("The flesh still holds to the bone: go by the probe.", [
+          ({ centreC }) => centreC >= 50,
+          "The flesh lets go of the bone at the thickest part.",
+        ]),
       }),
       rest(piece, "Rest on the bone; carve after."),
     ],
@@ -169,7 +196,7 @@ export const DRY_METHODS: readonly Method[] = [
       shapes: ["slab", "cylinder"],
       thicknessMm: [20, 90],
       skin: "needed",
-      usual: /roast whole|grill whole|salt crust|flour and fry whole|bake/,
+      forms: ["whole"],
     },
     longestS: 3 * 3600,
     cautions: ["Bones: say so at the table."],
@@ -180,7 +207,10 @@ export const DRY_METHODS: readonly Method[] = [
         name: "Oven",
         until: { by: "search", part: 1 },
         do: `Slashed to the bone at the thick part, oiled, ${Math.round(kit.ovenC)} °C.`,
-        cue: "The back fin pulls out; the eye is white.",
+        cue: cues("The back fin still holds: go by the probe.", [
+          ({ centreC }) => centreC >= 50,
+          "The back fin pulls out; the eye is white.",
+        ]),
       }),
       rest(piece, "Rest whole."),
     ],

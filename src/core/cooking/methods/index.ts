@@ -1,5 +1,6 @@
 import { DRY_METHODS } from "./dry";
 import type { Kit, KnobId, Method, MethodId } from "./method";
+import { MORE_METHODS } from "./more";
 import { PAN_METHODS } from "./pan";
 import { SHELLFISH_METHODS } from "./shellfish";
 import { SKIN_METHODS } from "./skinCrisp";
@@ -11,6 +12,7 @@ export const METHODS: readonly Method[] = [
   ...SHELLFISH_METHODS,
   ...WET_METHODS,
   ...DRY_METHODS,
+  ...MORE_METHODS,
 ];
 
 export const METHOD_IDS = METHODS.map(({ id }) => id) as [MethodId, ...MethodId[]];
@@ -31,4 +33,6 @@ export function kitOf(method: Method, school: string, changed: Partial<Record<Kn
 
 export { CRISP_CRUST_MM } from "./skinCrisp";
 export { KITCHEN, liquid, metal, sidesOf } from "./method";
-export type { AtEnd, Kit, Knob, KnobId, Method, MethodId, Practice, School, StageTemplate } from "./method";
+export type { AtEnd, Cue } from "./cue";
+export { COOK_FORMS, type CookForm } from "./method";
+export type { Kit, Knob, KnobId, Method, MethodId, Practice, School, StageTemplate } from "./method";

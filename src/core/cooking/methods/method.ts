@@ -1,9 +1,10 @@
-import type { DonenessGroup } from "@/core/species";
+import type { Anatomy, DonenessGroup } from "@/core/species";
 import { STATION, type Pan } from "../data/station";
 import type { Surroundings } from "../cookRun";
 import type { PieceShape, StovePiece } from "../piece";
 import type { Touch } from "../touch";
 import type { Vessel } from "../vessel";
+import { feel, type Cue } from "./cue";
 
 /** What the cook sets before the fish goes in, °C or mm. */
 export type KnobId = "panC" | "ovenC" | "mediumC" | "secondC" | "sourceC" | "distanceMm";
@@ -40,20 +41,13 @@ export type Until =
   /** The centre at its warmest. */
   | { readonly by: "rest" };
 
-/** What a cue may speak of: the piece as it is at the end of the stage. */
-export type AtEnd = {
-  readonly lineShare: number;
-  readonly thicknessMm: number;
-  readonly crisp: boolean;
-  readonly feel: string;
-};
-
 export type StageTemplate = Surroundings & {
   readonly id: string;
   readonly name: string;
   readonly until: Until;
   readonly do: string;
-  readonly cue: string | ((end: AtEnd) => string);
+  /** What is to be seen at its end, true of the piece at that moment. */
+  readonly cue: Cue;
 };
 
 export type MethodId =
@@ -83,6 +77,14 @@ export type MethodId =
   | "roast-bone"
   | "roast-whole"
   | "hot-plate"
+  | "meuniere"
+  | "plain-grill"
+  | "plancha"
+  | "boil"
+  | "court-bouillon"
+  | "oil-confit"
+  | "hot-smoke"
+  | "salt-crust"
   | "open-shells";
 
 export type BuildContext = {
@@ -92,14 +94,23 @@ export type BuildContext = {
   readonly school: string;
 };
 
+/**
+ * How the animal goes to the heat. piece: flesh without shell and bone, on the bone where that is usual; whole: a fish on the bone, a
+ * crustacean in its shell; tails: out of the shell; shells: bivalves and snails in theirs; cake: minced and shaped; stuffed: a tube.
+ */
+export const COOK_FORMS = ["piece", "whole", "tails", "shells", "cake", "stuffed"] as const;
+export type CookForm = (typeof COOK_FORMS)[number];
+
 /** Whom a method suits: what the cards are ordered by. */
 export type Suits = {
   readonly groups: readonly DonenessGroup[];
   readonly shapes: readonly PieceShape["kind"][];
   readonly thicknessMm: readonly [number, number];
   readonly skin: "needed" | "either" | "off";
-  /** Words of the species table that name it. */
-  readonly usual: RegExp;
+  /** How the animal has to be built; left out: any of its groups. A whole fish is no lobster, a ridged pan no place for a shell. */
+  readonly builds?: readonly Anatomy[];
+  /** How it has to be dressed; left out: a piece of flesh. */
+  readonly forms?: readonly CookForm[];
 };
 
 export type Method = {
@@ -113,8 +124,14 @@ export type Method = {
   readonly tender?: boolean;
   /** Shells open: the goal is the adductor letting go. */
   readonly opens?: boolean;
+  /** Leaves the middle raw or barely warm on purpose. */
+  readonly rare?: boolean;
+  /** A way that wants its own reason: it is offered, and does not come first by itself. */
+  readonly special?: boolean;
   /** Cooked before: it is only warmed through. */
   readonly warms?: boolean;
+  /** Cooked in a bag in a bath. */
+  readonly bath?: boolean;
   /** Minced and shaped: judged by the rule for comminuted fish. */
   readonly comminuted?: boolean;
   readonly coatMm?: number;
@@ -190,7 +207,7 @@ export const immersed = (
   lying: Omit<Lying, "under" | "over" | "around">,
 ): StageTemplate => stage(piece, { ...lying, under: medium, over: medium, around: medium });
 
-export const rest = (piece: StovePiece, what?: string, cue?: string): StageTemplate =>
+export const rest = (piece: StovePiece, what?: string, cue?: Cue): StageTemplate =>
   stage(piece, {
     id: "rest",
     name: "Rest",
@@ -200,7 +217,7 @@ export const rest = (piece: StovePiece, what?: string, cue?: string): StageTempl
     around: KITCHEN,
     until: { by: "rest" },
     do: what ?? "Out of the heat, presentation side up, on a warm tray. Never under foil.",
-    cue: cue ?? (({ feel }) => feel),
+    cue: cue ?? feel,
   });
 
 export const inOven = (airC: number, filmWPerM2K = 25): Surroundings["heat"] => ({ by: "oven", airC, filmWPerM2K });

@@ -1,4 +1,5 @@
 import { panVessel, plateVessel } from "../vessel";
+import { cues, feel, isBrowned, nearlyThrough } from "./cue";
 import { inOven, KITCHEN, knob, metal, oven, OVEN, PAN, rest, stage, type Method } from "./method";
 import { FINFISH, HOT_OIL, lineWords } from "./skinCrisp";
 
@@ -16,7 +17,6 @@ export const PAN_METHODS: readonly Method[] = [
       shapes: ["slab"],
       thicknessMm: [15, 35],
       skin: "off",
-      usual: /sear|pan-fry/,
     },
     longestS: 1200,
     cautions: [HOT_OIL],
@@ -30,7 +30,10 @@ export const PAN_METHODS: readonly Method[] = [
         vessel: panVessel(pan, kit.panC),
         until: { by: "clock", seconds: 75 },
         do: `Herbs pressed on, oil in the ${Math.round(kit.panC)} °C pan, herb side down, do not touch it.`,
-        cue: "The herbs have set to the flesh and it lets go.",
+        cue: cues("The herbs have set to the flesh; leave it until it lets go.", [
+          isBrowned,
+          "The herbs have set to the flesh and it lets go.",
+        ]),
       }),
       stage(piece, {
         id: "low",
@@ -42,7 +45,8 @@ export const PAN_METHODS: readonly Method[] = [
         heat: { by: "burner", setC: kit.secondC },
         until: { by: "search", part: 1 },
         do: "Turn, flame right down.",
-        cue: (end) => `Both lines have met but for a band; ${end.feel.toLowerCase()}`,
+        cue: (end) =>
+          `${nearlyThrough(end) ? "Both lines have met but for a band" : "The lines have not met yet"}; ${feel(end).toLowerCase()}`,
       }),
       rest(piece),
     ],
@@ -58,7 +62,6 @@ export const PAN_METHODS: readonly Method[] = [
       shapes: ["slab", "cylinder"],
       thicknessMm: [22, 60],
       skin: "off",
-      usual: /wrapped|roast/,
     },
     coatMm: 0.8,
     longestS: 3000,
@@ -76,7 +79,7 @@ export const PAN_METHODS: readonly Method[] = [
           vessel,
           until: { by: "clock", seconds: 75 },
           do: task,
-          cue: "The wrapping has crisped and holds by itself.",
+          cue: cues("The wrapping holds by itself.", [isBrowned, "The wrapping has crisped and holds by itself."]),
         });
       return [
         one("seam", "Seam down", 0, `Seam down in the oiled ${Math.round(kit.panC)} °C pan.`),
@@ -90,7 +93,10 @@ export const PAN_METHODS: readonly Method[] = [
           heat: inOven(kit.ovenC),
           until: { by: "search", part: 1 },
           do: `Pan into the ${Math.round(kit.ovenC)} °C oven.`,
-          cue: "Crisp outside; a needle from the middle is warm on the lip.",
+          cue: cues("Crisp outside; the middle still cool: go by the probe.", [
+            ({ centreC }) => centreC >= 40,
+            "Crisp outside; a needle from the middle is warm on the lip.",
+          ]),
         }),
         rest(piece, "Rest it whole; slice after."),
       ];
@@ -107,7 +113,6 @@ export const PAN_METHODS: readonly Method[] = [
       shapes: ["slab"],
       thicknessMm: [15, 35],
       skin: "off",
-      usual: /breaded|crumb/,
     },
     longestS: 2400,
     cautions: ["Gluten in the crust.", HOT_OIL],
@@ -123,7 +128,7 @@ export const PAN_METHODS: readonly Method[] = [
           vessel,
           until: { by: "clock", seconds: 60 },
           do: `Thin bread pressed on, down in the buttered ${Math.round(kit.panC)} °C pan.`,
-          cue: "The bread has set and slides.",
+          cue: () => "The bread has set and slides.",
         }),
         stage(piece, {
           id: "oven",
@@ -134,7 +139,10 @@ export const PAN_METHODS: readonly Method[] = [
           heat: inOven(kit.ovenC),
           until: { by: "search", part: 1 },
           do: `Into the ${Math.round(kit.ovenC)} °C oven as it lies.`,
-          cue: "Golden when you lift a corner, never black; sides opaque.",
+          cue: cues("Lift a corner: golden, never black; the sides not yet closed.", [
+            ({ lineShare, throughSet }) => throughSet || lineShare > 0.4,
+            "Golden when you lift a corner, never black; sides opaque.",
+          ]),
         }),
         stage(piece, {
           id: "turn",
@@ -145,7 +153,7 @@ export const PAN_METHODS: readonly Method[] = [
           vessel,
           until: { by: "clock", seconds: 20 },
           do: "Turn once, bread up.",
-          cue: "The flesh side has closed.",
+          cue: () => "The flesh side has closed.",
         }),
         rest(piece),
       ];
@@ -158,11 +166,11 @@ export const PAN_METHODS: readonly Method[] = [
     knobs: [knob("panC", "Pan", 165, 130, 200), OVEN],
     schools: [],
     suits: {
-      groups: ["lobster", "white-flake", "salmonid"],
+      groups: [...FINFISH, "tuna", "lobster", "shrimp", "scallop"],
       shapes: ["slab", "puck"],
       thicknessMm: [15, 40],
       skin: "off",
-      usual: /cakes|quenelle/,
+      forms: ["cake"],
     },
     comminuted: true,
     longestS: 2400,
@@ -179,7 +187,10 @@ export const PAN_METHODS: readonly Method[] = [
           vessel,
           until: { by: "clock", seconds: 75 },
           do: `Golden butter in the ${Math.round(kit.panC)} °C pan, cakes in, do not touch them.`,
-          cue: "A crust that holds when nudged.",
+          cue: cues("Not yet a crust: leave it until it holds when nudged.", [
+            isBrowned,
+            "A crust that holds when nudged.",
+          ]),
         }),
         stage(piece, {
           id: "oven",
@@ -191,7 +202,10 @@ export const PAN_METHODS: readonly Method[] = [
           heat: inOven(kit.ovenC),
           until: { by: "search", part: 1 },
           do: `Turn, into the ${Math.round(kit.ovenC)} °C oven.`,
-          cue: "Firm to the finger, steam from the middle.",
+          cue: cues("Firm at the edge, the middle still soft: go by the probe.", [
+            ({ centreC }) => centreC >= 60,
+            "Firm to the finger, hot in the middle.",
+          ]),
         }),
         rest(piece),
       ];
@@ -200,6 +214,7 @@ export const PAN_METHODS: readonly Method[] = [
   {
     id: "hot-plate",
     label: "One side, then the hot plate",
+    special: true,
     line: "Set on one side only; the warm plate and the pass finish it.",
     knobs: [PAN, knob("secondC", "Plate", 85, 60, 110)],
     schools: [],
@@ -208,8 +223,8 @@ export const PAN_METHODS: readonly Method[] = [
       shapes: ["slab"],
       thicknessMm: [5, 18],
       skin: "either",
-      usual: /carpaccio|tataki|escabeche/,
     },
+    rare: true,
     longestS: 400,
     cautions: ["A warm plate does not make under-cooked fish safe: the advisory stands."],
     source: PRACTICE,
@@ -236,7 +251,7 @@ export const PAN_METHODS: readonly Method[] = [
           heat: { by: "nobody" },
           until: { by: "rest" },
           do: `Raw side down on a ${Math.round(kit.secondC)} °C plate; to the pass at once.`,
-          cue: ({ feel }) => feel,
+          cue: feel,
         }),
       ];
     },

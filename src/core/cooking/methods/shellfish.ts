@@ -1,3 +1,4 @@
+import { cues, feel, hasEdge, isBrowned, isThrough, nearlyThrough, type Cue } from "./cue";
 import { panVessel, potVessel } from "../vessel";
 import { broilerView } from "../viewFactor";
 import { inOven, KITCHEN, knob, metal, NOTHING, rest, sidesOf, stage, type BuildContext, type Method } from "./method";
@@ -24,7 +25,10 @@ function scallopSear({ piece, kit, pan, school }: BuildContext) {
       vessel: hot,
       until: { by: "search", part: way.part },
       do: `Dry, salt now, ${Math.round(kit.panC)} °C, clockwise from twelve; do not move them.`,
-      cue: "Gold up the rim, and it lets go.",
+      cue: cues("It still holds: leave it until it is gold and lets go.", [
+        isBrowned,
+        "Gold up the rim, and it lets go.",
+      ]),
     }),
     stage(piece, {
       id: "turn",
@@ -37,7 +41,11 @@ function scallopSear({ piece, kit, pan, school }: BuildContext) {
       do: basted
         ? "Turn in the order they went in; spoon the foam over."
         : "Turn in the order they went in, a knob of butter.",
-      cue: "Springs back; a glassy line left around the waist.",
+      cue: cues(
+        "Still glassy through: go by the clock.",
+        [({ throughSet }) => throughSet, "Springs back, opaque at the waist."],
+        [hasEdge, "Springs back; a glassy line left around the waist."],
+      ),
     }),
     rest(piece, "Out onto a warm cloth, gold side up."),
   ];
@@ -71,7 +79,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
         practice: { fromS: 90, toS: 180 },
       },
     ],
-    suits: { groups: ["scallop"], shapes: ["puck"], thicknessMm: [15, 40], skin: "either", usual: /sear|plancha|fry/ },
+    suits: { groups: ["scallop"], shapes: ["puck"], thicknessMm: [15, 40], skin: "either" },
     longestS: 900,
     cautions: ["Hot fat and wet scallops spit: dry them first."],
     source: PRACTICE,
@@ -88,7 +96,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
       shapes: ["cylinder"],
       thicknessMm: [10, 32],
       skin: "either",
-      usual: /pan-roast|grill|plancha|pan-fry|sear/,
+      forms: ["whole", "tails"],
     },
     coatMm: 0.3,
     longestS: 600,
@@ -97,7 +105,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
       const lying = sidesOf(piece, metal("panDry"), KITCHEN);
-      const one = (id: string, name: string, part: number, task: string, cue: string) =>
+      const one = (id: string, name: string, part: number, task: string, cue: Cue) =>
         stage(piece, {
           id,
           name,
@@ -115,14 +123,18 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           "On the sides",
           0.6,
           `Oiled ${Math.round(kit.panC)} °C pan, first one side, then the other.`,
-          "Shell coral, the edge of the flesh opaque.",
+          cues("Shell turning coral.", [hasEdge, "Shell coral, the edge of the flesh opaque."]),
         ),
         one(
           "belly",
           "On the belly, butter",
           0.4,
           "Belly down, a little butter to tame the pan; glaze.",
-          "Opaque with a pearl in the middle.",
+          cues(
+            "The edge opaque, the middle still raw: go by the clock.",
+            [isThrough, "Opaque through, a little give."],
+            [nearlyThrough, "Opaque with a pearl in the middle."],
+          ),
         ),
         rest(piece),
       ];
@@ -136,11 +148,12 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     schools: [],
     suits: {
       groups: ["lobster"],
+      builds: ["lobster", "spiny-lobster"],
       shapes: ["cylinder"],
       // under some 35 mm the glow alone carries it past done
       thicknessMm: [35, 60],
       skin: "either",
-      usual: /steam then broil|boil|steam/,
+      forms: ["whole"],
     },
     longestS: 2400,
     cautions: [
@@ -158,9 +171,13 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           under: steam,
           over: steam,
           around: steam,
-          until: { by: "search", part: 1 },
+          // the steam cooks, the broiler browns and warms
+          until: { by: "search", part: 0.78 },
           do: "Over hard steam, lid on.",
-          cue: "Shell red all over, tail curls back when pulled.",
+          cue: cues("Shell red; the tail not yet set: go by the clock.", [
+            ({ centreC }) => centreC >= 45,
+            "Shell red all over, tail curls back when pulled.",
+          ]),
         }),
         stage(piece, {
           id: "stand",
@@ -169,7 +186,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           over: KITCHEN,
           until: { by: "clock", seconds: 600 },
           do: "Rest 10 min, split lengthwise, herb butter on the cut face.",
-          cue: "Juices stay in when you cut.",
+          cue: () => "The heat has gone inward; juices stay in when you cut.",
         }),
         stage(piece, {
           id: "broil",
@@ -183,9 +200,12 @@ export const SHELLFISH_METHODS: readonly Method[] = [
               [0.5, glow],
             ],
           },
-          until: { by: "clock", seconds: 420 },
-          do: `Cut face up, ${Math.round(kit.distanceMm)} mm under the element, 7 min, 8 at most.`,
-          cue: "Butter bubbles, edges gold; crumbs and garlic not yet brown.",
+          until: { by: "search", part: 0.22 },
+          do: `Cut face up, ${Math.round(kit.distanceMm)} mm under the element, 8 min at most.`,
+          cue: cues("Butter bubbles; hot to the middle.", [
+            isBrowned,
+            "Butter bubbles, edges gold; crumbs and garlic not yet brown.",
+          ]),
         }),
         rest(piece),
       ];
@@ -202,7 +222,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
       shapes: ["sphere"],
       thicknessMm: [8, 30],
       skin: "either",
-      usual: /steam in wine|just warmed|stew|pasta|soup/,
+      forms: ["shells"],
     },
     opens: true,
     longestS: 900,
@@ -230,12 +250,12 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           vessel: pot,
           until: { by: "search", part: 1 },
           do: "Liquid boiling hard, shells in two layers at most, lid on, shake once.",
-          cue: "Shells gape; take each out as it opens.",
+          cue: () => "Shells gape; take each out as it opens.",
         }),
         rest(
           piece,
           "Lid off; serve with their liquor.",
-          "All gape, the meat plump and loose from the shell; any that stayed shut is out.",
+          () => "All gape, the meat plump and loose from the shell; any that stayed shut is out.",
         ),
       ];
     },
@@ -251,7 +271,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
       shapes: ["slab", "puck", "cylinder"],
       thicknessMm: [12, 35],
       skin: "either",
-      usual: /papillote|steam/,
+      forms: ["piece", "tails"],
     },
     longestS: 2400,
     practice: { fromS: 420, toS: 900 },
@@ -275,7 +295,10 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           heat: inOven(kit.ovenC),
           until: { by: "search", part: 1 },
           do: `Air left in the parcel, ${Math.round(kit.ovenC)} °C oven, on a hot tray.`,
-          cue: "Blown up tight and gold at the folds.",
+          cue: cues("The paper softens; no steam in it yet.", [
+            ({ seconds }) => seconds >= inside.rampS,
+            "Blown up tight with its steam.",
+          ]),
         }),
         stage(piece, {
           id: "rest",
@@ -285,7 +308,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           around: { on: "steam", film: "stillAir", toC: 60, rampS: 0 },
           until: { by: "rest" },
           do: "On a napkin so that it stays puffed; opened at the table.",
-          cue: ({ feel }) => feel,
+          cue: feel,
         }),
       ];
     },

@@ -1,18 +1,6 @@
 import { panVessel } from "../vessel";
-import {
-  inOven,
-  KITCHEN,
-  knob,
-  metal,
-  oven,
-  OVEN,
-  PAN,
-  rest,
-  stage,
-  type AtEnd,
-  type BuildContext,
-  type Method,
-} from "./method";
+import { cues, type AtEnd } from "./cue";
+import { inOven, KITCHEN, knob, metal, oven, OVEN, PAN, rest, stage, type BuildContext, type Method } from "./method";
 
 /** Skin counts as crisp when half a millimetre has dried through: about the skin itself (estimate). */
 export const CRISP_CRUST_MM = 0.5;
@@ -38,6 +26,12 @@ export function lineWords({ lineShare, thicknessMm }: AtEnd): string {
   return `Opaque line ${height} the side (${Math.round(lineShare * thicknessMm)} mm of ${Math.round(thicknessMm)} mm)`;
 }
 
+/** What the side on the metal shows. */
+const letsGo = ({ browned, crisp }: AtEnd, skin: boolean) => {
+  if (skin && (browned || crisp)) return "the skin lets go by itself";
+  return browned ? "the face has browned and lets go" : "it still holds: leave it";
+};
+
 const skinDown = ({ piece, kit, pan }: BuildContext, line = TURN_LINE) =>
   stage(piece, {
     id: "pan",
@@ -47,8 +41,7 @@ const skinDown = ({ piece, kit, pan }: BuildContext, line = TURN_LINE) =>
     vessel: panVessel(pan, kit.panC),
     until: { by: "crisp", line, crustMm: piece.skin ? CRISP_CRUST_MM : 0, longestS: LONGEST_PAN_S },
     do: `Dry, oil the ${Math.round(kit.panC)} °C pan, lay it ${piece.skin ? "skin" : "best side"} down away from you, press flat 10 s, then leave it.`,
-    cue: (end) =>
-      `${lineWords(end)}; ${piece.skin ? "the skin lets go by itself" : "the face has browned and lets go"}.`,
+    cue: (end) => `${lineWords(end)}; ${letsGo(end, piece.skin)}.`,
   });
 
 export const FINFISH = ["salmonid", "white-flake", "flat", "dense"] as const;
@@ -60,7 +53,7 @@ export const SKIN_METHODS: readonly Method[] = [
     line: "Skin down in oil until crisp, turned, carried by the oven.",
     knobs: [PAN, OVEN],
     schools: [],
-    suits: { groups: FINFISH, shapes: ["slab"], thicknessMm: [16, 45], skin: "either", usual: /skin-crisp|pan-roast/ },
+    suits: { groups: FINFISH, shapes: ["slab"], thicknessMm: [16, 45], skin: "either" },
     shortestS: 20,
     longestS: 2400,
     cautions: [HOT_OIL],
@@ -79,7 +72,10 @@ export const SKIN_METHODS: readonly Method[] = [
           heat: inOven(kit.ovenC),
           until: { by: "search", part: 1 },
           do: `Turn, pan into the ${Math.round(kit.ovenC)} °C oven. Cloth on the handle.`,
-          cue: `Sides opaque, the top gives and comes back; ${piece.skin ? "skin dry and crackling" : "top dry"}.`,
+          cue: cues("The top has lost its gloss; go by the probe.", [
+            ({ lineShare, throughSet }) => throughSet || lineShare > 0.4,
+            `Sides opaque, the top gives and comes back; ${piece.skin ? "skin dry" : "top dry"}.`,
+          ]),
         }),
         rest(piece, `Out of the pan, ${piece.skin ? "skin" : "best side"} up, on a warm tray. Never under foil.`),
       ];
@@ -96,7 +92,6 @@ export const SKIN_METHODS: readonly Method[] = [
       shapes: ["slab"],
       thicknessMm: [12, 30],
       skin: "either",
-      usual: /skin-crisp|butter-baste|pan-roast/,
     },
     shortestS: 10,
     longestS: 900,
@@ -116,7 +111,10 @@ export const SKIN_METHODS: readonly Method[] = [
           heat: { by: "burner", setC: kit.secondC },
           until: { by: "search", part: 1 },
           do: "Turn, flame down, butter in; tilt and spoon it over the edges when it foams. Keep it off the skin.",
-          cue: "Butter hazelnut, sides opaque, the thick part gives and comes back.",
+          cue: cues("Butter hazelnut; the sides not yet closed: go by the probe.", [
+            ({ lineShare, throughSet }) => throughSet || lineShare > 0.4,
+            "Butter hazelnut, sides opaque, the thick part gives and comes back.",
+          ]),
         }),
         rest(piece),
       ];
@@ -133,7 +131,6 @@ export const SKIN_METHODS: readonly Method[] = [
       shapes: ["slab"],
       thicknessMm: [12, 28],
       skin: "needed",
-      usual: /skin-crisp|butter-baste/,
     },
     longestS: 1200,
     cautions: [HOT_OIL, FLAMES],
@@ -149,7 +146,7 @@ export const SKIN_METHODS: readonly Method[] = [
           vessel,
           until: { by: "search", part: 0.75 },
           do: `Oil the ${Math.round(kit.panC)} °C pan, skin down, press flat 10 s, then leave it on a gentle flame.`,
-          cue: (end) => `${lineWords(end)}; the skin is gold and slides.`,
+          cue: (end) => `${lineWords(end)}; ${letsGo(end, true)}.`,
         }),
         stage(piece, {
           id: "baste",
@@ -159,7 +156,8 @@ export const SKIN_METHODS: readonly Method[] = [
           vessel,
           until: { by: "search", part: 0.25 },
           do: "Butter in; when it foams, spoon it over the top without stopping.",
-          cue: (end) => `${lineWords(end)}; the top has turned from glass to pearl.`,
+          cue: (end) =>
+            `${lineWords(end)}; ${end.lineShare > 0.6 || end.throughSet ? "the top has turned from glass to pearl" : "the top still glassy"}.`,
         }),
         stage(piece, {
           id: "kiss",
@@ -170,7 +168,7 @@ export const SKIN_METHODS: readonly Method[] = [
           vessel,
           until: { by: "clock", seconds: 8 },
           do: "Turn for one breath, out, and pour something sharp into the pan off the flame.",
-          cue: "The flesh side has just lost its gloss.",
+          cue: () => "A breath on the metal and out: the flesh side loses its gloss.",
         }),
         rest(piece),
       ];

@@ -1,3 +1,4 @@
+import { cues, isBrowned, isThrough } from "./cue";
 import { bathVessel, fryerVessel, panVessel, potVessel } from "../vessel";
 import { immersed, KITCHEN, knob, liquid, metal, PAN, rest, stage, type Method } from "./method";
 
@@ -5,6 +6,9 @@ const PRACTICE = "common practice";
 const ANY = ["salmonid", "white-flake", "flat", "dense", "lobster", "shrimp", "scallop"] as const;
 const UNDER_PASTEURISING =
   "Under 54.5 °C a bath makes nothing safe: serve at once, total time under 4 h, advisory on the menu (common practice).";
+
+/** Salt in the water an octopus is simmered in, g/l, by school (common practice). */
+export const OCTOPUS_SALT_G: Readonly<Record<string, number>> = { "lightly-salted": 8, "sea-salt": 28 };
 
 export const WET_METHODS: readonly Method[] = [
   {
@@ -18,7 +22,7 @@ export const WET_METHODS: readonly Method[] = [
       shapes: ["cylinder", "slab", "puck"],
       thicknessMm: [10, 40],
       skin: "off",
-      usual: /butter-poach|confit|poach/,
+      forms: ["piece", "tails"],
     },
     longestS: 3600,
     practice: { fromS: 120, toS: 300 },
@@ -31,7 +35,10 @@ export const WET_METHODS: readonly Method[] = [
         vessel: { ...potVessel(1.5, kit.mediumC), label: "1.5 l of butter" },
         until: { by: "search", part: 1 },
         do: `Butter at ${Math.round(kit.mediumC)} °C to cover; baste what stands out; never a bubble.`,
-        cue: "Opaque, slightly shrunk, a little give.",
+        cue: cues("The outside opaque, the middle still glassy.", [
+          isThrough,
+          "Opaque, slightly shrunk, a little give.",
+        ]),
       }),
       rest(piece, "Lift, drain on a cloth, glaze with its butter."),
     ],
@@ -47,7 +54,7 @@ export const WET_METHODS: readonly Method[] = [
       shapes: ["cylinder", "slab"],
       thicknessMm: [10, 45],
       skin: "off",
-      usual: /warm in butter|butter|steam or boil then finish/,
+      forms: ["piece", "tails"],
     },
     warms: true,
     longestS: 3600,
@@ -62,7 +69,10 @@ export const WET_METHODS: readonly Method[] = [
         vessel: { ...potVessel(1.5, kit.mediumC), label: "1.5 l of butter" },
         until: { by: "search", part: 1 },
         do: `Butter at ${Math.round(kit.mediumC)} °C, only to warm it through.`,
-        cue: "Hot on the lip; it has not shrunk.",
+        cue: cues("Warm at the rim; the middle still cool.", [
+          ({ centreC }) => centreC >= 48,
+          "Hot on the lip; it has not shrunk.",
+        ]),
       }),
       rest(piece, "Lift, drain, to the plate at once."),
     ],
@@ -78,7 +88,7 @@ export const WET_METHODS: readonly Method[] = [
       shapes: ["slab", "cylinder", "puck"],
       thicknessMm: [12, 45],
       skin: "off",
-      usual: /poach|roll and poach/,
+      forms: ["piece", "tails"],
     },
     longestS: 3600,
     cautions: [],
@@ -90,7 +100,10 @@ export const WET_METHODS: readonly Method[] = [
         vessel: potVessel(2, kit.mediumC),
         until: { by: "search", part: 1 },
         do: `Liquid at ${Math.round(kit.mediumC)} °C: it smiles, it does not boil.`,
-        cue: "Opaque all round, the layers just slide.",
+        cue: cues("Opaque all round, the middle still glassy.", [
+          isThrough,
+          "Opaque all round, it gives and comes back.",
+        ]),
       }),
       rest(piece, "Lift, drain on a cloth."),
     ],
@@ -106,7 +119,6 @@ export const WET_METHODS: readonly Method[] = [
       shapes: ["slab", "cylinder"],
       thicknessMm: [6, 30],
       skin: "off",
-      usual: /poach/,
     },
     longestS: 1800,
     cautions: [],
@@ -120,7 +132,10 @@ export const WET_METHODS: readonly Method[] = [
         vessel: potVessel(0.6, kit.mediumC),
         until: { by: "search", part: 1 },
         do: `Liquid to half its height at ${Math.round(kit.mediumC)} °C, buttered paper down on it.`,
-        cue: "Opaque, and a knife meets only a little hold in the middle.",
+        cue: cues("Opaque outside; a knife still meets raw flesh in the middle.", [
+          isThrough,
+          "Opaque, and a knife meets only a little hold in the middle.",
+        ]),
       }),
       rest(piece, "Lift, keep under its paper while the liquor reduces."),
     ],
@@ -136,7 +151,7 @@ export const WET_METHODS: readonly Method[] = [
       shapes: ["slab", "cylinder", "puck", "sphere"],
       thicknessMm: [8, 45],
       skin: "either",
-      usual: /steam/,
+      forms: ["piece", "tails", "whole", "shells"],
     },
     longestS: 2400,
     cautions: ["Steam burns: lift the lid away from you."],
@@ -150,7 +165,7 @@ export const WET_METHODS: readonly Method[] = [
           name: "Steam",
           until: { by: "search", part: 1 },
           do: "Water boiling hard before it goes in, lid on.",
-          cue: "Opaque, the flakes just begin to part at the edge.",
+          cue: cues("Opaque outside, the middle still glassy.", [isThrough, "Opaque, it gives and comes back."]),
         },
       ),
       rest(piece),
@@ -159,6 +174,7 @@ export const WET_METHODS: readonly Method[] = [
   {
     id: "bath-sear",
     label: "Bath, then a sear",
+    special: true,
     line: "Bagged in a circulated bath to an even middle, dried, one hard sear.",
     knobs: [knob("mediumC", "Bath", 52, 40, 65), knob("panC", "Pan", 220, 180, 280)],
     schools: [],
@@ -167,8 +183,9 @@ export const WET_METHODS: readonly Method[] = [
       shapes: ["slab", "cylinder", "puck"],
       thicknessMm: [12, 60],
       skin: "either",
-      usual: /confit|sear/,
+      forms: ["piece", "tails"],
     },
+    bath: true,
     longestS: 4 * 3600,
     cautions: [
       UNDER_PASTEURISING,
@@ -182,7 +199,10 @@ export const WET_METHODS: readonly Method[] = [
         vessel: bathVessel(20, kit.mediumC),
         until: { by: "search", part: 1 },
         do: `Bagged flat in the ${Math.round(kit.mediumC)} °C bath, one layer.`,
-        cue: "Limp turned to springy under the thumb, evenly.",
+        cue: cues("Warm through, still limp: go by the probe.", [
+          isThrough,
+          "Limp turned to springy under the thumb, evenly.",
+        ]),
       }),
       stage(piece, {
         id: "sear",
@@ -192,7 +212,7 @@ export const WET_METHODS: readonly Method[] = [
         vessel: panVessel(pan, kit.panC),
         until: { by: "clock", seconds: 40 },
         do: `Out of the bag, dried well, one side in the ${Math.round(kit.panC)} °C pan.`,
-        cue: "Colour on one face; it lets go.",
+        cue: cues("A hot dry face; leave it until it lets go.", [isBrowned, "Colour on one face; it lets go."]),
       }),
       rest(piece),
     ],
@@ -208,7 +228,7 @@ export const WET_METHODS: readonly Method[] = [
       shapes: ["slab", "cylinder", "puck"],
       thicknessMm: [6, 30],
       skin: "off",
-      usual: /fry|fried|tempura|goujon/,
+      forms: ["piece", "tails"],
     },
     coatMm: 1.2,
     longestS: 900,
@@ -224,7 +244,7 @@ export const WET_METHODS: readonly Method[] = [
         vessel: fryerVessel(8, kit.mediumC),
         until: { by: "search", part: 1 },
         do: `Fat at ${Math.round(kit.mediumC)} °C; lower it away from you; not more than it takes back at once.`,
-        cue: "Bubbling quietens, gold, it floats.",
+        cue: cues("The bubbles still fierce, the coat pale gold.", [isBrowned, "Bubbling quietens, gold, it floats."]),
       }),
       rest(piece, "On a rack, salt at once."),
     ],
@@ -234,20 +254,34 @@ export const WET_METHODS: readonly Method[] = [
     label: "Simmered, cooled in its water, then charred",
     line: "Octopus below the boil until a skewer slides; cooled in its liquor; only warmed on the heat.",
     knobs: [knob("mediumC", "Water", 92, 80, 98), PAN],
-    schools: [],
-    suits: { groups: ["octopus"], shapes: ["cylinder"], thicknessMm: [15, 70], skin: "either", usual: /simmer|grill/ },
+    schools: [
+      {
+        id: "lightly-salted",
+        label: "Lightly salted water, 8 g a litre",
+        why: "the default: an hour of simmering and an hour of cooling in it take up little salt, so the plate is salted by hand",
+      },
+      {
+        id: "sea-salt",
+        label: "Water nearly as salty as the sea, 28 g a litre",
+        why: "seasons it through; left to cool in it the salt goes on, so taste before anything salty joins it",
+      },
+    ],
+    suits: { groups: ["octopus"], shapes: ["cylinder"], thicknessMm: [15, 70], skin: "either" },
     tender: true,
     longestS: 5 * 3600,
     cautions: ["An hour to cool in its water is a start, not the end of the cooling rule: on to ice if it is kept."],
     source: PRACTICE,
-    build: ({ piece, kit, pan }) => [
+    build: ({ piece, kit, pan, school }) => [
       immersed(piece, liquid("simmer"), {
         id: "simmer",
         name: "Below a simmer, lid on",
         vessel: potVessel(6, kit.mediumC),
         until: { by: "search", part: 1 },
-        do: `Water as salty as the sea at ${Math.round(kit.mediumC)} °C, octopus under, lid on.`,
-        cue: "A skewer slides through the thick end like through butter.",
+        do: `Water with ${OCTOPUS_SALT_G[school] ?? OCTOPUS_SALT_G["lightly-salted"]} g of salt a litre at ${Math.round(kit.mediumC)} °C, octopus under, lid on.`,
+        cue: cues("Not tender yet.", [
+          ({ tender }) => tender >= 0.97,
+          "A skewer slides through the thick end like through butter.",
+        ]),
       }),
       immersed(piece, liquid("poach"), {
         id: "cool",
@@ -256,7 +290,10 @@ export const WET_METHODS: readonly Method[] = [
         heat: { by: "nobody" },
         until: { by: "clock", seconds: 3600 },
         do: "Off the flame, in its water, lid off, about an hour.",
-        cue: "Hand-warm; the skin holds.",
+        cue: cues("Still hot in the middle; the skin holds.", [
+          ({ centreC }) => centreC < 50,
+          "Hand-warm; the skin holds.",
+        ]),
       }),
       stage(piece, {
         id: "char",
@@ -266,9 +303,9 @@ export const WET_METHODS: readonly Method[] = [
         vessel: panVessel(pan, Math.max(kit.panC, 220)),
         until: { by: "clock", seconds: 90 },
         do: "Oiled, on a very hot ridged pan, only to mark and warm it.",
-        cue: "Suckers crisp at the edge.",
+        cue: cues("Marked and hot outside.", [isBrowned, "Suckers crisp at the edge."]),
       }),
-      rest(piece, "Slice thin and serve.", "Warm through, crisp at the edge, tender to the tooth."),
+      rest(piece, "Slice thin and serve.", () => "Hot outside, tender to the tooth."),
     ],
   },
   {
@@ -282,7 +319,7 @@ export const WET_METHODS: readonly Method[] = [
       shapes: ["slab", "tube", "cylinder"],
       thicknessMm: [4, 70],
       skin: "off",
-      usual: /braise|stew|stuff/,
+      forms: ["piece", "stuffed"],
     },
     tender: true,
     longestS: 4 * 3600,
@@ -297,7 +334,7 @@ export const WET_METHODS: readonly Method[] = [
         vessel: panVessel(pan, kit.panC),
         until: { by: "clock", seconds: 240 },
         do: `Oiled ${Math.round(kit.panC)} °C pan; let the juice it weeps boil away, then brown it.`,
-        cue: "The hiss turns dry and it browns.",
+        cue: cues("It still weeps: let the juice boil away.", [isBrowned, "The hiss turns dry and it browns."]),
       }),
       immersed(piece, liquid("poach"), {
         id: "braise",
@@ -305,7 +342,7 @@ export const WET_METHODS: readonly Method[] = [
         vessel: potVessel(1.5, kit.mediumC),
         until: { by: "search", part: 1 },
         do: `Liquid halfway, covered, 180 °C oven or a low flame: ${Math.round(kit.mediumC)} °C inside.`,
-        cue: "A knife slides in.",
+        cue: cues("Not tender yet.", [({ tender }) => tender >= 0.97, "A knife slides in."]),
       }),
       rest(piece, "Rest in its sauce; skewer out."),
     ],

@@ -1,12 +1,14 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { usualPiece } from "@/core/cooking";
 import { db } from "@/db/connection";
 import { findLot } from "@/db/lots";
+import { parasitesOf } from "@/db/rawLots";
 import { lotInHand } from "@/db/stock";
 import { requireHouse, requestTime } from "../../../request";
 import { PlanBench } from "../../bench/PlanBench";
 import { filmsByPan } from "../../films";
-import { AT_THE_PAN_C, countedPiece, firstAsk } from "../../firstAsk";
+import { firstAsk } from "../../firstAsk";
 
 export const metadata: Metadata = { title: "Stove" };
 
@@ -18,14 +20,13 @@ export default async function LotPlanPage({ params }: { readonly params: Promise
   const lot = findLot(db(), (await params).lotId);
   if (!stock || !lot) notFound();
   const { species } = stock;
-  const { sizeMm, massG } = countedPiece(species);
-  const first = firstAsk(species, {
-    shape: species.portion.shape,
-    sizeMm,
-    massG,
-    startC: lot.state === "frozen" ? -18 : AT_THE_PAN_C,
-    pieces: Math.max(1, Math.floor(lot.remainingG / massG)),
-  });
+  const { massG } = usualPiece(species);
+  const first = firstAsk(
+    species,
+    lot.state === "frozen" ? { startC: -18 } : {},
+    Math.max(1, Math.floor(lot.remainingG / massG)),
+  );
+  const parasites = parasitesOf(db(), stock, nowMs);
   return (
     <PlanBench
       source={{ kind: "lot", lotId: lot.id, code: lot.code, leftG: lot.remainingG }}
@@ -33,6 +34,7 @@ export default async function LotPlanPage({ params }: { readonly params: Promise
       first={first}
       pieceG={massG}
       filmsByPan={filmsByPan(db())}
+      parasites={{ met: parasites.check.state === "met", text: parasites.check.text }}
     />
   );
 }

@@ -43,7 +43,9 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
               school?.label,
               question.goal.kind === "safe"
                 ? "by the rule in force"
-                : `centre ${format.temperature(question.goal.targetC)}`,
+                : question.goal.kind === "rim"
+                  ? `set rim ${format.length(question.goal.rimMm)}`
+                  : `centre ${format.temperature(question.goal.targetC)}`,
               `from ${format.temperature(question.startC)}`,
               ...settings,
               question.films ? "with what was learned of this pan" : null,
