@@ -75,7 +75,11 @@ function take(db: Db, placeId: string, hoursAgo: number, part: Partial<NewLot> =
     daysSinceCatch: null,
     ruleSetId: "fda-2022",
   });
-  return receiveDelivery(db, "Gråskjær Landing", [{ lot, judgement }], { ...stamp(hoursAgo), dayStamp: "0512" })[0]!;
+  return receiveDelivery(db, "Gråskjær Landing", [{ lot, judgement }], {
+    ...stamp(hoursAgo),
+    day: "2026-05-12",
+    dayStamp: "0512",
+  })[0]!;
 }
 
 describe("life from where a lot lay", () => {

@@ -8,6 +8,7 @@ import { appendEntry } from "./ledger";
 import { batches, cookEvents, cooks, portions } from "./schemaCooks";
 import { lots } from "./schemaLots";
 import { planFromRow, type StoredPlan } from "./storedPlan";
+import { keepTagWhenGone } from "./tagRetention";
 
 type CookRow = typeof cooks.$inferSelect;
 type EventRow = typeof cookEvents.$inferSelect;
@@ -100,6 +101,7 @@ export function startCook(db: Db, batchId: string, plan: StoredPlan, stamp: Stam
     const taken = free.slice(0, plan.pieces).map((portion) => portion.id);
     tx.update(portions).set({ cookId: id }).where(inArray(portions.id, taken)).run();
     tx.insert(cookEvents).values({ cookId: id, atMs, kind: "started", who, requestId }).run();
+    keepTagWhenGone(tx, batch.lotId, who, atMs);
     appendEntry(tx, {
       atMs,
       who,

@@ -14,6 +14,7 @@ export type NewHouse = {
   readonly ruleSetId: RuleSetId;
   readonly cooks: readonly string[];
   readonly coldRoomC: number;
+  readonly susceptibleGuests?: boolean;
 };
 
 export const findHouse = (db: Db): House | undefined => db.select().from(house).get();
@@ -22,10 +23,10 @@ export const findHouse = (db: Db): House | undefined => db.select().from(house).
 export function openHouse(db: Db, wanted: NewHouse, atMs: number): House | null {
   return db.transaction((tx) => {
     if (findHouse(tx)) return null;
-    const { name, timeZone, units, ruleSetId } = wanted;
+    const { name, timeZone, units, ruleSetId, susceptibleGuests = false } = wanted;
     const opened = tx
       .insert(house)
-      .values({ id: 1, name, timeZone, units, ruleSetId, createdAtMs: atMs })
+      .values({ id: 1, name, timeZone, units, ruleSetId, susceptibleGuests, createdAtMs: atMs })
       .returning()
       .get();
     for (const cook of new Set(wanted.cooks)) tx.insert(staff).values({ id: randomUUID(), name: cook }).run();
@@ -37,3 +38,11 @@ export function openHouse(db: Db, wanted: NewHouse, atMs: number): House | null 
 }
 
 export const listStaff = (db: Db) => db.select().from(staff).orderBy(asc(staff.name)).all();
+
+/** Says whom the house serves; written down, for it decides what may leave the kitchen. */
+export function setSusceptibleGuests(db: Db, susceptibleGuests: boolean, who: string, atMs: number): void {
+  db.transaction((tx) => {
+    tx.update(house).set({ susceptibleGuests }).run();
+    appendEntry(tx, { atMs, who, kind: "house-changed", payload: { susceptibleGuests } });
+  });
+}

@@ -4,6 +4,7 @@ import { usualStateOf, type DoorJudgement, type Form, type Grades } from "@/core
 import type { Provenance } from "@/core/trace";
 import type { Db } from "./connection";
 import { appendEntry } from "./ledger";
+import { keepTagWhenGone } from "./tagRetention";
 import { deliveries, lots, lotStays, suppliers } from "./schemaLots";
 
 export type Lot = typeof lots.$inferSelect;
@@ -59,7 +60,13 @@ function nextCode(db: Db, dayStamp: string): string {
   return `${dayStamp}-${highest + 1}`;
 }
 
-type DoorStamp = { readonly atMs: number; readonly who: string; readonly dayStamp: string };
+type DoorStamp = {
+  readonly atMs: number;
+  readonly who: string;
+  readonly dayStamp: string;
+  /** The house's today. */
+  readonly day: string;
+};
 
 /** Keeps a delivery, every lot with its judgement; refused ones too, outside the stock. All of it or nothing. */
 export function receiveDelivery(db: Db, supplier: string, judged: readonly JudgedLot[], stamp: DoorStamp): Lot[] {
@@ -86,7 +93,8 @@ export function receiveDelivery(db: Db, supplier: string, judged: readonly Judge
           reasons: judgement.reasons,
           impliedIceDays: frozen ? 0 : judgement.reading.impliedIceDays,
           status: refused ? "refused" : "on-ice",
-          state: usualStateOf(facts.form, frozen),
+          state: usualStateOf(facts.form, frozen, facts.provenance.defrosted === true),
+          thawedOn: !frozen && facts.provenance.defrosted === true ? stamp.day : null,
           onceFrozen: frozen || facts.provenance.defrosted === true,
           placeId: refused ? null : placeId,
         })
@@ -163,15 +171,8 @@ export function lastLotsOf(db: Db, supplier: string): LotWithSupplier[] {
     .map(flat);
 }
 
-/** Takes a lot off the ice: used up or sent back; `then` runs in the same transaction. What is thrown away goes through `wasteLot`. */
-export function finishLot(
-  db: Db,
-  id: string,
-  reason: string,
-  who: string,
-  atMs: number,
-  then?: (tx: Db, lot: Lot) => void,
-): boolean {
+/** Takes a lot off the ice: used up or sent back. What is thrown away goes through `wasteLot`. */
+export function finishLot(db: Db, id: string, reason: string, who: string, atMs: number): boolean {
   return db.transaction((tx) => {
     const lot = tx
       .select()
@@ -180,6 +181,7 @@ export function finishLot(
       .get();
     if (!lot) return false;
     leaveIce(tx, id, atMs);
+    keepTagWhenGone(tx, id, who, atMs);
     appendEntry(tx, {
       atMs,
       who,
@@ -187,7 +189,6 @@ export function finishLot(
       lotId: id,
       payload: { code: lot.code, reason, leftG: lot.remainingG },
     });
-    then?.(tx, lot);
     return true;
   });
 }

@@ -8,6 +8,7 @@ import { endStay, leaveIce, type Lot } from "./lots";
 import { findPlace } from "./places";
 import { lots, lotStays, waste } from "./schemaLots";
 import { lotInHand } from "./stock";
+import { keepTagWhenGone } from "./tagRetention";
 
 type Stamp = { readonly who: string; readonly atMs: number };
 
@@ -129,8 +130,10 @@ export function wasteLot(
     const costCents = Math.round((gone / 1000) * lot.priceCentsPerKg);
     tx.insert(waste).values({ lotId, atMs, who, massG: gone, reason, costCents }).run();
     const remainingG = lot.remainingG - gone;
-    if (remainingG < 1) leaveIce(tx, lotId, atMs);
-    else tx.update(lots).set({ remainingG }).where(eq(lots.id, lotId)).run();
+    if (remainingG < 1) {
+      leaveIce(tx, lotId, atMs);
+      keepTagWhenGone(tx, lotId, who, atMs);
+    } else tx.update(lots).set({ remainingG }).where(eq(lots.id, lotId)).run();
     appendEntry(tx, {
       atMs,
       who,

@@ -26,6 +26,7 @@ import { appendEntry } from "./ledger";
 import { findLot, type LotWithSupplier } from "./lots";
 import { lots } from "./schemaLots";
 import { lotNotes, plates } from "./schemaBlock";
+import { keepTagWhenGone } from "./tagRetention";
 import { lotInHand, stockRoom, type StockLot, type StockRoom } from "./stock";
 
 export type LotNoteKind = (typeof lotNotes.$inferSelect)["kind"];
@@ -316,6 +317,7 @@ export function servePlates(db: Db, wanted: NewPlates, { who, atMs }: Stamp): Re
       .values({ id: randomUUID(), ...wanted, atMs, who, rule, record: clearance.record })
       .run();
     const leftG = takeFrom(tx, row, wanted.usedG, atMs);
+    keepTagWhenGone(tx, row.id, who, atMs);
     const { lotId, ...facts } = wanted;
     const payload = {
       code: row.code,

@@ -192,7 +192,12 @@ function judged(delivery: DemoDelivery, placeId: string, atMs: number): JudgedLo
 function takeIn(db: Db, van: readonly number[], places: Readonly<Record<DemoPlace, string>>, atMs: number): string[] {
   const { supplier, who } = DELIVERIES[van[0]!]!;
   const lots = van.map((index) => judged(DELIVERIES[index]!, places[DELIVERIES[index]!.place ?? "cold"], atMs));
-  return receiveDelivery(db, supplier, lots, { atMs, who, dayStamp: dayStamp(atMs, TIME_ZONE) }).map(({ id }) => id);
+  return receiveDelivery(db, supplier, lots, {
+    atMs,
+    who,
+    dayStamp: dayStamp(atMs, TIME_ZONE),
+    day: todayIn(TIME_ZONE, atMs),
+  }).map(({ id }) => id);
 }
 
 const withTagDate = (provenance: Provenance, harvestedOn: string): Provenance =>

@@ -1,5 +1,6 @@
 import { readWhen } from "@/core/coldchain";
 import { FORMS, type Form } from "@/core/freshness";
+import type { Rearing } from "@/core/safety";
 import { searchSpecies, SPECIES, type Species } from "@/core/species";
 import type { Provenance } from "@/core/trace";
 import { parseCsv, toCsv } from "./csv";
@@ -29,10 +30,19 @@ export const DELIVERY_COLUMNS = [
   "tag_harvested_on",
   "tag_dealer",
   "additives",
+  "rearing",
   "feed_statement",
   "freezing_statement",
+  "skein",
+  "dealer_listed",
+  "water_class",
+  "catch_document",
+  "dead",
+  "counted",
   "grades",
 ] as const;
+
+const REARINGS = ["net-pen", "land-based", "ranched"] as const satisfies readonly Rearing[];
 
 type Column = (typeof DELIVERY_COLUMNS)[number];
 
@@ -92,6 +102,19 @@ function gradesOf(text: string): DeliveryDraft["grades"] {
   return grades;
 }
 
+function oneOf<T extends string>(text: string, name: string, known: readonly T[]): T | undefined {
+  if (text === "") return undefined;
+  const found = known.find((word) => word.toLowerCase() === text.toLowerCase());
+  return found ?? fail(`${name}: “${text}” is none of ${known.join(", ")}`);
+}
+
+/** Both or neither: a count of dead animals says nothing without the number looked at. */
+function deathsOf(dead: string, counted: string): Provenance["deaths"] {
+  if (dead === "" && counted === "") return undefined;
+  const deaths = { dead: numberOf(dead, "dead", 0, 10_000), counted: numberOf(counted, "counted", 1, 10_000) };
+  return deaths.dead <= deaths.counted ? deaths : fail(`dead: ${deaths.dead} of ${deaths.counted} counted cannot be`);
+}
+
 function draftOf(cell: (column: Column) => string, among: readonly Species[]): DeliveryDraft {
   const species = speciesOf(cell("species"), among);
   const production = cell("production").toLowerCase();
@@ -138,8 +161,14 @@ function draftOf(cell: (column: Column) => string, among: readonly Species[]): D
       ...(cell("additives") === ""
         ? {}
         : { additives: cell("additives") === "none" ? [] : cell("additives").split(/\s*\+\s*/) }),
+      ...maybe("rearing", oneOf(cell("rearing"), "rearing", REARINGS)),
       ...maybe("feedStatement", flagOf(cell("feed_statement"), "feed_statement")),
       ...maybe("freezingStatement", flagOf(cell("freezing_statement"), "freezing_statement")),
+      ...maybe("skein", oneOf(cell("skein"), "skein", ["in", "removed-and-rinsed"] as const)),
+      ...maybe("dealerListed", flagOf(cell("dealer_listed"), "dealer_listed")),
+      ...maybe("waterClass", oneOf(cell("water_class"), "water_class", ["A", "B", "C"] as const)),
+      ...maybe("catchDocument", cell("catch_document")),
+      ...maybe("deaths", deathsOf(cell("dead"), cell("counted"))),
     },
   };
 }
@@ -211,6 +240,13 @@ export function writeDeliveryCsv(drafts: readonly DeliveryDraft[], nameOf: (spec
             : provenance.additives.join(" + "),
       feed_statement: yesNo(provenance.feedStatement),
       freezing_statement: yesNo(provenance.freezingStatement),
+      rearing: provenance.rearing ?? "",
+      skein: provenance.skein ?? "",
+      dealer_listed: yesNo(provenance.dealerListed),
+      water_class: provenance.waterClass ?? "",
+      catch_document: provenance.catchDocument ?? "",
+      dead: provenance.deaths ? String(provenance.deaths.dead) : "",
+      counted: provenance.deaths ? String(provenance.deaths.counted) : "",
       grades: Object.entries(draft.grades)
         .map(([id, grade]) => `${id}:${grade}`)
         .join(" "),

@@ -38,6 +38,20 @@ describe("a delivery as CSV", () => {
   test("what is written reads back the same", () => {
     expect(readDeliveryCsv(writeDeliveryCsv([draft], nameOf))).toEqual({ drafts: [draft], problems: [] });
   });
+  test("no paper of a lot is lost on the way through a file, a no as well as a yes", () => {
+    const papers = {
+      rearing: "net-pen",
+      feedStatement: false,
+      freezingStatement: true,
+      skein: "removed-and-rinsed",
+      dealerListed: false,
+      waterClass: "B",
+      catchDocument: "C-18",
+      deaths: { dead: 3, counted: 120 },
+    } as const;
+    const wanted = { ...draft, provenance: papers };
+    expect(readDeliveryCsv(writeDeliveryCsv([wanted], nameOf)).drafts).toEqual([wanted]);
+  });
   test("round trip over species, weights and awkward words", () => {
     const word = fc
       .string({ minLength: 1, maxLength: 20, unit: "grapheme" })
@@ -69,14 +83,14 @@ describe("a delivery as CSV", () => {
   });
   test.each([
     { row: "A;kraken;side;wild;2;3;", reason: /nothing is called “kraken”/ },
-    { row: "A;cod;side;caught;2;3;", reason: /say wild or farmed/ },
-    { row: "A;cod;slab;wild;2;3;", reason: /form: “slab”/ },
-    { row: "A;cod;side;wild;two;3;", reason: /weight_kg: “two” is no number/ },
-    { row: "A;cod;side;wild;-2;3;", reason: /outside/ },
-    { row: "A;cod;side;wild;2;3;31.02.2026", reason: /no day/ },
-    { row: ";cod;side;wild;2;3;", reason: /supplier: is missing/ },
+    { row: "A;haddock;side;caught;2;3;", reason: /say wild or farmed/ },
+    { row: "A;haddock;slab;wild;2;3;", reason: /form: “slab”/ },
+    { row: "A;haddock;side;wild;two;3;", reason: /weight_kg: “two” is no number/ },
+    { row: "A;haddock;side;wild;-2;3;", reason: /outside/ },
+    { row: "A;haddock;side;wild;2;3;31.02.2026", reason: /no day/ },
+    { row: ";haddock;side;wild;2;3;", reason: /supplier: is missing/ },
   ])("bad row $row is named by its line, the good one stands", ({ row, reason }) => {
-    const { drafts, problems } = readDeliveryCsv(`${head}\n${row}\nB;cod;fillet;wild;1;8;\n`);
+    const { drafts, problems } = readDeliveryCsv(`${head}\n${row}\nB;haddock;fillet;wild;1;8;\n`);
     expect(drafts).toHaveLength(1);
     expect(problems).toMatchObject([{ line: 2, reason: expect.stringMatching(reason) }]);
   });

@@ -53,7 +53,11 @@ export function SpeciesSearch({ id, value, onChange }: Props) {
                   {matched.language ? ` (${LANGUAGES.of(matched.language)})` : ""}
                 </span>
               )}
-              {sharedWith.length > 0 ? <em>also {sharedWith.map(({ name }) => name).join(", ")}</em> : null}
+              {sharedWith.length > 0 ? (
+                <em>also {sharedWith.map(({ name }) => name).join(", ")}</em>
+              ) : matched.shared ? (
+                <em>a name for several fish</em>
+              ) : null}
             </span>
           ),
         }))}

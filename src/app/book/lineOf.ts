@@ -33,14 +33,36 @@ function noted(payload: Payload): string {
       return `water ${celsius(amount)} at harvest, says the dealer`;
     case "roe":
       return amount > 0 ? "roe on" : "bare muscle, roe off";
+    case "looked":
+      return `looked at again, grade ${amount} at the worst`;
+    case "papers":
+      return `papers: ${Object.keys(payload)
+        .filter((key) => key !== "code" && key !== "note")
+        .map((key) => PAPER_WORDS[key] ?? key)
+        .join(", ")}`;
     default:
       return "opened";
   }
 }
 
+const PAPER_WORDS: Readonly<Record<string, string>> = {
+  rearing: "how it was reared",
+  feedStatement: "the grower's statement",
+  freezingStatement: "the freezing statement",
+  clearedGround: "an authorised ground",
+  skein: "the skein",
+  dealerListed: "the dealer on the list",
+  waterClass: "class of the waters",
+  supplierLot: "the supplier's lot number",
+};
+
 /** What an entry says, in one line; figures stay as recorded, in grams and °C. */
 function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
   switch (kind) {
+    case "house-changed":
+      return payload["susceptibleGuests"] === true
+        ? "serves guests who are young, old, pregnant or ill: nothing raw or under-cooked"
+        : "serves guests in general";
     case "house-opened":
       return `${text(payload, "name")}, rule set ${text(payload, "ruleSetId")}`;
     case "lot-received":

@@ -2,6 +2,7 @@
 import { AutoComplete, DatePicker, Input, InputNumber, Segmented, Select, Switch } from "antd";
 import dayjs from "dayjs";
 import { formsFor } from "@/core/freshness";
+import type { Rearing } from "@/core/safety";
 import { findSpecies, type Species } from "@/core/species";
 import type { Place } from "@/db/places";
 import { Field } from "@/ui/Field";
@@ -23,6 +24,9 @@ const GEARS = {
   wild: ["Hook and line", "Longline", "Gillnet", "Trawl", "Seine", "Trap or pot", "Dredge", "By hand"],
   farmed: ["Net pen", "Land tank", "Rope", "Trestle", "Seabed plot"],
 } as const;
+
+/** What a way of rearing chosen from the list says to the parasite rule. */
+const REARING_OF: Readonly<Record<string, Rearing>> = { "Net pen": "net-pen", "Land tank": "land-based" };
 
 /** What it is, what it weighs and costs, how cold it is, and where it swam. */
 export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: Props) {
@@ -134,7 +138,10 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
               value={draft.gear}
               style={{ width: "100%" }}
               options={GEARS[draft.production].map((value) => ({ value }))}
-              onChange={(gear) => onChange({ gear })}
+              onChange={(gear: string) => {
+                const rearing = draft.production === "farmed" ? REARING_OF[gear] : undefined;
+                onChange({ gear, ...(rearing ? { provenance: { ...draft.provenance, rearing } } : {}) });
+              }}
             />
           )}
         </Field>

@@ -15,7 +15,7 @@ type Props = {
 };
 
 /** Facts with a field of their own above; here they are only named while they are missing. */
-const ASKED_ABOVE = new Set(["area", "gear", "source", "date"]);
+const ASKED_ABOVE = new Set(["area", "gear", "source", "date", "lotCode"]);
 
 /** What the rule set wants known at the door: asked for only where it is wanted, with why. */
 export function PapersCard({ draft, papers, onChange }: Props) {
@@ -59,7 +59,23 @@ export function PapersCard({ draft, papers, onChange }: Props) {
   );
 }
 
-type FlagKey = "byCatch" | "defrosted" | "feedStatement" | "freezingStatement" | "clearedGround" | "roeOn";
+type FlagKey =
+  "byCatch" | "defrosted" | "feedStatement" | "freezingStatement" | "clearedGround" | "roeOn" | "dealerListed";
+
+const REARING = [
+  { value: "net-pen", label: "Net pen" },
+  { value: "land-based", label: "On land" },
+  { value: "ranched", label: "Ranched" },
+] as const;
+const SKEIN = [
+  { value: "removed-and-rinsed", label: "Out and rinsed" },
+  { value: "in", label: "In the skein" },
+] as const;
+const CLASSES = [
+  { value: "A", label: "A" },
+  { value: "B", label: "B" },
+  { value: "C", label: "C" },
+] as const;
 
 type PaperProps = {
   readonly fact: MissingFact;
@@ -68,7 +84,24 @@ type PaperProps = {
 };
 
 function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
-  const text = (key: "subArea" | "landingPlace" | "supplierLot") => (
+  const choice = <Key extends "rearing" | "skein" | "waterClass">(
+    key: Key,
+    options: readonly { readonly value: NonNullable<Provenance[Key]>; readonly label: string }[],
+    label = fact.label,
+  ) => (
+    <Field label={label}>
+      {(id) => (
+        <Segmented<string>
+          id={id}
+          block
+          value={provenance[key] ?? ""}
+          options={[...options]}
+          onChange={(value) => onSet({ [key]: value })}
+        />
+      )}
+    </Field>
+  );
+  const text = (key: "subArea" | "landingPlace" | "supplierLot" | "catchDocument") => (
     <Field label={fact.label}>
       {(id) => (
         <Input
@@ -106,11 +139,24 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
     case "defrosted":
       return yesNo("defrosted", ["Never frozen", "Defrosted"]);
     case "feedStatement":
-      return yesNo("feedStatement", ["None", "Letter on file"]);
+      return yesNo("feedStatement", ["None", "On file"]);
     case "freezingStatement":
       return yesNo("freezingStatement", ["None", "On file"]);
     case "clearedGround":
       return yesNo("clearedGround", ["No", "Yes, with paper"]);
+    case "rearing":
+      return choice("rearing", REARING);
+    case "skein":
+      return choice("skein", SKEIN);
+    case "waters":
+      return (
+        <div className={styles.tag}>
+          {yesNo("dealerListed", ["Not looked up", "Listed or approved"])}
+          {choice("waterClass", CLASSES, "Class of the waters")}
+        </div>
+      );
+    case "catchDocument":
+      return text(fact.id);
     case "roeOn":
       return yesNo("roeOn", ["Muscle alone", "Roe on"]);
     case "additives":

@@ -9,7 +9,9 @@ import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import { VerdictTag } from "@/ui/VerdictTag";
 import styles from "./Dock.module.css";
+import { confidenceWords } from "./confidenceWords";
 import type { ReadDraft } from "./lotDraft";
+import { stillWords } from "./stillWords";
 
 type Props = {
   readonly read: ReadDraft | null;
@@ -81,6 +83,11 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
               </li>
             )}
           </ul>
+          {judgement.complete || judgement.verdict === "refuse" ? null : (
+            <p className={styles.still} data-testid="still">
+              Still to look at: {stillWords(judgement.stillToLookAt)}.
+            </p>
+          )}
           {read.cost ? (
             <p className={styles.cost}>
               <span className="figure" data-testid="edible-cost">
@@ -110,7 +117,7 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
               {SPECIES_SOURCES.composition}.{" "}
               {read.species.mark.origin === "house"
                 ? "Entered by the house."
-                : `All from memory, confidence ${read.species.mark.confidence}.`}
+                : `All from memory: ${confidenceWords(read.species)}.`}
             </p>
           </details>
         </>

@@ -3,6 +3,7 @@ import { judgeAtDoor, schemeFor, type DoorVerdict } from "@/core/freshness";
 import type { RuleSetId } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
 import { daysBetween } from "@/core/units";
+import { todayIn } from "@/calendar/days";
 import { db } from "@/db/connection";
 import { lastLotsOf, receiveDelivery, type JudgedLot } from "@/db/lots";
 import { listPlaces } from "@/db/places";
@@ -56,7 +57,11 @@ export const keepDelivery = async (input: unknown): Promise<Result<readonly Rece
       if (!answer.ok) return err(refused(lots.length === 1 ? answer.error : `Lot ${index + 1}: ${answer.error}`));
       judged.push(answer.value);
     }
-    const kept = receiveDelivery(db(), supplier, judged, { ...stamp, dayStamp: dayStamp(stamp.atMs, house.timeZone) });
+    const kept = receiveDelivery(db(), supplier, judged, {
+      ...stamp,
+      dayStamp: dayStamp(stamp.atMs, house.timeZone),
+      day: todayIn(house.timeZone, stamp.atMs),
+    });
     return ok(kept.map(({ id, code, verdict }) => ({ lotId: id, code, verdict })));
   });
 

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import Link from "next/link";
+import { RULE_SETS } from "@/core/safety";
 import { inSentence } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
@@ -11,6 +12,7 @@ import { SubNav } from "@/ui/SubNav";
 import { requireHouse, requestTime } from "../request";
 import { speciesName } from "../stove/clockOf";
 import { ClearTag } from "./ClearTag";
+import { GuestsSwitch } from "./GuestsSwitch";
 import styles from "./Raw.module.css";
 import { RAW_VIEWS } from "./subViews";
 
@@ -67,6 +69,7 @@ export default async function RawPage() {
             <Rows judged={rest} format={format} when={when} />
           )}
         </section>
+        <GuestsSwitch susceptible={house.susceptibleGuests} {...RULE_SETS[house.ruleSetId].susceptible} />
         {served.length > 0 ? (
           <section className={page.card}>
             <h2>Served since yesterday</h2>

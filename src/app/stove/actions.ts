@@ -1,6 +1,7 @@
 "use server";
 import { revalidatePath } from "next/cache";
 import { PAN_IDS, planSheet, readTrace, type CookEvent, type PanId } from "@/core/cooking";
+import { RULE_SETS, type RuleSetId } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
 import { findBatch } from "@/db/batches";
 import { db } from "@/db/connection";
@@ -21,6 +22,12 @@ import { loadOfBatch, questionOf } from "./question";
 import { CookTap, KeepSheet, StartCook, type CookTapInput } from "./schema";
 
 const NO_HOUSE = "This house has not been opened yet.";
+
+/** A house whose guests are young, old, pregnant or ill cooks nothing under its rule. */
+function underCooked(ruleSetId: RuleSetId): ActionError {
+  const { because, source } = RULE_SETS[ruleSetId].susceptible;
+  return refused(`Not under the cooking rule in this house: ${because} (${source}). Plan it by the rule in force.`);
+}
 
 /** Plans once more on the server, keeps the plan with the cook and starts its clock; answers with the cook's id. */
 export async function beginCook(input: unknown): Promise<Result<string, ActionError>> {
@@ -48,6 +55,7 @@ export async function beginCook(input: unknown): Promise<Result<string, ActionEr
     const question = questionOf(piece, ask, settings);
     const planned = planSheet(question);
     if (!planned.ok) return err(refused(planned.error));
+    if (house.susceptibleGuests && !planned.value.safety.reached) return err(underCooked(house.ruleSetId));
     const started = startCook(db(), batch.id, planToKeep(question, planned.value), stamp);
     if (!started.ok) {
       const left = started.error.kind === "tooFewPortions" ? started.error.left : 0;
@@ -65,6 +73,7 @@ export async function beginCook(input: unknown): Promise<Result<string, ActionEr
   const question = questionOf(piece, ask, settings);
   const planned = planSheet(question);
   if (!planned.ok) return err(refused(planned.error));
+  if (house.susceptibleGuests && !planned.value.safety.reached) return err(underCooked(house.ruleSetId));
   const counted = { lotId: lot.id, count: ask.pieces, pieceG, sizeMm: ask.sizeMm, shape: ask.shape };
   const started = startCounted(db(), counted, planToKeep(question, planned.value), stamp);
   if (!started.ok) {

@@ -1,5 +1,5 @@
 "use client";
-import { Alert, Button, Form, Input, InputNumber, Segmented, Select } from "antd";
+import { Alert, Button, Form, Input, InputNumber, Segmented, Select, Switch } from "antd";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { openTheHouse } from "./actions";
@@ -11,7 +11,8 @@ type Props = {
   readonly zones: readonly string[];
 };
 
-const FIRST = { units: "metric", ruleSetId: "fda-2022", coldRoomC: 1, cooks: [] } as const;
+/** No rule set is taken for granted: the house says which. */
+const FIRST = { units: "metric", coldRoomC: 1, cooks: [], susceptibleGuests: false } as const;
 
 export function WelcomeForm({ rules, zones }: Props) {
   const router = useRouter();
@@ -36,7 +37,7 @@ export function WelcomeForm({ rules, zones }: Props) {
         <p className={styles.brand}>Gaffel</p>
         <h1>Open the house</h1>
         <p className={styles.lead}>
-          Five answers, once. They decide which rules judge your fish and how figures are shown.
+          A few answers, once. They decide which rules judge your fish and how figures are shown.
         </p>
         <Form form={form} layout="vertical" initialValues={FIRST} onFinish={open} requiredMark={false}>
           <Form.Item
@@ -71,9 +72,18 @@ export function WelcomeForm({ rules, zones }: Props) {
           <Form.Item
             name="ruleSetId"
             label="Rule set"
+            rules={[{ required: true, message: "Which rules is the house under?" }]}
             extra="Named beside every verdict. Your local authority decides; Gaffel shows which rule it used."
           >
-            <Select options={rules} />
+            <Select options={rules} placeholder="which rules judge your fish" />
+          </Form.Item>
+          <Form.Item
+            name="susceptibleGuests"
+            label="We serve the young, the old, the pregnant or the ill"
+            valuePropName="checked"
+            extra="A home, a hospital, a school: then nothing raw or under-cooked leaves the kitchen."
+          >
+            <Switch />
           </Form.Item>
           <Form.Item
             name="coldRoomC"

@@ -7,7 +7,8 @@ export const NewHouse = z.strictObject({
     message: "Choose a time zone from the list.",
   }),
   units: z.enum(["metric", "imperial"]),
-  ruleSetId: z.enum(RULE_SET_IDS),
+  ruleSetId: z.enum(RULE_SET_IDS, "Which rules is the house under?"),
+  susceptibleGuests: z.boolean().default(false),
   cooks: z.array(z.string().trim().min(1).max(60)).min(1, "Name at least one cook.").max(40),
   coldRoomC: z.number().min(-2).max(12),
 });

@@ -53,6 +53,8 @@ export type Step = {
   /** Parts that come off here and are kept. */
   readonly keep: readonly string[];
   readonly care?: string;
+  /** Left out where the animal did not come alive. */
+  readonly onlyAlive?: boolean;
 };
 
 export type Breakdown = {

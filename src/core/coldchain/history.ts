@@ -1,4 +1,4 @@
-import { iceDaysUsed, type TemperaturePoint } from "@/core/freshness";
+import { lifeDaysUsed, type TemperaturePoint } from "@/core/freshness";
 import { assert } from "@/core/shared";
 import type { SpoilageModel } from "@/core/species";
 import { HOUR_MS } from "@/core/units";
@@ -48,7 +48,7 @@ export class TemperatureHistory {
   }
 
   #ramp(model: SpoilageModel, fromMs: number, fromC: number, toMs: number, toC: number): number {
-    return iceDaysUsed(model, [
+    return lifeDaysUsed(model, [
       [0, fromC],
       [(toMs - fromMs) / HOUR_MS, toC],
     ]);

@@ -1,6 +1,6 @@
 import { judgeHistamineExposure, type ExposureVerdict, type FrozenSince, type LogPoint } from "@/core/safety";
 import { DAY_MS, HOUR_MS } from "@/core/units";
-import { spoilageRate, type LotState } from "@/core/freshness";
+import { lifeRate, type LotState } from "@/core/freshness";
 import type { Species } from "@/core/species";
 import type { Excursion } from "./excursions";
 import type { TemperatureHistory } from "./history";
@@ -74,7 +74,7 @@ export function excursionEffect(
   const lostIceDays = parts.reduce((sum, { placeId, start, end }) => {
     const history = historyOf(placeId);
     const spent = history?.iceDays(species.spoilageModel, start, end) ?? 0;
-    const atLimit = ((end - start) / DAY_MS) * spoilageRate(species.spoilageModel, excursion.limitC);
+    const atLimit = ((end - start) / DAY_MS) * lifeRate(species.spoilageModel, excursion.limitC);
     return sum + Math.max(0, spent - atLimit);
   }, 0);
   const log = logOverStays(stays, historyOf, excursion.toMs);

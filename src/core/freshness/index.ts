@@ -25,7 +25,15 @@ export {
   type Grade,
   type Scheme,
 } from "./scheme";
-export { daysLeftAt, iceDaysUsed, INITIAL_FREEZING_C, spoilageRate, type TemperaturePoint } from "./spoilage";
+export {
+  daysLeftAt,
+  iceDaysUsed,
+  INITIAL_FREEZING_C,
+  lifeDaysUsed,
+  lifeRate,
+  spoilageRate,
+  type TemperaturePoint,
+} from "./spoilage";
 export {
   arrivalOf,
   usualStateOf,

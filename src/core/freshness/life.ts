@@ -2,7 +2,7 @@ import type { Form, Species, SpoilageModel } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { lifeOnIceDays, liveStorageOf } from "./inspection";
 
-import { daysLeftAt, spoilageRate } from "./spoilage";
+import { daysLeftAt, lifeRate } from "./spoilage";
 
 /**
  * Ends of the uses as a share of the ice life. Raw: a third to a half, here 0.4 (common practice, low). Any cooked use ends where the
@@ -147,4 +147,4 @@ export function lifeSegments(life: LotLife, rawAllowed: boolean): readonly LifeS
 
 /** The spoilage rate of the place in words a cook can check: ice days spent in one day there. */
 export const iceDaysPerDay = (life: LotLife): number =>
-  life.state === "frozen" ? 0 : life.model === "live" ? 1 : spoilageRate(life.model, life.placeC);
+  life.state === "frozen" ? 0 : life.model === "live" ? 1 : lifeRate(life.model, life.placeC);

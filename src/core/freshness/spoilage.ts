@@ -22,6 +22,15 @@ export function spoilageRate(model: SpoilageModel, pointC: number): number {
   return model === "temperate" ? (1 + 0.1 * pointC) ** 2 : Math.exp(0.12 * pointC);
 }
 
+/** Where the two models cross, °C: from here on the tropical one is the faster, and the temperate one is past what it was measured on. */
+export const MODELS_CROSS_C = 15.77;
+
+/** Rate by which a lot's life is reckoned: its own model, or the faster of the two once it is warm. */
+export const lifeRate = (model: SpoilageModel, pointC: number): number =>
+  pointC > MODELS_CROSS_C
+    ? Math.max(spoilageRate(model, pointC), spoilageRate("tropical", pointC))
+    : spoilageRate(model, pointC);
+
 /** ∫ rate dT from the freezing point, so that a straight line in time integrates exactly. */
 function rateIntegral(model: SpoilageModel, pointC: number): number {
   const upper = Math.max(pointC, INITIAL_FREEZING_C);
@@ -30,8 +39,15 @@ function rateIntegral(model: SpoilageModel, pointC: number): number {
   return primitive(upper) - primitive(INITIAL_FREEZING_C);
 }
 
-/** Days on ice that the trace was worth. Points must be in time order. */
-export function iceDaysUsed(model: SpoilageModel, trace: readonly TemperaturePoint[]): number {
+/** As `rateIntegral`, of `lifeRate`. */
+const lifeIntegral = (model: SpoilageModel, pointC: number): number =>
+  pointC <= MODELS_CROSS_C
+    ? rateIntegral(model, pointC)
+    : rateIntegral(model, MODELS_CROSS_C) + rateIntegral("tropical", pointC) - rateIntegral("tropical", MODELS_CROSS_C);
+
+type Integral = (model: SpoilageModel, pointC: number) => number;
+
+function daysBy(rate: Integral, integral: Integral, model: SpoilageModel, trace: readonly TemperaturePoint[]): number {
   let hours = 0;
   for (const [index, [toH, toC]] of trace.entries()) {
     const from = trace[index - 1];
@@ -40,16 +56,22 @@ export function iceDaysUsed(model: SpoilageModel, trace: readonly TemperaturePoi
     assert(toH >= fromH, `readings must be in time order, at ${toH} h`);
     const risen = toC - fromC;
     const meanRate =
-      Math.abs(risen) < 1e-6
-        ? spoilageRate(model, (fromC + toC) / 2)
-        : (rateIntegral(model, toC) - rateIntegral(model, fromC)) / risen;
+      Math.abs(risen) < 1e-6 ? rate(model, (fromC + toC) / 2) : (integral(model, toC) - integral(model, fromC)) / risen;
     hours += (toH - fromH) * meanRate;
   }
   return hours / 24;
 }
 
+/** Days on ice that the trace was worth by one model. Points must be in time order. */
+export const iceDaysUsed = (model: SpoilageModel, trace: readonly TemperaturePoint[]): number =>
+  daysBy(spoilageRate, rateIntegral, model, trace);
+
+/** Days on ice that the trace cost a lot: the faster of the two models where it was warm. */
+export const lifeDaysUsed = (model: SpoilageModel, trace: readonly TemperaturePoint[]): number =>
+  daysBy(lifeRate, lifeIntegral, model, trace);
+
 /** Days left at a steady temperature; null where spoilage stands still. */
 export function daysLeftAt(model: SpoilageModel, iceDaysLeft: number, pointC: number): number | null {
-  const rate = spoilageRate(model, pointC);
+  const rate = lifeRate(model, pointC);
   return rate === 0 ? null : Math.max(0, iceDaysLeft) / rate;
 }

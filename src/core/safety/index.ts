@@ -9,6 +9,8 @@ export {
   TAG_RETENTION,
   type FrozenStretch,
 } from "./dates";
+export { ALLERGEN_LISTS, type AllergenId, type AllergenList } from "./data/allergens";
+export { PRACTICES, practiceOf, type Practice, type PracticeId } from "./data/practices";
 export { COOLING_RULES, COOLING_RULE_IDS, coolingRuleOf, type CoolingRuleId } from "./data/coolingRules";
 export { LETHAL_FROM_C, ORGANISMS } from "./data/organisms";
 export {

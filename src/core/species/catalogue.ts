@@ -2,6 +2,7 @@ import { BIVALVES } from "./data/bivalves";
 import { CEPHALOPODS } from "./data/cephalopods";
 import { CRUSTACEANS } from "./data/crustaceans";
 import { FLATFISH } from "./data/flatfish";
+import { GASTROPODS } from "./data/gastropods";
 import { LARGE_PELAGIC } from "./data/largePelagic";
 import { LEAN_ROUND } from "./data/leanRound";
 import { OILY_ROUND } from "./data/oilyRound";
@@ -18,6 +19,7 @@ export const SPECIES: readonly Species[] = [
   ...LARGE_PELAGIC,
   ...CRUSTACEANS,
   ...BIVALVES,
+  ...GASTROPODS,
   ...CEPHALOPODS,
   ...URCHINS,
   ...ROE,

@@ -1,4 +1,5 @@
 export { findSpecies, SPECIES } from "./catalogue";
+export { seasonsOf, type Season } from "./data/seasons";
 export { FAMILIES, FAMILY_SOURCES, type Family } from "./data/families";
 export { carries, familyOf } from "./hazards";
 export { allergenOf, GROUP_LABELS, isCooked, isFinfish } from "./groups";

@@ -5,7 +5,17 @@ import type { Confidence, FactFamily, Species, SpeciesGroup, SpoilageModel } fro
 /** A species as its table prints it: names in one line `language:name|...`, what family and group imply left out. */
 export type SpeciesRow = Omit<
   Species,
-  "marketNames" | "group" | "family" | "spoilageModel" | "mark" | "anatomy" | "hazards" | "boughtAs" | "least" | "yield"
+  | "marketNames"
+  | "group"
+  | "family"
+  | "spoilageModel"
+  | "mark"
+  | "anatomy"
+  | "hazards"
+  | "boughtAs"
+  | "least"
+  | "yield"
+  | "tradePaper"
 > & {
   readonly names: string;
   readonly family: string;
@@ -14,6 +24,7 @@ export type SpeciesRow = Omit<
   readonly hazards?: readonly NonNullable<Species["hazards"]>[number][];
   readonly boughtAs?: Partial<Species["boughtAs"]>;
   readonly least?: Species["least"];
+  readonly tradePaper?: Species["tradePaper"];
   readonly yield: Omit<Species["yield"], "dressed"> & { readonly dressed?: Species["yield"]["dressed"] };
   /** Of the row; a family of figures that differs is named beside it. */
   readonly confidence: Confidence;
@@ -33,10 +44,13 @@ export const speciesRows = (group: SpeciesGroup, rows: readonly SpeciesRow[]): r
       histamineFormer: histamineOf(row.family, row.histamineFormer),
       boughtAs: { form: null, frozen: false, production: null, ...row.boughtAs },
       least: row.least ?? null,
+      tradePaper: row.tradePaper ?? null,
       yield: { ...row.yield, dressed: row.yield.dressed ?? "other" },
       marketNames: names.split("|").map((entry) => {
         const colon = entry.indexOf(":");
-        return { language: entry.slice(0, colon), name: entry.slice(colon + 1) };
+        const name = entry.slice(colon + 1);
+        // a star marks a name that other species trade under as well
+        return { language: entry.slice(0, colon), name: name.replace(/\*$/, ""), shared: name.endsWith("*") };
       }),
       mark: {
         origin: "memory" as const,

@@ -3,7 +3,7 @@ import type { Species } from "./types";
 export type SpeciesHit = {
   readonly species: Species;
   /** The name that matched, and its language when it is a market name. */
-  readonly matched: { readonly name: string; readonly language: string | null };
+  readonly matched: { readonly name: string; readonly language: string | null; readonly shared?: boolean };
   /** Other species that trade under exactly this name: the cook must say which. */
   readonly sharedWith: readonly Species[];
 };
@@ -24,7 +24,7 @@ export function foldName(text: string): string {
 /** A remark in brackets, as in "hake (small)", does not take part in the match. */
 const nameProper = (name: string) => name.replace(/\s*\(.*\)$/, "");
 
-function namesOf(species: Species): { name: string; language: string | null }[] {
+function namesOf(species: Species): SpeciesHit["matched"][] {
   return [
     { name: species.name, language: "en" },
     ...species.marketNames,

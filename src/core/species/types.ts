@@ -89,7 +89,12 @@ export type Species = {
   readonly id: string;
   readonly name: string;
   /** Trade names by language (ISO 639-1). */
-  readonly marketNames: readonly { readonly language: string; readonly name: string }[];
+  readonly marketNames: readonly {
+    readonly language: string;
+    readonly name: string;
+    /** Other species trade under it too, in the table or not. */
+    readonly shared?: boolean;
+  }[];
   readonly scientificName: string;
   /** Scientific name of the family; null where a house never said: its hazards are then not known. */
   readonly family: string | null;
@@ -128,6 +133,8 @@ export type Species = {
   readonly spoilageModel: SpoilageModel;
   readonly histamineFormer: "yes" | "no" | "some";
   readonly rawUse: "usual" | "seldom" | "cured-only" | "none";
+  /** A protected species travels with a paper of its own. */
+  readonly tradePaper: { readonly label: string; readonly why: string; readonly source: string } | null;
   readonly parasiteNote: string;
   readonly kitchenNote: string;
   readonly usualDoneness: string;

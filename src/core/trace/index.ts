@@ -10,7 +10,6 @@ export {
 } from "./ledger";
 export {
   adviceFor,
-  allergensOf,
   completeness,
   type AdviceRating,
   type Completeness,
@@ -18,3 +17,4 @@ export {
   type Provenance,
   type TraceFacts,
 } from "./provenance";
+export { allergensOf, namedAllergens, type NamedAllergens } from "./allergens";

@@ -2,6 +2,7 @@ import { stableJson } from "@/core/shared";
 
 export type LedgerKind =
   | "house-opened"
+  | "house-changed"
   | "lot-received"
   | "lot-refused"
   | "lot-finished"
@@ -86,6 +87,7 @@ export function checkChain(
 
 export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = {
   "house-opened": "House opened",
+  "house-changed": "House",
   "lot-received": "Received",
   "lot-refused": "Refused",
   "lot-finished": "Lot finished",

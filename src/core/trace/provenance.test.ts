@@ -1,5 +1,6 @@
 import { findSpecies } from "@/core/species";
-import { adviceFor, allergensOf, completeness, type TraceFacts } from "./provenance";
+import { allergensOf, namedAllergens } from "./allergens";
+import { adviceFor, completeness, type TraceFacts } from "./provenance";
 
 const cod: TraceFacts = {
   species: findSpecies("cod")!,
@@ -76,6 +77,13 @@ test("allergens: what it is, and what was put on it", () => {
   expect(allergensOf(findSpecies("mussel")!, {})).toEqual(["molluscs"]);
   expect(allergensOf(findSpecies("langoustine")!, { additives: ["E223"] })).toEqual(["crustaceans", "sulphites"]);
   expect(allergensOf(findSpecies("cod")!, { additives: [] })).toEqual(["fish"]);
+});
+
+test("the list of the rule set names them: no molluscs in the US, but the species of fish and crustacean (memory, high)", () => {
+  const [mussel, cod] = [findSpecies("mussel")!, findSpecies("cod")!];
+  expect(namedAllergens("fda-2022", mussel, ["molluscs", "milk"]).words).toEqual(["milk"]);
+  expect(namedAllergens("eu-853", mussel, ["molluscs", "milk"]).words).toEqual(["molluscs", "milk"]);
+  expect(namedAllergens("fda-2022", cod, ["fish", "gluten"]).words).toEqual(["fish (Atlantic cod)", "wheat"]);
 });
 
 test("advice: the closest entry wins, then the newest; none where area or gear do not fit", () => {

@@ -1,6 +1,7 @@
 import type { Form } from "@/core/freshness";
+import { majorArea } from "@/core/raw";
 import type { Rearing, RuleSetId } from "@/core/safety";
-import { allergenOf, isFinfish, type Species } from "@/core/species";
+import { isFinfish, type Species, type SpeciesGroup } from "@/core/species";
 
 /** What is known of a lot beside its columns; every part may be missing and is then asked for where the rule set wants it. */
 export type Provenance = {
@@ -97,16 +98,17 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
     ),
   ];
   if (production === "wild") {
-    wants.push(
-      want(
-        "subArea",
-        "Sub-area or division",
-        has(provenance.subArea),
-        "area alone is too wide inside the north-east Atlantic and the Mediterranean",
-        items,
-        required,
-      ),
-    );
+    if (us || asksSubArea(area))
+      wants.push(
+        want(
+          "subArea",
+          "Sub-area or division",
+          has(provenance.subArea),
+          "area alone is too wide inside the north-east Atlantic and the Mediterranean; elsewhere the area is enough",
+          items,
+          required,
+        ),
+      );
     wants.push(
       want("landingPlace", "Landing place", has(provenance.landingPlace), "links the boat to the market", GDST, "wise"),
     );
@@ -123,10 +125,22 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
   } else if (isFinfish(species.group)) {
     wants.push(
       want(
+        "rearing",
+        "Net pen, land, or ranched",
+        provenance.rearing !== undefined,
+        "fish caught wild and fattened is not farmed fish to the parasite rule",
+        us
+          ? "FDA Food Code 2022, 3-402.11(B)(4) (memory, high)"
+          : "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D.3(d) (memory, high)",
+        "wise",
+      ),
+      want(
         "feedStatement",
-        "Grower’s letter on feed",
+        us
+          ? "Letter: formulated feed, no live parasites"
+          : "Statement: from embryos, safe feed, safe waters or procedure",
         provenance.feedStatement !== undefined,
-        "without it farmed fish served raw must be frozen",
+        "without it farmed fish served raw or under-cooked must be frozen",
         us
           ? "FDA Food Code 2022, 3-402.12(C) (memory, high)"
           : "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D.3(d) (memory, high)",
@@ -150,6 +164,39 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
       ),
     );
   }
+  if (shellfish)
+    wants.push(
+      want(
+        "waters",
+        us ? "Dealer on the certified list" : "Class of the waters, or approved dispatch centre",
+        provenance.dealerListed !== undefined || provenance.waterClass !== undefined,
+        "raw bivalves ask it, a tag alone does not say it",
+        us ? "FDA Food Code 2022, 3-201.15 (memory, high)" : "Reg. (EU) 2019/627, Art. 52-55 (memory, medium)",
+        "wise",
+      ),
+    );
+  if (species.tradePaper)
+    wants.push(
+      want(
+        "catchDocument",
+        species.tradePaper.label,
+        has(provenance.catchDocument),
+        species.tradePaper.why,
+        species.tradePaper.source,
+        "required",
+      ),
+    );
+  if (us && TRACEABLE.includes(species.group))
+    wants.push(
+      want(
+        "lotCode",
+        "Traceability lot code",
+        has(provenance.supplierLot) || provenance.tag !== undefined,
+        "asked for in the US from 20 July 2028 (memory, medium), good practice until then",
+        "FDA traceability rule for listed foods, 21 CFR 1 subpart S: finfish, crustaceans, bivalves (memory, medium)",
+        "wise",
+      ),
+    );
   if (!us && form !== "live")
     wants.push(
       want(
@@ -188,7 +235,19 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
   return { wanted: wants.length, known: wants.length - missing.length, all: wants.map(strip), missing };
 }
 
-const SCALLOPS = ["Pecten maximus", "Placopecten magellanicus"];
+/** Groups on the US list of traceable foods; fish of the smoked and the histamine kinds stand on it too (memory, medium). */
+const TRACEABLE: readonly SpeciesGroup[] = [
+  "lean-round",
+  "flat",
+  "salmonid",
+  "oily-round",
+  "large-pelagic",
+  "crustacean",
+  "bivalve",
+];
+
+/** Reg. (EU) 1379/2013, Art. 38: sub-area or division in FAO areas 27 and 37, the area alone elsewhere; unnamed areas are asked. */
+const asksSubArea = (area: string): boolean => ["27", "37", null].includes(majorArea(area));
 
 /** Papers that decide whether it may be served raw without a freezing hold; asked for only where raw use is likely. */
 function rawPapers(us: boolean, { species, form, production, provenance }: TraceFacts): Want[] {
@@ -222,13 +281,26 @@ function rawPapers(us: boolean, { species, form, production, provenance }: Trace
       );
     }
   }
-  if (SCALLOPS.includes(species.scientificName) && form !== "live") {
+  if (species.group === "roe" && form !== "sacs")
+    wants.push(
+      want(
+        "skein",
+        "Out of the skein and rinsed",
+        provenance.skein !== undefined,
+        us
+          ? "only rinsed eggs out of the skein are exempt from freezing"
+          : "says what it is; the rule here exempts no roe",
+        rule,
+        "wise",
+      ),
+    );
+  if (species.anatomy === "scallop" && form !== "live") {
     wants.push(
       want(
         "roeOn",
         "Roe on or muscle alone",
         provenance.roeOn !== undefined,
-        "toxins gather in roe and gut; only the muscle is exempt",
+        "toxins gather in roe and gut; with roe it is shellfish that needs its tag",
         rule,
         "wise",
       ),
@@ -248,13 +320,6 @@ function want(
   weight: MissingFact["weight"],
 ): Want {
   return { id, label, known, why, source, weight };
-}
-
-/** Allergens to declare for a lot: what it is, and what was put on it. */
-export function allergensOf(species: Species, provenance: Provenance): readonly string[] {
-  const own = allergenOf(species.group);
-  const sulphite = provenance.additives?.some((additive) => /sulphi|sulfi|E22[0-8]/i.test(additive)) ?? false;
-  return [...(own ? [own] : []), ...(sulphite ? ["sulphites"] : [])];
 }
 
 /** The advice that fits a lot best: the more of production, area and gear it names, the better; newest first among equals. */

@@ -1,13 +1,17 @@
 "use client";
-import { Button, Input, InputNumber, Select } from "antd";
+import { AutoComplete, Button, Input, InputNumber, Select } from "antd";
 import { useState } from "react";
-import { findSpecies, SPECIES, type Species } from "@/core/species";
+import { FAMILIES, findSpecies, SPECIES, type Species } from "@/core/species";
 import { Field } from "@/ui/Field";
 import page from "@/ui/page.module.css";
 import { useTell } from "@/ui/useTell";
 import styles from "../Dock.module.css";
 import { addSpecies } from "./actions";
 
+const FAMILY_OPTIONS = Object.entries(FAMILIES).map(([value, { english }]) => ({
+  value,
+  label: `${value}, ${english}`,
+}));
 const HISTAMINE = [
   { value: "no", label: "No" },
   { value: "some", label: "On some lists" },
@@ -26,6 +30,7 @@ export function AddSpeciesForm() {
   const [likeId, setLikeId] = useState<string | null>(null);
   const [name, setName] = useState("");
   const [scientificName, setScientificName] = useState("");
+  const [family, setFamily] = useState("");
   const [names, setNames] = useState("");
   const [life, setLife] = useState<number | null>(null);
   const [share, setShare] = useState<number | null>(null);
@@ -44,6 +49,7 @@ export function AddSpeciesForm() {
     const facts = {
       name,
       scientificName,
+      family,
       names,
       likeId,
       iceLifeDays: life,
@@ -54,6 +60,7 @@ export function AddSpeciesForm() {
     if (!(await tell(addSpecies(facts), () => `${name} can be received now.`))) return;
     setName("");
     setScientificName("");
+    setFamily("");
     setNames("");
   };
   return (
@@ -85,6 +92,19 @@ export function AddSpeciesForm() {
             />
           )}
         </Field>
+        <Field label="Family">
+          {(id) => (
+            <AutoComplete
+              id={id}
+              value={family}
+              style={{ width: "100%" }}
+              placeholder="Sparidae"
+              options={FAMILY_OPTIONS}
+              filterOption={(typed, option) => (option?.label ?? "").toLowerCase().includes(typed.toLowerCase())}
+              onChange={setFamily}
+            />
+          )}
+        </Field>
         <Field label="Other names" wide>
           {(id) => (
             <Input
@@ -113,11 +133,15 @@ export function AddSpeciesForm() {
           {(id) => <Select id={id} value={raw} style={{ width: "100%" }} options={RAW} onChange={setRaw} />}
         </Field>
       </div>
-      <Button type="primary" disabled={!likeId || name.trim() === ""} onClick={save}>
+      <Button type="primary" disabled={!likeId || name.trim() === "" || family.trim() === ""} onClick={save}>
         Add it to the library
       </Button>
       <p className={page.source} style={{ marginTop: 8 }}>
-        Composition, doneness and cuts follow the one it is most like.
+        Composition, doneness and cuts follow the one it is most like; hazards follow its family, and no likeness takes
+        one away.
+        {family.trim() !== "" && !Object.hasOwn(FAMILIES, family.trim())
+          ? " This family is not in the table: its hazards are not known, so it waits with every raw dish."
+          : ""}
       </p>
     </>
   );

@@ -2,7 +2,17 @@
 import { Input, Table } from "antd";
 import { useMemo, useState } from "react";
 import { formLabel, usualForm } from "@/core/freshness";
-import { GROUP_LABELS, searchSpecies, SPECIES, SPECIES_SOURCES, type Species } from "@/core/species";
+import {
+  FAMILY_SOURCES,
+  GROUP_LABELS,
+  searchSpecies,
+  seasonsOf,
+  SPECIES,
+  SPECIES_SOURCES,
+  type HazardId,
+  type Species,
+} from "@/core/species";
+import { confidenceWords } from "../confidenceWords";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import styles from "../Dock.module.css";
@@ -40,7 +50,7 @@ export function SpeciesTable() {
         size="small"
         dataSource={[...shown]}
         pagination={{ pageSize: 15, hideOnSinglePage: true, showSizeChanger: false }}
-        scroll={{ x: 860 }}
+        scroll={{ x: 1000 }}
         locale={{ emptyText: <p className={page.empty}>Nothing of that name. Add it below.</p> }}
         expandable={{
           expandRowByClick: true,
@@ -83,11 +93,41 @@ export function SpeciesTable() {
           },
           { title: "Raw", dataIndex: "rawUse", width: 100, render: (use: Species["rawUse"]) => RAW_WORDS[use] },
           { title: "Histamine", dataIndex: "histamineFormer", width: 100 },
+          {
+            title: "Season",
+            key: "season",
+            width: 150,
+            render: (_, { id }) => <span className="figure">{seasonText(id)}</span>,
+          },
         ]}
       />
     </>
   );
 }
+
+const MONTHS = new Intl.DateTimeFormat("en", { month: "short", timeZone: "UTC" });
+const month = (number: number) => MONTHS.format(Date.UTC(2026, number - 1, 15));
+const seasonText = (speciesId: string): string =>
+  seasonsOf(speciesId)
+    .map(([area, from, to]) => (from === 1 && to === 12 ? `${area} all year` : `${area} ${month(from)}-${month(to)}`))
+    .join(", ") || "–";
+
+const HAZARD_WORDS: Readonly<Record<HazardId, string>> = {
+  parasites: "roundworms",
+  tapeworm: "tapeworm",
+  flukes: "flukes",
+  histamine: "histamine",
+  ciguatera: "ciguatera",
+  tetrodotoxin: "tetrodotoxin",
+  gempylotoxin: "purging oil",
+  mercury: "mercury",
+  "blood-toxin": "poisonous blood",
+  tetramine: "tetramine",
+  vibrio: "Vibrio",
+  norovirus: "norovirus",
+  biotoxins: "biotoxins",
+  listeria: "Listeria when cured",
+};
 
 function About({ species }: { readonly species: Species }) {
   const { format } = useHouse();
@@ -100,7 +140,19 @@ function About({ species }: { readonly species: Species }) {
   return (
     <div style={{ display: "grid", gap: 6 }}>
       <p>
-        {species.marketNames.map(({ language, name }) => `${name} (${LANGUAGES.of(language) ?? language})`).join(", ")}
+        {species.marketNames
+          .map(
+            ({ language, name, shared }) =>
+              `${name} (${LANGUAGES.of(language) ?? language}${shared ? ", used for others too" : ""})`,
+          )
+          .join(", ")}
+      </p>
+      <p>
+        Family: {species.family ?? "not said"}. Hazards:{" "}
+        {species.hazards === null
+          ? "not known"
+          : species.hazards.map((one) => HAZARD_WORDS[one]).join(", ") || "none named"}
+        .{species.least ? ` Not under ${format.temperature(species.least.centreC)}: ${species.least.because}.` : ""}
       </p>
       <p>{format.words(species.parasiteNote)}</p>
       <p>{format.words(species.kitchenNote)}</p>
@@ -114,7 +166,7 @@ function About({ species }: { readonly species: Species }) {
       <p className={page.source}>
         {species.mark.origin === "house"
           ? "Entered by the house."
-          : `${SPECIES_SOURCES.composition}. Yield: ${SPECIES_SOURCES.yield}. Life: ${SPECIES_SOURCES.iceLife}. Confidence ${species.mark.confidence}.`}
+          : `${SPECIES_SOURCES.composition}. Yield: ${SPECIES_SOURCES.yield}. Life: ${SPECIES_SOURCES.iceLife}. Hazards: ${FAMILY_SOURCES.ciguatera}; ${FAMILY_SOURCES.histamine}. Confidence: ${confidenceWords(species)}.`}
       </p>
     </div>
   );

@@ -6,6 +6,10 @@ export const AddSpecies = z.strictObject({
     .string()
     .trim()
     .regex(/^[A-Z][a-z]+ ([a-z-]+|spp\.)( [a-z-]+)?$/, "Genus and species, as in Salvelinus alpinus."),
+  family: z
+    .string("Which family is it of? Its hazards hang on it.")
+    .trim()
+    .regex(/^[A-Z][a-z]+idae$/, "The scientific name of the family, as in Sparidae."),
   names: z.string().trim().max(400),
   likeId: z.string().min(1, "Which fish of the table is it most like?"),
   iceLifeDays: z.number("How long does it keep?").min(1).max(40, "Over 40 days on ice: check."),

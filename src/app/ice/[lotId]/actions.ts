@@ -1,17 +1,14 @@
 "use server";
-import { startOfDayMs } from "@/calendar/days";
-import { keepTagUntil, parasiteRuleOf } from "@/core/safety";
+import { parasiteRuleOf } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
-import { addDays } from "@/core/units";
-import { db, type Db } from "@/db/connection";
+import { db } from "@/db/connection";
 import type { HoldFacts } from "@/db/holdFacts";
 import { closeHold, openHeldPack, readHold, startHold, type HoldError } from "@/db/holds";
-import type { House } from "@/db/house";
-import { findLot, finishLot, type Lot } from "@/db/lots";
-import { speciesOf } from "@/db/species";
+import { finishLot, findLot } from "@/db/lots";
 import { moveLot, openPack, splitLot, wasteLot, type MoveError } from "@/db/movements";
 import { refused, type ActionError } from "../../actionError";
-import { houseAction, type Acting } from "../../houseAction";
+import { tagFacts } from "@/db/tagRetention";
+import { houseAction } from "../../houseAction";
 import { BeginHold, HoldId, HoldReading, Move, OpenPack, SplitOff, TakeOff, Throw } from "./schema";
 
 function moveProblem(error: MoveError): ActionError {
@@ -30,23 +27,9 @@ function moveProblem(error: MoveError): ActionError {
 const holdProblem = (error: HoldError): ActionError =>
   refused(error.kind === "refused" ? error.message : "That hold is not in the house.");
 
-/** The tag of live shellfish is kept from the day the last of it went. */
-function keepTag(tx: Db, lot: Lot, { house, stamp, today }: Acting): void {
-  const shellfish = speciesOf(tx, lot.speciesId)?.group === "bivalve" && lot.state === "live";
-  if (shellfish) startHold(tx, lot.id, tagFacts(house, today), stamp);
-}
-
-const tagFacts = (house: House, lastServedOn: string): HoldFacts => {
-  const until = keepTagUntil(house.ruleSetId, lastServedOn);
-  return { kind: "tag", lastServedOn, untilMs: startOfDayMs(addDays(until, 1), house.timeZone) };
-};
-
 export const takeOffIce = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(TakeOff, input, ({ lotId, reason }, context) => {
-    const { who, atMs } = context.stamp;
-    const done = finishLot(db(), lotId, reason, who, atMs, (tx, lot) => {
-      if (reason === "used up") keepTag(tx, lot, context);
-    });
+  houseAction(TakeOff, input, ({ lotId, reason }, { stamp: { who, atMs } }) => {
+    const done = finishLot(db(), lotId, reason, who, atMs);
     return done ? ok(null) : err(refused("This lot is not on ice any more."));
   });
 

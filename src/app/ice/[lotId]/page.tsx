@@ -3,7 +3,8 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { breakdownsFor, edibleCost, PART_USES } from "@/core/block";
 import { formLabel, isReadyToEat, lifeSegments, liveStorageOf } from "@/core/freshness";
-import { adviceFor, allergensOf, completeness } from "@/core/trace";
+import { practiceOf } from "@/core/safety";
+import { adviceFor, allergensOf, completeness, namedAllergens } from "@/core/trace";
 import { todayIn } from "@/calendar/days";
 import { adviceOnSpecies } from "@/db/advice";
 import { db } from "@/db/connection";
@@ -55,7 +56,9 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
   const holds = [...holdsOfLot(db(), row.id, nowMs), ...(onIce ? liveHolds([lot], nowMs) : [])];
   const cost = edibleCost(species, row.form, row.priceCentsPerKg);
   const store = liveStorageOf(species);
-  const allergens = allergensOf(species, provenance);
+  const allergens = namedAllergens(house.ruleSetId, species, allergensOf(species, provenance));
+  const purging = practiceOf(house.ruleSetId, "purging");
+  const airless = practiceOf(house.ruleSetId, "reduced-oxygen");
   return (
     <>
       <header className={page.head}>
@@ -242,7 +245,22 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
             {species.histamineFormer === "no" ? null : (
               <p>Histamine former: cold from boat to plate, heat will not undo it.</p>
             )}
-            {allergens.length > 0 ? <p>Allergens to name: {allergens.join(", ")}.</p> : null}
+            {row.state === "live" && species.group === "bivalve" ? (
+              <p>
+                {purging.label}: {purging.asks}. <span className={page.source}>{purging.section}</span>
+              </p>
+            ) : null}
+            {isReadyToEat(row.form) || row.state === "live" ? null : (
+              <p>
+                {airless.label}: {airless.asks}. <span className={page.source}>{airless.section}</span>
+              </p>
+            )}
+            {allergens.words.length > 0 ? (
+              <p>
+                Allergens to name: {allergens.words.join(", ")}; {allergens.notice}.{" "}
+                <span className={page.source}>{allergens.source}</span>
+              </p>
+            ) : null}
           </section>
         </div>
       </div>

@@ -1,10 +1,10 @@
 import type { Metadata } from "next";
 import Link from "next/link";
-import { startOfDayMs, shiftDay, todayIn } from "@/calendar/days";
+import { shiftDay, todayIn, wallClockMs } from "@/calendar/days";
 import { edibleShare } from "@/core/block";
 import { planCovers, type PlannableLot } from "@/core/line";
 import { inSentence } from "@/core/species";
-import { DAY_MS, HOUR_MS } from "@/core/units";
+import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { coversOn } from "@/db/covers";
 import { stockOnIce } from "@/db/stock";
@@ -26,7 +26,7 @@ export default async function TomorrowPage() {
   const house = requireHouse();
   const format = formatFor(house.units);
   const day = shiftDay(todayIn(house.timeZone, nowMs), 1);
-  const serviceMs = startOfDayMs(day, house.timeZone) + SERVICE_HOUR * HOUR_MS;
+  const serviceMs = wallClockMs(day, SERVICE_HOUR * 60, 0, house.timeZone);
   const lots = stockOnIce(db(), nowMs)
     .filter(({ byProduct }) => !byProduct)
     .map(({ id, row, title, massG, valueCents, life, species }): PlannableLot => ({

@@ -4,7 +4,9 @@ import { notFound, redirect } from "next/navigation";
 import { startOfDayMs, todayIn } from "@/calendar/days";
 import { boardAllergen, crossContacts } from "@/core/block";
 import { ruleWords } from "@/core/raw";
+import { practiceOf } from "@/core/safety";
 import { inSentence } from "@/core/species";
+import { allergensOf, namedAllergens } from "@/core/trace";
 import { boardsSince, boardScheme } from "@/db/boards";
 import { db } from "@/db/connection";
 import { clearLot, platesOfLot } from "@/db/rawLots";
@@ -40,6 +42,8 @@ export default async function RawLotPage({
   const { clearance, lacking } = clearLot(db(), lot, dish, nowMs);
   const { row, species } = lot;
   const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
+  const named = namedAllergens(house.ruleSetId, species, allergensOf(species, row.provenance));
+  const hands = practiceOf(house.ruleSetId, "hands");
   const colour = boardScheme(db())["raw-plates"];
   const allergen = boardAllergen(species);
   const day = boardsSince(db(), startOfDayMs(todayIn(house.timeZone, nowMs), house.timeZone), listOwnSpecies(db()));
@@ -120,7 +124,14 @@ export default async function RawLotPage({
               <p>{clearance.advisory.disclosure}</p>
               <p data-testid="advisory">{clearance.advisory.reminder}</p>
             </div>
-            {allergen ? <p>Allergen to name: {allergen}.</p> : null}
+            {named.words.length > 0 ? (
+              <p>
+                Allergens to name: {named.words.join(", ")}; {named.notice}.
+              </p>
+            ) : null}
+            <p>
+              {hands.label}: {hands.asks}. <span className={page.source}>{hands.section}</span>
+            </p>
             <p className={page.source}>{clearance.advisory.source}</p>
           </section>
           <section className={page.card}>

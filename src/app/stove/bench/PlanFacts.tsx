@@ -5,6 +5,7 @@ import { memo, useState } from "react";
 import { methodOf, KINETICS, outcomeLabel, type CookPlan } from "@/core/cooking";
 import { RULE_SETS } from "@/core/safety";
 import { isFinfish, type Species } from "@/core/species";
+import { allergensOf, namedAllergens } from "@/core/trace";
 import { durationText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
@@ -26,6 +27,10 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
   const { window, safety, spread, uncertainty, chance, practice } = plan;
   const label = (id: CookPlan["band"]) => outcomeLabel(id, species.donenessGroup).toLowerCase();
   const { compositionPct: made } = species;
+  const allergens = namedAllergens(ruleSetId, species, [
+    ...allergensOf(species, {}),
+    ...methodOf(plan.methodId).brings,
+  ]);
   const fixedGoal = plan.band === "tender" || plan.band === "open";
   const goesOn = plan.restPeakC >= plan.peakC - 0.5;
   return (
@@ -128,6 +133,12 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
           ) : null}
         </div>
       </div>
+      {allergens.words.length > 0 ? (
+        <p data-testid="allergens">
+          Allergens to name: {allergens.words.join(", ")}; {allergens.notice}.{" "}
+          <span className={page.source}>{allergens.source}</span>
+        </p>
+      ) : null}
       {plan.warnings.length > 0 || (practice && !practice.agrees) ? (
         <ul className={styles.warnings}>
           {practice && !practice.agrees ? (

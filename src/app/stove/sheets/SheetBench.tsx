@@ -1,7 +1,7 @@
 "use client";
 import { Alert, Button, InputNumber, Progress, Select } from "antd";
 import { useRouter } from "next/navigation";
-import { useMemo, useState, type ReactNode } from "react";
+import { useState, type ReactNode } from "react";
 import {
   methodOf,
   shapeFor,
@@ -44,7 +44,8 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
   const [changed, setChanged] = useState<Partial<CookAskInput>>({});
   const [range, setRange] = useState({ from: 8, to: 60, step: 2 });
   const { massG } = usualPiece(species);
-  const first = useMemo(() => firstAsk(species, {}, 1), [species]);
+  // tried out by the planner: worked out when the animal changes, not with every letter typed
+  const [first, setFirst] = useState(() => firstAsk(species, {}, 1));
   const { sizeMm } = first;
   const ask: CookAskInput = { ...first, ...changed };
   const method = methodOf(ask.methodId);
@@ -111,6 +112,7 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
                 value={speciesId}
                 onChange={(id) => {
                   setSpeciesId(id);
+                  setFirst(firstAsk(findSpecies(id, ownSpecies)!, {}, 1));
                   setChanged({});
                 }}
               />

@@ -1,15 +1,22 @@
 import type { Anatomy, Species } from "@/core/species";
-import { part, step, YIELD_SOURCES as S, type Breakdown } from "../anatomy";
+import { part, step, YIELD_SOURCES as S, type Breakdown, type Step } from "../anatomy";
+
+const live = (what: string, care: string): Step => ({ ...step(what, [], care), onlyAlive: true });
 
 const built =
   (...as: readonly Anatomy[]) =>
   ({ anatomy }: Species) =>
     as.includes(anatomy);
 
-const KILL = step(
-  "Chill numb, then kill at once: knife through the head, or into the fiercest boil",
-  [],
-  "Live animal: quickly, and only one at a time.",
+const WELFARE = "Quickly, one at a time; the animal-welfare law of the place decides what is allowed.";
+/** One way for each animal; only where it is alive. */
+const KILL_LOBSTER = live(
+  "Chill it numb or stun it, then a heavy knife straight down the middle line of the head, and on through",
+  WELFARE,
+);
+const KILL_CRAB = live(
+  "Chill it numb or stun it, turn it over, lift the tail flap, a spike through both nerve centres: behind it and between the eyes",
+  WELFARE,
 );
 
 export const SHELLFISH: readonly Breakdown[] = [
@@ -22,7 +29,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     fits: built("lobster"),
     usual: true,
     steps: [
-      KILL,
+      KILL_LOBSTER,
       step("Skewer up the tail so that it stays straight", [], "Count skewers out and in."),
       step("Boil or steam, into ice water"),
       step("Twist off tail, claws and knuckles", ["body"]),
@@ -48,7 +55,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     fits: built("lobster"),
     usual: false,
     steps: [
-      KILL,
+      KILL_LOBSTER,
       step("Twist off tail and claws", ["body"]),
       step("Scald the tail 15-30 s, shell it raw, vein out; skewer it straight", ["tail"]),
       step("Claws and knuckles boiled, cracked whole", ["claws", "knuckles"]),
@@ -71,7 +78,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     fits: built("spiny-lobster"),
     usual: true,
     steps: [
-      KILL,
+      KILL_LOBSTER,
       step("Twist off the tail, push a feeler through for the vein"),
       step("Cut the belly shell, lift the meat out", ["tail", "body"]),
     ],
@@ -89,7 +96,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     fits: built("crab"),
     usual: true,
     steps: [
-      KILL,
+      KILL_CRAB,
       step("Boil or steam, let it cool on its back"),
       step("Claws and legs off, cracked and picked", ["white"]),
       step("Body out of the shell; gills pulled off and counted away", ["gills"], "Dead man’s fingers are not eaten."),
@@ -112,7 +119,7 @@ export const SHELLFISH: readonly Breakdown[] = [
     fits: built("leg-crab"),
     usual: true,
     steps: [
-      KILL,
+      KILL_CRAB,
       step("Boil or steam, cool"),
       step("Claws and legs off, cracked and picked", ["meat"]),
       step("Body open, gills out, chambers picked", ["gills", "shell"]),

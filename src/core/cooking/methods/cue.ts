@@ -35,7 +35,6 @@ export const cues =
     return typeof words === "string" ? words : words(end);
   };
 
-export const BY_CLOCK = "Nothing to see yet at this size: the clock and the probe.";
 export const isThrough = ({ throughSet }: AtEnd): boolean => throughSet;
 export const isBrowned = ({ browned }: AtEnd): boolean => browned;
 /** The opaque rim has come in a little way from every side. */

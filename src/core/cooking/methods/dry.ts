@@ -28,7 +28,8 @@ export const DRY_METHODS: readonly Method[] = [
     },
     coatMm: 0.2,
     longestS: 1500,
-    cautions: [HOT_BARS, "Gluten in the flour."],
+    brings: ["gluten"],
+    cautions: [HOT_BARS],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
@@ -74,6 +75,7 @@ export const DRY_METHODS: readonly Method[] = [
     },
     rare: true,
     longestS: 900,
+    brings: [],
     cautions: ["Sold as rare on the menu, with the advisory; only fish that is cleared for raw service.", HOT_BARS],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
@@ -126,6 +128,7 @@ export const DRY_METHODS: readonly Method[] = [
       forms: ["piece", "tails", "whole"],
     },
     longestS: 1800,
+    brings: [],
     cautions: ["Sugar, crumbs and garlic burn first: they go on late."],
     source: PRACTICE,
     build: ({ piece, kit }) => {
@@ -169,6 +172,7 @@ export const DRY_METHODS: readonly Method[] = [
       forms: ["piece", "tails"],
     },
     longestS: 3 * 3600,
+    brings: [],
     cautions: [],
     source: PRACTICE,
     build: ({ piece, kit }) => [
@@ -199,6 +203,7 @@ export const DRY_METHODS: readonly Method[] = [
       forms: ["whole"],
     },
     longestS: 3 * 3600,
+    brings: [],
     cautions: ["Bones: say so at the table."],
     source: PRACTICE,
     build: ({ piece, kit }) => [

@@ -1,3 +1,4 @@
+import type { AllergenId } from "@/core/safety";
 import type { Anatomy, DonenessGroup } from "@/core/species";
 import { STATION, type Pan } from "../data/station";
 import type { Surroundings } from "../cookRun";
@@ -139,6 +140,8 @@ export type Method = {
   readonly shortestS?: number;
   readonly longestS: number;
   readonly practice?: Practice;
+  /** Allergens the way itself brings: butter, flour, crumb, batter. */
+  readonly brings: readonly AllergenId[];
   readonly cautions: readonly string[];
   readonly source: string;
   readonly build: (context: BuildContext) => readonly StageTemplate[];

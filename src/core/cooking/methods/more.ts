@@ -37,7 +37,8 @@ export const MORE_METHODS: readonly Method[] = [
     },
     coatMm: 0.2,
     longestS: 1500,
-    cautions: [HOT_OIL, "Gluten in the flour, milk in the butter."],
+    brings: ["gluten", "milk"],
+    cautions: [HOT_OIL],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
@@ -80,6 +81,7 @@ export const MORE_METHODS: readonly Method[] = [
       forms: ["piece", "whole", "tails"],
     },
     longestS: 2400,
+    brings: [],
     cautions: ["Oil the fish or the bars, never pour oil onto the fire."],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
@@ -132,6 +134,7 @@ export const MORE_METHODS: readonly Method[] = [
       forms: ["piece", "tails", "whole", "shells"],
     },
     longestS: 1200,
+    brings: [],
     cautions: ["Hot steel and wet fish spit: dry it well."],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
@@ -172,6 +175,7 @@ export const MORE_METHODS: readonly Method[] = [
       builds: ["lobster", "spiny-lobster", "crab", "leg-crab", "langoustine", "shrimp", "snail"],
     },
     longestS: 3600,
+    brings: [],
     cautions: [LIVE, STEAM_BURNS],
     source: PRACTICE,
     build: ({ piece, kit }) => [
@@ -204,6 +208,7 @@ export const MORE_METHODS: readonly Method[] = [
       forms: ["piece", "whole", "tails"],
     },
     longestS: 5400,
+    brings: [],
     cautions: [STEAM_BURNS],
     source: PRACTICE,
     build: ({ piece, kit }) => [
@@ -233,6 +238,7 @@ export const MORE_METHODS: readonly Method[] = [
       forms: ["piece"],
     },
     longestS: 3 * 3600,
+    brings: [],
     cautions: [
       "Oil this warm makes nothing safe: serve at once; kept under oil it is packed without air and needs a plan (3-502.12; memory, high).",
     ],
@@ -264,6 +270,7 @@ export const MORE_METHODS: readonly Method[] = [
       forms: ["piece", "whole"],
     },
     longestS: 4 * 3600,
+    brings: [],
     cautions: [
       "Smoking to keep it is another matter: a written plan and, in the US, a variance (3-502.11; memory, high). This is for serving now.",
     ],
@@ -298,6 +305,7 @@ export const MORE_METHODS: readonly Method[] = [
       forms: ["whole"],
     },
     longestS: 3 * 3600,
+    brings: [],
     cautions: ["Bones: say so at the table.", "The crust holds its heat: it goes on cooking until it is opened."],
     source: PRACTICE,
     build: ({ piece, kit }) => {

@@ -19,6 +19,7 @@ export const PAN_METHODS: readonly Method[] = [
       skin: "off",
     },
     longestS: 1200,
+    brings: [],
     cautions: [HOT_OIL],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => [
@@ -65,6 +66,7 @@ export const PAN_METHODS: readonly Method[] = [
     },
     coatMm: 0.8,
     longestS: 3000,
+    brings: [],
     cautions: ["The wrapping brings its own salt: season no more."],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
@@ -115,7 +117,8 @@ export const PAN_METHODS: readonly Method[] = [
       skin: "off",
     },
     longestS: 2400,
-    cautions: ["Gluten in the crust.", HOT_OIL],
+    brings: ["gluten", "milk"],
+    cautions: [HOT_OIL],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
@@ -174,7 +177,8 @@ export const PAN_METHODS: readonly Method[] = [
     },
     comminuted: true,
     longestS: 2400,
-    cautions: ["Minced fish carries the surface inside: cook it through. Gluten and egg where they bind it."],
+    brings: ["gluten", "egg", "milk"],
+    cautions: ["Minced fish carries the surface inside: cook it through."],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
@@ -226,6 +230,7 @@ export const PAN_METHODS: readonly Method[] = [
     },
     rare: true,
     longestS: 400,
+    brings: [],
     cautions: ["A warm plate does not make under-cooked fish safe: the advisory stands."],
     source: PRACTICE,
     build: (context) => {

@@ -81,6 +81,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     ],
     suits: { groups: ["scallop"], shapes: ["puck"], thicknessMm: [15, 40], skin: "either" },
     longestS: 900,
+    brings: ["milk"],
     cautions: ["Hot fat and wet scallops spit: dry them first."],
     source: PRACTICE,
     build: scallopSear,
@@ -100,6 +101,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     },
     coatMm: 0.3,
     longestS: 600,
+    brings: ["milk"],
     cautions: ["Shell edges cut; hot shell spits."],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
@@ -156,6 +158,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
       forms: ["whole"],
     },
     longestS: 2400,
+    brings: ["milk", "gluten"],
     cautions: [
       "Steam burns: lift the lid away from you. Live animals: stun by the house's humane method first.",
       "Broiled raw all the way it turns tough and burnt; crumbs and garlic burn first.",
@@ -226,6 +229,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     },
     opens: true,
     longestS: 900,
+    brings: ["sulphites"],
     cautions: [
       "Throw away what stays shut after the rest are open and what was open and would not close before.",
       "Opening is not proof of cooking: biotoxins and some viruses outlast it; the tag says where they grew.",
@@ -275,6 +279,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     },
     longestS: 2400,
     practice: { fromS: 420, toS: 900 },
+    brings: [],
     cautions: ["Steam from the parcel: open it away from you."],
     source: PRACTICE,
     build: ({ piece, kit }) => {

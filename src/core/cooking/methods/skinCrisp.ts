@@ -56,6 +56,7 @@ export const SKIN_METHODS: readonly Method[] = [
     suits: { groups: FINFISH, shapes: ["slab"], thicknessMm: [16, 45], skin: "either" },
     shortestS: 20,
     longestS: 2400,
+    brings: [],
     cautions: [HOT_OIL],
     source: PRACTICE,
     build: (context) => {
@@ -95,6 +96,7 @@ export const SKIN_METHODS: readonly Method[] = [
     },
     shortestS: 10,
     longestS: 900,
+    brings: ["milk"],
     cautions: [HOT_OIL],
     source: PRACTICE,
     build: (context) => {
@@ -133,6 +135,7 @@ export const SKIN_METHODS: readonly Method[] = [
       skin: "needed",
     },
     longestS: 1200,
+    brings: ["milk"],
     cautions: [HOT_OIL, FLAMES],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {

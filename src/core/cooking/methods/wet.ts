@@ -26,6 +26,7 @@ export const WET_METHODS: readonly Method[] = [
     },
     longestS: 3600,
     practice: { fromS: 120, toS: 300 },
+    brings: ["milk"],
     cautions: ["Mounted butter breaks near 88 °C. Held warm it is a food of its own: make it fresh each service."],
     source: PRACTICE,
     build: ({ piece, kit }) => [
@@ -58,6 +59,7 @@ export const WET_METHODS: readonly Method[] = [
     },
     warms: true,
     longestS: 3600,
+    brings: ["milk"],
     cautions: [
       "Re-heating for hot holding is another rule (74 °C within 2 h, FDA Food Code 3-403.11, memory): this is for serving at once.",
     ],
@@ -91,6 +93,7 @@ export const WET_METHODS: readonly Method[] = [
       forms: ["piece", "tails"],
     },
     longestS: 3600,
+    brings: ["milk"],
     cautions: [],
     source: PRACTICE,
     build: ({ piece, kit }) => [
@@ -121,6 +124,7 @@ export const WET_METHODS: readonly Method[] = [
       skin: "off",
     },
     longestS: 1800,
+    brings: ["milk", "sulphites"],
     cautions: [],
     source: PRACTICE,
     build: ({ piece, kit }) => [
@@ -154,6 +158,7 @@ export const WET_METHODS: readonly Method[] = [
       forms: ["piece", "tails", "whole", "shells"],
     },
     longestS: 2400,
+    brings: [],
     cautions: ["Steam burns: lift the lid away from you."],
     source: PRACTICE,
     build: ({ piece }) => [
@@ -187,6 +192,7 @@ export const WET_METHODS: readonly Method[] = [
     },
     bath: true,
     longestS: 4 * 3600,
+    brings: [],
     cautions: [
       UNDER_PASTEURISING,
       "Bags: cook and serve, or cool by the cooling rule; a chilled vacuum pack needs a written plan (FDA Food Code 3-502.12, memory).",
@@ -232,9 +238,10 @@ export const WET_METHODS: readonly Method[] = [
     },
     coatMm: 1.2,
     longestS: 900,
+    brings: ["gluten", "egg", "milk"],
     cautions: [
       "Deep fat burns and flares: a third full at most, a lid at hand, nothing wet.",
-      "Gluten, egg and milk where they are in the coat.",
+      "A shared fryer brings what was in it before: say so.",
     ],
     source: PRACTICE,
     build: ({ piece, kit }) => [
@@ -269,6 +276,7 @@ export const WET_METHODS: readonly Method[] = [
     suits: { groups: ["octopus"], shapes: ["cylinder"], thicknessMm: [15, 70], skin: "either" },
     tender: true,
     longestS: 5 * 3600,
+    brings: [],
     cautions: ["An hour to cool in its water is a start, not the end of the cooling rule: on to ice if it is kept."],
     source: PRACTICE,
     build: ({ piece, kit, pan, school }) => [
@@ -323,6 +331,7 @@ export const WET_METHODS: readonly Method[] = [
     },
     tender: true,
     longestS: 4 * 3600,
+    brings: [],
     cautions: ["Take the skewer out before it is served.", "Stuffed: the filling must meet the rule for stuffed fish."],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => [

@@ -52,7 +52,7 @@ export const PUBLISHED_SCHEMES: readonly PublishedScheme[] = [
     source: "Vaz-Pires and Seixas 2006 Food Control (memory, medium)",
   },
   {
-    speciesId: "squid",
+    speciesId: "illex-squid",
     maximum: 16,
     iceLifeDays: [9, 9],
     source: "Vaz-Pires and Seixas 2006, shortfin squid (memory, medium)",

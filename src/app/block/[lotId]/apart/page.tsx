@@ -80,7 +80,9 @@ export default async function ApartPage({ params }: { readonly params: Promise<{
             animal: way.animal,
             label: way.label,
             why: way.why,
-            steps: way.steps.map((step) => ({ ...step, keep: step.keep.filter((id) => ids.has(id)) })),
+            steps: way.steps
+              .filter(({ onlyAlive }) => !onlyAlive || row.state === "live")
+              .map((step) => ({ ...step, keep: step.keep.filter((id) => ids.has(id)) })),
             parts,
             own,
           };

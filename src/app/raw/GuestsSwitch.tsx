@@ -1,0 +1,31 @@
+"use client";
+import { Switch } from "antd";
+import page from "@/ui/page.module.css";
+import { useTell } from "@/ui/useTell";
+import { sayGuests } from "./actions";
+
+type Props = { readonly susceptible: boolean; readonly because: string; readonly source: string };
+
+/** Whom the house serves: it decides whether anything raw or under-cooked leaves the kitchen at all. */
+export function GuestsSwitch({ susceptible, because, source }: Props) {
+  const tell = useTell();
+  return (
+    <section className={page.card}>
+      <h2>Who eats here</h2>
+      <label style={{ display: "flex", gap: 12, alignItems: "center", minHeight: 44 }}>
+        <Switch
+          checked={susceptible}
+          onChange={(susceptibleGuests) =>
+            tell(sayGuests({ susceptibleGuests }), () =>
+              susceptibleGuests ? "Noted: nothing raw or under-cooked from now on." : "Noted: guests in general.",
+            )
+          }
+        />
+        <span>We serve the young, the old, the pregnant or the ill</span>
+      </label>
+      <p className={page.source}>
+        {because}. {source}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,13 @@
+"use server";
+import { ok, type Result } from "@/core/shared";
+import { db } from "@/db/connection";
+import { setSusceptibleGuests } from "@/db/house";
+import type { ActionError } from "../actionError";
+import { houseAction } from "../houseAction";
+import { Guests } from "./schema";
+
+export const sayGuests = async (input: unknown): Promise<Result<null, ActionError>> =>
+  houseAction(Guests, input, ({ susceptibleGuests }, { stamp }) => {
+    setSusceptibleGuests(db(), susceptibleGuests, stamp.who, stamp.atMs);
+    return ok(null);
+  });

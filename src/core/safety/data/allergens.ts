@@ -1,0 +1,42 @@
+import type { RuleSetId } from "./ruleSets";
+
+/** What a dish of fish can bring to a table and the lists may ask to be named. */
+export type AllergenId = "fish" | "crustaceans" | "molluscs" | "milk" | "egg" | "gluten" | "sulphites";
+
+export type AllergenList = {
+  readonly named: readonly AllergenId[];
+  /** The species of fish or crustacean is named, not the group alone. */
+  readonly namesSpecies: boolean;
+  readonly words: Partial<Readonly<Record<AllergenId, string>>>;
+  readonly notice: string;
+  readonly source: string;
+};
+
+const ALL: readonly AllergenId[] = ["fish", "crustaceans", "molluscs", "milk", "egg", "gluten", "sulphites"];
+
+/** Allergens by the list of each rule set; all recalled. */
+export const ALLERGEN_LISTS: Readonly<Record<RuleSetId, AllergenList>> = {
+  "fda-2022": {
+    // molluscs are not among the nine; sulphites from 10 mg/kg are declared by another rule
+    named: ALL.filter((id) => id !== "molluscs"),
+    namesSpecies: true,
+    words: { gluten: "wheat" },
+    notice: "told in writing for food that is not packed",
+    source:
+      "FDA Food Code 2022, 1-201.10 and 3-602.12(C); nine major allergens, the species of fish and crustacean named (memory; list high, section medium)",
+  },
+  "eu-853": {
+    named: ALL,
+    namesSpecies: false,
+    words: { gluten: "wheat (gluten)" },
+    notice: "for loose food too, as the member state says how",
+    source: "Reg. (EU) 1169/2011, Annex II, Art. 44 (memory, high)",
+  },
+  "uk-2013": {
+    named: ALL,
+    namesSpecies: false,
+    words: { gluten: "wheat (gluten)" },
+    notice: "for loose food too, and on the label of what is packed for direct sale",
+    source: "Food Information Regulations 2014 (England), with Reg. (EU) 1169/2011 as kept, Annex II (memory, high)",
+  },
+};
