@@ -274,6 +274,7 @@ test("tomorrow's covers against the ice, and a species of the house", async ({ p
   await page.keyboard.press("Enter");
   await page.getByLabel("Name", { exact: true }).fill("Greater forkbeard");
   await page.getByLabel("Scientific name").fill("Phycis blennoides");
+  await page.getByLabel("Family", { exact: true }).fill("Phycidae");
   await page.getByLabel("Other names").fill("es:brótola, fr:phycis");
   await press(page.getByRole("button", { name: "Add it to the library" }), info);
   await expect(page.getByText("Greater forkbeard can be received now.")).toBeVisible();

@@ -66,6 +66,12 @@ test("an empty house opens on the first-run page and then on Today", async ({ pa
   await page.getByLabel("Name of the house").fill("Test Quay");
   await page.getByLabel("Who cooks here").fill("Anu");
   await page.keyboard.press("Enter");
+  // no rule set is taken for granted
+  await page.getByRole("button", { name: "Open the house" }).click();
+  await expect(page).toHaveURL(/\/welcome$/);
+  await page.getByLabel("Rule set").click();
+  await page.getByTitle(/European Union/).click();
+  await page.getByRole("button", { name: "Open the house" }).scrollIntoViewIfNeeded();
   await page.getByRole("button", { name: "Open the house" }).click();
   await expect(page.getByRole("heading", { name: "Take in a delivery" })).toBeVisible();
   await expect(page.getByText("Test Quay")).toBeVisible();

@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { planCuts, startingSide } from "@/core/block";
-import { loadOf, planSheet, targetCentreC, type SheetRequest } from "@/core/cooking";
+import { loadOf, openingOf, planSheet, type SheetRequest } from "@/core/cooking";
 import { daysLeftAt, judgeAtDoor, lifeOnIceDays, schemeFor } from "@/core/freshness";
 import { findSpecies } from "@/core/species";
 import { listPlaces, readingsSince } from "@/db/places";
@@ -108,7 +108,7 @@ test("one fish from the dock to the book, its figures held against the core's", 
     skin: true,
     startC: 8,
     panId: "steel-26",
-    goal: { kind: "doneness", targetC: targetCentreC("salmonid", "medium") },
+    goal: openingOf(char).goal,
     pieces: count,
     ruleSetId: "eu-853",
   };

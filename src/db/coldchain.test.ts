@@ -137,8 +137,8 @@ describe("life from where a lot lay", () => {
   test("an opened pack of picked crab has seven days, the opening day the first", () => {
     const { db, room } = house();
     const lot = take(db, room, 10, { speciesId: "brown-crab", form: "picked" });
-    expect(openPack(db, lot.id, DAY, stamp(1))).toBe(true);
-    expect(openPack(db, lot.id, DAY, stamp(0))).toBe(false);
+    expect(openPack(db, lot.id, { day: DAY, openDays: null }, stamp(1))).toBe(true);
+    expect(openPack(db, lot.id, { day: DAY, openDays: null }, stamp(0))).toBe(false);
     expect(lotInHand(db, lot.id, NOW)!.life.legalEnd).toMatchObject({ kind: "date-mark", atMs: Date.UTC(2026, 4, 19) });
   });
 });

@@ -1,3 +1,4 @@
+import type { ThawWay } from "@/core/coldchain";
 import type { ParasiteRuleId } from "@/core/safety";
 
 /** What a hold was begun with; its readings stand in a table of their own. */
@@ -10,5 +11,12 @@ export type HoldFacts =
       readonly expected?: { readonly atMs: number; readonly celsius: number } | null;
     }
   | { readonly kind: "cure"; readonly plannedH: number; readonly note: string }
-  | { readonly kind: "thaw"; readonly plannedH: number; readonly vacuumPack: boolean; readonly packOpened: boolean }
+  | {
+      readonly kind: "thaw";
+      readonly plannedH: number;
+      readonly vacuumPack: boolean;
+      readonly packOpened: boolean;
+      /** Not written down by earlier releases: in the refrigerator. */
+      readonly way?: ThawWay;
+    }
   | { readonly kind: "tag"; readonly untilMs: number; readonly lastServedOn: string };

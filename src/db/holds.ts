@@ -44,6 +44,7 @@ function holdOf(
     case "thaw":
       return {
         kind: "thaw",
+        way: facts.way ?? "refrigerator",
         startedAtMs,
         plannedH: facts.plannedH,
         vacuumPack: facts.vacuumPack,

@@ -5,6 +5,7 @@ import { hotHoldStatus } from "@/core/safety";
 import { MINUTE_MS } from "@/core/units";
 import { openDatabase } from "./connection";
 import { endHotHold, openHotHolds, readHotHold, startHotHold } from "./hotHolds";
+import { findHouse, setSusceptibleGuests } from "./house";
 import { checkLedger, entriesBetween } from "./ledger";
 import { oldFile } from "./oldFile.testkit";
 
@@ -52,6 +53,26 @@ test("a reading sent late does not run before the one it follows", () => {
   readHotHold(db, id, 60, stamp(10));
   const [held] = openHotHolds(db);
   expect(held!.readings.map(({ atMs }) => (atMs - NOW) / MINUTE_MS)).toEqual([30, 30]);
+});
+
+// the setting came with the eighth migration
+test("a house from before guests were asked about opens with guests in general, keeps what it had and can say otherwise", () => {
+  const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-guests-"));
+  const file = path.join(folder, "gaffel.sqlite");
+  const old = oldFile(file, 7);
+  old
+    .prepare(
+      "insert into house (id, name, time_zone, units, rule_set_id, created_at_ms) values (1, 'Sjøbua', 'Europe/Oslo', 'metric', 'eu-853', 1)",
+    )
+    .run();
+  old.close();
+  const kept = openDatabase(file);
+  expect(findHouse(kept)).toMatchObject({ name: "Sjøbua", ruleSetId: "eu-853", susceptibleGuests: false });
+  setSusceptibleGuests(kept, true, "Maike", NOW);
+  expect(findHouse(kept)!.susceptibleGuests).toBe(true);
+  expect(entriesBetween(kept, 0, NOW + 1)[0]).toMatchObject({ kind: "house-changed", who: "Maike" });
+  expect(checkLedger(kept)).toMatchObject({ kind: "whole" });
+  rmSync(folder, { recursive: true });
 });
 
 test("a house of the version before opens with nothing held, and keeps what it had", () => {

@@ -102,13 +102,20 @@ export function splitLot(
   });
 }
 
-/** Opens the pack of a ready-to-eat lot: its date clock starts with this day as day 1. */
-export function openPack(db: Db, lotId: string, day: string, { who, atMs }: Stamp): boolean {
+export type Opened = {
+  readonly day: string;
+  /** What the pack gives once open, days; null: it says nothing. */
+  readonly openDays: number | null;
+};
+
+/** Opens the pack of a ready-to-eat lot: its date clock starts with this day as day 1, and with it the days the pack itself gives. */
+export function openPack(db: Db, lotId: string, { day, openDays }: Opened, { who, atMs }: Stamp): boolean {
   return db.transaction((tx) => {
     const lot = onIce(tx, lotId);
     if (!lot || lot.openedOn !== null) return false;
-    tx.update(lots).set({ openedOn: day }).where(eq(lots.id, lotId)).run();
-    appendEntry(tx, { atMs, who, kind: "lot-opened", lotId, payload: { code: lot.code, day } });
+    const provenance = openDays === null ? lot.provenance : { ...lot.provenance, openDays };
+    tx.update(lots).set({ openedOn: day, provenance }).where(eq(lots.id, lotId)).run();
+    appendEntry(tx, { atMs, who, kind: "lot-opened", lotId, payload: { code: lot.code, day, openDays } });
     return true;
   });
 }

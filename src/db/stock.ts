@@ -96,6 +96,7 @@ export function stockLot(room: StockRoom, row: LotWithSupplier, nowMs: number): 
       form,
       state,
       openedOn: row.openedOn,
+      openDays: row.provenance.openDays ?? null,
       useBy: row.provenance.useBy ?? null,
       thawedOn: row.thawedOn,
       frozen: frozenStretches(stays, room, zone),

@@ -58,7 +58,9 @@ export function shelfLife(
       assert(split.ok, "the demo octopus is split");
       startHold(db, split.value.id, { kind: "thaw", plannedH: 24, vacuumPack: true, packOpened: true }, stamp);
     }),
-    step(30, "Maike", (stamp) => openPack(db, lot("brown-crab", "picked"), day(stamp.atMs), stamp)),
+    step(30, "Maike", (stamp) =>
+      openPack(db, lot("brown-crab", "picked"), { day: day(stamp.atMs), openDays: 3 }, stamp),
+    ),
     step(5.5 * 24, "Ylva", (stamp) => {
       const lastServedOn = day(stamp.atMs);
       const untilMs = startOfDayMs(addDays(keepTagUntil("eu-853", lastServedOn), 1), TIME_ZONE);

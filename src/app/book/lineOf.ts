@@ -63,6 +63,8 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return payload["susceptibleGuests"] === true
         ? "serves guests who are young, old, pregnant or ill: nothing raw or under-cooked"
         : "serves guests in general";
+    case "probe-checked":
+      return `${text(payload, "probe") || "probe"} read ${celsius(payload["celsius"])} in melting ice`;
     case "house-opened":
       return `${text(payload, "name")}, rule set ${text(payload, "ruleSetId")}`;
     case "lot-received":

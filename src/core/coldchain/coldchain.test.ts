@@ -186,7 +186,7 @@ describe("holds", () => {
     expect(holdStatus(parasite(read, stated), 24 * HOUR_MS)).toMatchObject({ state: "done" });
   });
   test("a vacuum pack is opened before it thaws", () => {
-    const thaw = { kind: "thaw", startedAtMs: 0, plannedH: 20, vacuumPack: true } as const;
+    const thaw = { kind: "thaw", way: "refrigerator", startedAtMs: 0, plannedH: 20, vacuumPack: true } as const;
     expect(holdStatus({ ...thaw, packOpened: false }, 1).state).toBe("stopped");
     expect(holdStatus({ ...thaw, packOpened: true }, 21 * HOUR_MS).state).toBe("due");
   });

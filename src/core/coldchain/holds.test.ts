@@ -3,7 +3,14 @@ import { DAY_MS, HOUR_MS } from "@/core/units";
 import { HOLD_LABELS, holdStatus, type Hold } from "./holds";
 
 const cure = { kind: "cure", startedAtMs: 0, plannedH: 12 } as const;
-const thaw = { kind: "thaw", startedAtMs: 0, plannedH: 24, vacuumPack: false, packOpened: false } as const;
+const thaw = {
+  kind: "thaw",
+  way: "refrigerator",
+  startedAtMs: 0,
+  plannedH: 24,
+  vacuumPack: false,
+  packOpened: false,
+} as const;
 
 test("a cure runs its hours and then wants to come out", () => {
   expect(holdStatus(cure, 4.5 * HOUR_MS)).toMatchObject({ state: "running", endsMs: 12 * HOUR_MS });
@@ -20,6 +27,14 @@ test("a vacuum pack stops its thawing until it is opened", () => {
   expect(holdStatus({ ...packed, packOpened: true }, HOUR_MS)).toMatchObject({ state: "running" });
   expect(holdStatus({ ...packed, packOpened: true }, 25 * HOUR_MS)).toMatchObject({ state: "due" });
   expect(holdStatus(thaw, HOUR_MS)).toMatchObject({ state: "running" });
+});
+
+// FDA Food Code 2022, 3-501.13(B): running water at 21 °C or below, 4 h above 5 °C at most in all (memory, high)
+test("running water says its limit, the refrigerator its hours", () => {
+  expect(holdStatus({ ...thaw, way: "running-water", plannedH: 2 }, HOUR_MS).needs).toMatch(
+    /21 °C or below, 4 h above 5 °C/,
+  );
+  expect(holdStatus(thaw, HOUR_MS).needs).toMatch(/23 h more in the refrigerator/);
 });
 
 test("a tag is kept to its last day and may go after it; a live animal past its days is looked at", () => {

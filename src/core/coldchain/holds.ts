@@ -30,6 +30,7 @@ export type Hold =
   | { readonly kind: "cure"; readonly startedAtMs: number; readonly plannedH: number }
   | {
       readonly kind: "thaw";
+      readonly way: ThawWay;
       readonly startedAtMs: number;
       readonly plannedH: number;
       readonly vacuumPack: boolean;
@@ -37,6 +38,12 @@ export type Hold =
     }
   | { readonly kind: "tag"; readonly startedAtMs: number; readonly untilMs: number }
   | { readonly kind: "live"; readonly startedAtMs: number; readonly untilMs: number; readonly how: string };
+
+/** In cold running water only so long; in the refrigerator as long as it takes. */
+export type ThawWay = "refrigerator" | "running-water";
+
+/** Hours food may spend above 5 °C in running water, cooking or cooling counted in (FDA Food Code 2022, 3-501.13(B); memory, high). */
+export const RUNNING_WATER_H = 4;
 
 export type HoldKind = Hold["kind"];
 
@@ -165,7 +172,9 @@ export function holdStatus(hold: Hold, nowMs: number): HoldStatus {
       const over = endsMs <= nowMs;
       const needs = over
         ? "check it is thawed and at 5 °C or below"
-        : `${hoursText((endsMs - nowMs) / HOUR_MS)} more in the refrigerator`;
+        : hold.way === "running-water"
+          ? `${hoursText((endsMs - nowMs) / HOUR_MS)} more in running water at 21 °C or below, ${RUNNING_WATER_H} h above 5 °C at most in all`
+          : `${hoursText((endsMs - nowMs) / HOUR_MS)} more in the refrigerator`;
       return { state: over ? "due" : "running", endsMs, needs, source };
     }
     case "tag": {

@@ -66,6 +66,8 @@ function singleG({ portion, anatomy, donenessGroup }: Species): number {
   if (shape === "cylinder" && anatomy === "clam") return 6.6e-3 * thicknessMm ** 3;
   // a tail is some four times as long as it is thick
   if (donenessGroup === "shrimp") return 3.3e-3 * thicknessMm ** 3;
+  // a fish this small is cooked opened flat, one by one
+  if (anatomy === "round" && thicknessMm <= 8) return 15;
   return anatomy === "scallop" ? massG / 3 : massG;
 }
 

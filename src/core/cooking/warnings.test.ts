@@ -31,6 +31,19 @@ test.each<[string, Partial<CookRequest>, RegExp]>([
   expect(says(part)).toMatch(words);
 });
 
+test("octopus says what salt it takes from its water, and when that is too much", () => {
+  const octopus = {
+    species: findSpecies("octopus")!,
+    shape: { kind: "cylinder", diameterMm: 30, lengthMm: 160 },
+    skin: false,
+    methodId: "simmer-char",
+    goal: { kind: "centre", targetC: 57.5 },
+  } as const;
+  const light = says({ ...octopus, schoolId: "lightly-salted" });
+  expect(light).toMatch(/0\.3 % of its weight in salt.*: salt the plate by hand/);
+  expect(says({ ...octopus, schoolId: "sea-salt" })).toMatch(/1\.2 % of its weight in salt.*: too salty/);
+});
+
 test("a middling piece in a middling pan hears none of them", () => {
   expect(says({ pieces: 2 })).not.toMatch(/crowded|sticks|smoke|chill|frozen|weep|four hours/);
 });

@@ -1,3 +1,5 @@
+import { saltTakenUp } from "@/core/cure";
+import { OCTOPUS_SALT_PCT } from "./methods/wet";
 import { RULE_SETS } from "@/core/safety";
 import { carries, type Species } from "@/core/species";
 import { STATION } from "./data/station";
@@ -117,5 +119,33 @@ export function adviceFor(
   const { hotHold } = RULE_SETS[request.ruleSetId];
   if (outcome.peakC < hotHold.minC && heatS > 3600)
     warnings.push(`Not to be held hot: ${hotHold.minC} °C or above, or served at once.`);
+  const salt = octopusSalt(job, outcome);
+  if (salt !== null) warnings.push(salt);
   return [...warnings, ...method.cautions];
+}
+
+/** Salt taken up, % of the flesh: under it the plate is salted by hand, over it the piece is too salty (common practice; its own is about 0.6). */
+const SEASONED_PCT = { from: 0.4, to: 1.1 } as const;
+/** Middle of the flesh on its way from the simmer to hand-warm, °C. */
+const COOLING_MEAN_C = 70;
+
+/** What an octopus takes up of the salt in its water while it simmers and cools in it. */
+function octopusSalt(job: Job, { seconds }: CookOutcome): string | null {
+  const { method, request, kit, stages, school, setup } = job;
+  const saltPct = school === null ? undefined : OCTOPUS_SALT_PCT[school];
+  const { shape } = setup.piece;
+  if (method.id !== "simmer-char" || saltPct === undefined || shape.kind !== "cylinder") return null;
+  const secondsOf = (id: string) => seconds[stages.findIndex((one) => one.id === id)] ?? 0;
+  const takenGPerKg = saltTakenUp(request.species, shape.diameterMm, saltPct * 10, [
+    { pointC: kit.mediumC, seconds: secondsOf("simmer") },
+    { pointC: COOLING_MEAN_C, seconds: secondsOf("cool") },
+  ]);
+  const taken = takenGPerKg / 10;
+  const says =
+    taken < SEASONED_PCT.from
+      ? "salt the plate by hand"
+      : taken <= SEASONED_PCT.to
+        ? "seasoned through, taste before more"
+        : "too salty: less salt in the water, or lift it out to cool";
+  return `Takes up about ${taken.toFixed(1)} % of its weight in salt from its water, the hour of cooling counted: ${says}.`;
 }

@@ -12,5 +12,6 @@ export {
   type CureRequest,
   type CureSample,
 } from "./salting";
+export { saltTakenUp, type SoakLeg } from "./soak";
 export { SoluteSlab } from "./slab";
 export { adviseSmoke, SMOKE_LIMITS, type SmokeAdvice } from "./smoke";

@@ -205,6 +205,7 @@ describe("life of a lot", () => {
       form: "picked",
       state: "chilled",
       openedOn: "2026-06-01",
+      openDays: null,
       useBy: null,
       thawedOn: null,
       frozen: [],
@@ -212,6 +213,8 @@ describe("life of a lot", () => {
     } as const;
     // FDA Food Code 2022, 3-501.17: made 1 June, last day 7 June (memory, high)
     expect(legalEnds(facts)).toMatchObject([{ kind: "date-mark", atMs: Date.parse("2026-06-08T00:00:00Z") }]);
+    expect(legalEnds({ ...facts, openDays: 3 })[1]).toMatchObject({ kind: "after-opening", source: "the pack" });
+    expect(legalEnds({ ...facts, openDays: 3 })[1]!.atMs).toBe(Date.parse("2026-06-04T00:00:00Z"));
     expect(legalEnds({ ...facts, form: "fillet" })).toEqual([]);
     expect(legalEnds({ ...facts, state: "frozen" })).toEqual([]);
     const thawed = legalEnds({ ...facts, form: "fillet", state: "thawed", openedOn: null, thawedOn: "2026-06-03" });

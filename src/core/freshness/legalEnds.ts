@@ -10,6 +10,8 @@ export type LegalFacts = {
   readonly state: LotState;
   /** The day it was made or its pack opened here; null while it is closed. */
   readonly openedOn: Day | null;
+  /** Days the pack gives once it is open, the day of opening the first; null: it says none, or nobody read it. */
+  readonly openDays: number | null;
   /** The date on the label. */
   readonly useBy: Day | null;
   readonly thawedOn: Day | null;
@@ -34,6 +36,11 @@ export function legalEnds(facts: LegalFacts): readonly LegalEnd[] {
     const source =
       facts.ruleSetId === "fda-2022" ? DATE_MARK.source : `${DATE_MARK.source}; taken here as the house's own rule`;
     ends.push({ kind: "date-mark", atMs: endOf(last), label: `date mark, last day ${last}`, source });
+  }
+  if (facts.openedOn && facts.openDays !== null) {
+    const last = addDays(facts.openedOn, facts.openDays - 1);
+    const label = `${facts.openDays} days once open, last day ${last}`;
+    ends.push({ kind: "after-opening", atMs: endOf(last), label, source: "the pack" });
   }
   if (facts.state === "thawed" && facts.thawedOn) {
     const last = addDays(facts.thawedOn, THAWED_DAYS - 1);

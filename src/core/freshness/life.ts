@@ -18,7 +18,7 @@ export type LotState = "chilled" | "live" | "frozen" | "thawed";
 
 /** An end set by a rule or a label rather than by spoilage. */
 export type LegalEnd = {
-  readonly kind: "date-mark" | "use-by" | "thawed";
+  readonly kind: "date-mark" | "after-opening" | "use-by" | "thawed";
   readonly atMs: number;
   readonly label: string;
   readonly source: string;

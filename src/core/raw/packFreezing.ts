@@ -177,6 +177,10 @@ function warningsOf({ layers, wrap, shape, airC }: FreezeRequest, reachH: number
   const warnings = ["Time counts from the centre, not from the door: a probe reading must prove it."];
   if (shape === "slab" && layers > 1)
     warnings.push(`${layers} layers freeze as one slab: spread them out and each takes far less.`);
+  if (wrap === "bag")
+    warnings.push(
+      "Freeze it hard first and bag it then, or have the plan that packing without air asks; open the bag before it thaws.",
+    );
   if (wrap === "carton") warnings.push("A carton holds the cold out: take it off until the fish is hard.");
   if (reachH > 12) warnings.push("Over twelve hours to freeze makes coarse ice and more drip.");
   if (airC > -21.5 && airC <= -20) warnings.push("So near the limit every open door stops the clock.");

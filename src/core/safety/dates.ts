@@ -1,5 +1,6 @@
 import { addDays, daysFromTo, type Day } from "@/core/units";
-import type { RuleSetId } from "./data/ruleSets";
+import { RULINGS } from "./data/rulings";
+import { cite, type RuleSetId } from "./ruling";
 
 /** Days a live-shellfish tag or label is kept, and from which day. */
 export const TAG_RETENTION: Readonly<
@@ -8,17 +9,17 @@ export const TAG_RETENTION: Readonly<
   "fda-2022": {
     days: 90,
     from: "the day the last of the lot was sold or served",
-    source: "FDA Food Code 2022, 3-203.12 (memory, high)",
+    source: cite(RULINGS["fda-2022"].tag),
   },
   "eu-853": {
     days: 60,
     from: "the day the pack was split",
-    source: "Reg. (EC) 853/2004, Annex III, Sec. VII, Ch. VII (memory, high)",
+    source: cite(RULINGS["eu-853"].tag),
   },
   "uk-2013": {
     days: 60,
     from: "the day the pack was split",
-    source: "Reg. (EC) 853/2004 as kept in UK law, Annex III, Sec. VII, Ch. VII (memory, high)",
+    source: cite(RULINGS["uk-2013"].tag),
   },
 };
 
@@ -30,8 +31,7 @@ export const keepLetterUntil = (lastServed: Day): Day => addDays(lastServed, 90)
 
 export const DATE_MARK = {
   days: 7,
-  source:
-    "FDA Food Code 2022, 3-501.17 and .18: 7 days at 5 °C, the day of preparation or opening is day 1 (memory, high)",
+  source: cite(RULINGS["fda-2022"]["date-mark"]),
 } as const;
 
 /** A stretch in the freezer: the day it went in and the day it came out to thaw. */

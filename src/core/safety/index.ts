@@ -10,7 +10,7 @@ export {
   type FrozenStretch,
 } from "./dates";
 export { ALLERGEN_LISTS, type AllergenId, type AllergenList } from "./data/allergens";
-export { PRACTICES, practiceOf, type Practice, type PracticeId } from "./data/practices";
+export { PRACTICES, practiceOf, practiceSource, type Practice, type PracticeId } from "./data/practices";
 export { COOLING_RULES, COOLING_RULE_IDS, coolingRuleOf, type CoolingRuleId } from "./data/coolingRules";
 export { LETHAL_FROM_C, ORGANISMS } from "./data/organisms";
 export {
@@ -59,6 +59,9 @@ export {
   type Rearing,
 } from "./parasites";
 export { ROUNDING_K } from "./rounding";
+export { cite, type Ruling } from "./ruling";
+export { RULINGS } from "./data/rulings";
+export { rulesDocument } from "./rulesDocument";
 export { lethality } from "./lethality";
 export { judgeReceiving, type Arrival, type ReceivingVerdict } from "./receiving";
 export { spellsAbove, timeAbove, widestStep, type LogPoint } from "./trace";

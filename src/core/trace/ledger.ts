@@ -3,6 +3,7 @@ import { stableJson } from "@/core/shared";
 export type LedgerKind =
   | "house-opened"
   | "house-changed"
+  | "probe-checked"
   | "lot-received"
   | "lot-refused"
   | "lot-finished"
@@ -88,6 +89,7 @@ export function checkChain(
 export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = {
   "house-opened": "House opened",
   "house-changed": "House",
+  "probe-checked": "Probe in ice",
   "lot-received": "Received",
   "lot-refused": "Refused",
   "lot-finished": "Lot finished",

@@ -13,6 +13,8 @@ export type Provenance = {
   readonly byCatch?: boolean;
   readonly defrosted?: boolean;
   readonly useBy?: string;
+  /** Days the pack gives once it is open. */
+  readonly openDays?: number;
   readonly additives?: readonly string[];
   /** How farmed fish was reared. */
   readonly rearing?: Rearing;

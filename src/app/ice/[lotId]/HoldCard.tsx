@@ -3,12 +3,13 @@ import { Button, DatePicker, Input, InputNumber, Segmented, Switch } from "antd"
 import dayjs, { type Dayjs } from "dayjs";
 import Link from "next/link";
 import { useState } from "react";
-import { HOLD_LABELS } from "@/core/coldchain";
+import { HOLD_LABELS, type ThawWay } from "@/core/coldchain";
 import type { LotHold } from "@/db/holds";
 import { Field } from "@/ui/Field";
 import { dayText, timeText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
+import { PracticeLine } from "@/ui/PracticeLine";
 import { useTell } from "@/ui/useTell";
 import { beginHold, endHold, noteHoldReading, openThawingPack } from "./actions";
 import styles from "../Ice.module.css";
@@ -132,6 +133,7 @@ function NewHold({ lotId, kinds, onDone }: NewProps) {
   const [hours, setHours] = useState<number | null>(null);
   const [note, setNote] = useState("");
   const [vacuum, setVacuum] = useState(false);
+  const [way, setWay] = useState<ThawWay>("refrigerator");
   const [reached, setReached] = useState<Dayjs | null>(null);
   const [reachedTo, setReachedTo] = useState<number | null>(null);
   const [day, setDay] = useState<Dayjs | null>(null);
@@ -147,7 +149,7 @@ function NewHold({ lotId, kinds, onDone }: NewProps) {
       case "cure":
         return { kind, lotId, plannedH: hours, note };
       case "thaw":
-        return { kind, lotId, plannedH: hours, vacuumPack: vacuum };
+        return { kind, lotId, plannedH: hours, vacuumPack: vacuum, way };
       case "tag":
         return { kind, lotId, lastServedOn: day?.format("YYYY-MM-DD") };
     }
@@ -207,14 +209,28 @@ function NewHold({ lotId, kinds, onDone }: NewProps) {
         </Field>
       ) : null}
       {kind === "thaw" ? (
-        <Field label="In a vacuum pack">
-          {(id) => (
-            <div>
-              <Switch id={id} checked={vacuum} onChange={setVacuum} />
-            </div>
-          )}
-        </Field>
+        <>
+          <Segmented<ThawWay>
+            aria-label="How it thaws"
+            value={way}
+            onChange={setWay}
+            options={[
+              { value: "refrigerator", label: "Refrigerator" },
+              { value: "running-water", label: "Cold running water" },
+            ]}
+            style={{ marginBottom: 12 }}
+          />
+          <Field label="In a vacuum pack">
+            {(id) => (
+              <div>
+                <Switch id={id} checked={vacuum} onChange={setVacuum} />
+              </div>
+            )}
+          </Field>
+          <PracticeLine id="thawing" />
+        </>
       ) : null}
+      {kind === "cure" ? <PracticeLine id="curing" /> : null}
       {kind === "tag" ? (
         <Field label="The last of it was served on">
           {(id) => <DatePicker id={id} format="ddd D MMM YYYY" value={day} onChange={setDay} />}

@@ -86,6 +86,7 @@ function MoveWork({ lotId, placeId, places, canOpen }: Props) {
   const { act, busy } = useAct();
   const others = places.filter(({ id }) => id !== placeId);
   const [to, setTo] = useState<string | null>(null);
+  const [openDays, setOpenDays] = useState<number | null>(null);
   const kind = places.find(({ id }) => id === to)?.kind;
   return (
     <>
@@ -113,9 +114,24 @@ function MoveWork({ lotId, placeId, places, canOpen }: Props) {
         Move it
       </Act>
       {canOpen ? (
-        <Act busy={busy} onClick={() => act(openThePack({ lotId }), () => "Opened: today is day 1.")}>
-          Open the pack: day 1 is today
-        </Act>
+        <>
+          <Field label="Days once open, as the pack says">
+            {(id) => (
+              <InputNumber
+                id={id}
+                min={1}
+                max={60}
+                value={openDays}
+                inputMode="numeric"
+                placeholder="none said"
+                onChange={setOpenDays}
+              />
+            )}
+          </Field>
+          <Act busy={busy} onClick={() => act(openThePack({ lotId, openDays }), () => "Opened: today is day 1.")}>
+            Open the pack: day 1 is today
+          </Act>
+        </>
       ) : null}
     </>
   );

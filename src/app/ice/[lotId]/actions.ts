@@ -46,8 +46,8 @@ export const splitOff = async (input: unknown): Promise<Result<string, ActionErr
   });
 
 export const openThePack = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(OpenPack, input, ({ lotId }, { stamp, today }) =>
-    openPack(db(), lotId, today, stamp) ? ok(null) : err(refused("It is open already, or gone.")),
+  houseAction(OpenPack, input, ({ lotId, openDays }, { stamp, today }) =>
+    openPack(db(), lotId, { day: today, openDays }, stamp) ? ok(null) : err(refused("It is open already, or gone.")),
   );
 
 export const throwAway = async (input: unknown): Promise<Result<number, ActionError>> =>

@@ -3,7 +3,6 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { breakdownsFor, edibleCost, PART_USES } from "@/core/block";
 import { formLabel, isReadyToEat, lifeSegments, liveStorageOf } from "@/core/freshness";
-import { practiceOf } from "@/core/safety";
 import { adviceFor, allergensOf, completeness, namedAllergens } from "@/core/trace";
 import { todayIn } from "@/calendar/days";
 import { adviceOnSpecies } from "@/db/advice";
@@ -18,6 +17,7 @@ import { AdviceTag } from "@/ui/AdviceTag";
 import { dayText, formatFor, lifeText, moneyText, timeText } from "@/ui/format";
 import { IceBar } from "@/ui/IceBar";
 import page from "@/ui/page.module.css";
+import { PracticeLine } from "@/ui/PracticeLine";
 import { VerdictTag } from "@/ui/VerdictTag";
 import { requireHouse, requestTime } from "../../request";
 import { usableAs, usesLeft } from "../usableAs";
@@ -57,8 +57,6 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
   const cost = edibleCost(species, row.form, row.priceCentsPerKg);
   const store = liveStorageOf(species);
   const allergens = namedAllergens(house.ruleSetId, species, allergensOf(species, provenance));
-  const purging = practiceOf(house.ruleSetId, "purging");
-  const airless = practiceOf(house.ruleSetId, "reduced-oxygen");
   return (
     <>
       <header className={page.head}>
@@ -245,16 +243,8 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
             {species.histamineFormer === "no" ? null : (
               <p>Histamine former: cold from boat to plate, heat will not undo it.</p>
             )}
-            {row.state === "live" && species.group === "bivalve" ? (
-              <p>
-                {purging.label}: {purging.asks}. <span className={page.source}>{purging.section}</span>
-              </p>
-            ) : null}
-            {isReadyToEat(row.form) || row.state === "live" ? null : (
-              <p>
-                {airless.label}: {airless.asks}. <span className={page.source}>{airless.section}</span>
-              </p>
-            )}
+            {row.state === "live" && species.group === "bivalve" ? <PracticeLine id="purging" /> : null}
+            {isReadyToEat(row.form) || row.state === "live" ? null : <PracticeLine id="reduced-oxygen" />}
             {allergens.words.length > 0 ? (
               <p>
                 Allergens to name: {allergens.words.join(", ")}; {allergens.notice}.{" "}

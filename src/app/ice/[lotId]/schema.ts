@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { RUNNING_WATER_H } from "@/core/coldchain";
 import { FORMS, type Form } from "@/core/freshness";
 
 export const FINISH_REASONS = ["used up", "sent back"] as const;
@@ -18,7 +19,10 @@ export const SplitOff = z.strictObject({
   placeId: z.string().min(1, "Where to?"),
   note: z.string().trim().max(120, "At most 120 letters."),
 });
-export const OpenPack = z.strictObject({ lotId });
+export const OpenPack = z.strictObject({
+  lotId,
+  openDays: z.number().int("Whole days.").min(1, "At least a day.").max(60, "Check the pack.").nullable(),
+});
 export const Throw = z.strictObject({ lotId, massG, reason: z.string().trim().min(1, "Why?").max(120) });
 
 export const BeginHold = z.discriminatedUnion("kind", [
@@ -34,12 +38,18 @@ export const BeginHold = z.discriminatedUnion("kind", [
     plannedH: z.number("How long?").positive("How long?").max(1000, "Over 1000 h: check."),
     note: z.string().trim().max(200),
   }),
-  z.strictObject({
-    kind: z.literal("thaw"),
-    lotId,
-    plannedH: z.number("How long?").positive("How long?").max(200, "Over 200 h: check."),
-    vacuumPack: z.boolean(),
-  }),
+  z
+    .strictObject({
+      kind: z.literal("thaw"),
+      lotId,
+      plannedH: z.number("How long?").positive("How long?").max(200, "Over 200 h: check."),
+      vacuumPack: z.boolean(),
+      way: z.enum(["refrigerator", "running-water"]),
+    })
+    .refine(({ way, plannedH }) => way !== "running-water" || plannedH <= RUNNING_WATER_H, {
+      path: ["plannedH"],
+      message: `In running water ${RUNNING_WATER_H} h at most: thaw what is thicker in the refrigerator.`,
+    }),
   z.strictObject({ kind: z.literal("tag"), lotId, lastServedOn: z.iso.date("The day the last was served.") }),
 ]);
 

@@ -1,14 +1,15 @@
 "use server";
-import type { RowProblem } from "@/core/coldchain";
+import { probeReadsTrue, type RowProblem } from "@/core/coldchain";
 import { err, ok, type Result } from "@/core/shared";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { answerExcursion, watchPlace } from "@/db/excursions";
 import { addReadings, findPlace, newDeviceKey, setPlace } from "@/db/places";
+import { noteProbeCheck } from "@/db/probeChecks";
 import { readLoggerFile } from "@/exchange/loggerFile";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
-import { Answer, LoggerFile, PlaceId, SetPlace, TypedReading } from "./schema";
+import { Answer, LoggerFile, PlaceId, ProbeInIce, SetPlace, TypedReading } from "./schema";
 
 const NO_PLACE = refused("That place is not in the house.");
 
@@ -25,6 +26,16 @@ export const typeReading = async (input: unknown): Promise<Result<null, ActionEr
     if (!findPlace(db(), placeId)) return err(NO_PLACE);
     addReadings(db(), placeId, [{ atMs: stamp.atMs, celsius }], "typed", stamp);
     return ok(null);
+  });
+
+export const checkProbe = async (input: unknown): Promise<Result<string, ActionError>> =>
+  houseAction(ProbeInIce, input, ({ probe, celsius }, { stamp }) => {
+    noteProbeCheck(db(), celsius, probe, stamp);
+    return ok(
+      probeReadsTrue(celsius)
+        ? "Noted: it reads true."
+        : "Noted: it reads wrong. Set it right or take another, and look again at what it measured.",
+    );
   });
 
 export type LoggerAnswer = {

@@ -1,19 +1,30 @@
 import type { Metadata } from "next";
 import Link from "next/link";
+import { todayIn } from "@/calendar/days";
+import { probeState, type ProbeState } from "@/core/coldchain";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { watchPlace } from "@/db/excursions";
 import { listPlaces } from "@/db/places";
-import { formatFor } from "@/ui/format";
+import { lastProbeCheck } from "@/db/probeChecks";
+import { dayText, formatFor } from "@/ui/format";
 import page from "@/ui/page.module.css";
 import { SubNav } from "@/ui/SubNav";
 import { requireHouse, requestTime } from "../../request";
 import styles from "../Ice.module.css";
 import { ICE_VIEWS } from "../subViews";
 import { PlaceForm } from "./PlaceForm";
+import { ProbeCheck } from "./ProbeCheck";
 import { PlaceStrip } from "./PlaceStrip";
 
 export const metadata: Metadata = { title: "Places" };
+
+const PROBES: Readonly<Record<ProbeState, string>> = {
+  never: "No check noted yet: crushed ice with a little water, the tip in the middle, wait a minute.",
+  off: "The last check was off: set it right or take another probe, then check again.",
+  old: "Due: the last check is more than a week old.",
+  good: "In order.",
+};
 
 export default async function PlacesPage() {
   const nowMs = await requestTime();
@@ -23,6 +34,14 @@ export default async function PlacesPage() {
   const out = watched.filter(({ excursions }) => excursions.some(({ open }) => open));
   const silent = watched.filter(({ gaps }) => gaps.some(({ toMs }) => toMs === nowMs));
   const unanswered = watched.filter(({ excursions }) => excursions.some(({ answers }) => answers.length === 0));
+  const checked = lastProbeCheck(db());
+  const probes = probeState(
+    checked && { day: todayIn(house.timeZone, checked.atMs), celsius: checked.celsius },
+    todayIn(house.timeZone, nowMs),
+  );
+  const lastCheck = checked
+    ? ` Last: ${format.temperature(checked.celsius, 1)} on ${dayText(checked.atMs, house.timeZone)}, ${checked.who}.`
+    : "";
   const headline =
     out.length > 0
       ? `${out.map(({ place }) => place.name).join(" and ")} out of limits`
@@ -82,6 +101,7 @@ export default async function PlacesPage() {
           })}
         </ul>
       </section>
+      <ProbeCheck says={`${PROBES[probes]}${lastCheck}`} />
       <section className={page.card} style={{ marginTop: 16 }}>
         <h2>Another place</h2>
         <PlaceForm />

@@ -34,4 +34,9 @@ export const Answer = z.strictObject({
   action: z.string().trim().min(3, "What was done?").max(400, "At most 400 letters."),
 });
 
+export const ProbeInIce = z.strictObject({
+  probe: z.string().trim().max(40, "At most 40 letters."),
+  celsius: z.number("What does it read in the ice?").min(-20, "Check the probe.").max(20, "Check the probe."),
+});
+
 export const PlaceId = z.strictObject({ placeId: z.string().min(1) });

@@ -4,7 +4,6 @@ import { notFound, redirect } from "next/navigation";
 import { startOfDayMs, todayIn } from "@/calendar/days";
 import { boardAllergen, crossContacts } from "@/core/block";
 import { ruleWords } from "@/core/raw";
-import { practiceOf } from "@/core/safety";
 import { inSentence } from "@/core/species";
 import { allergensOf, namedAllergens } from "@/core/trace";
 import { boardsSince, boardScheme } from "@/db/boards";
@@ -14,6 +13,7 @@ import { listOwnSpecies } from "@/db/species";
 import { lotInHand } from "@/db/stock";
 import { dayText, formatFor, timeText } from "@/ui/format";
 import page from "@/ui/page.module.css";
+import { PracticeLine } from "@/ui/PracticeLine";
 import { BoardStrip } from "../../block/BoardStrip";
 import { requireHouse, requestTime } from "../../request";
 import { ClearTag } from "../ClearTag";
@@ -43,7 +43,6 @@ export default async function RawLotPage({
   const { row, species } = lot;
   const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
   const named = namedAllergens(house.ruleSetId, species, allergensOf(species, row.provenance));
-  const hands = practiceOf(house.ruleSetId, "hands");
   const colour = boardScheme(db())["raw-plates"];
   const allergen = boardAllergen(species);
   const day = boardsSince(db(), startOfDayMs(todayIn(house.timeZone, nowMs), house.timeZone), listOwnSpecies(db()));
@@ -129,9 +128,7 @@ export default async function RawLotPage({
                 Allergens to name: {named.words.join(", ")}; {named.notice}.
               </p>
             ) : null}
-            <p>
-              {hands.label}: {hands.asks}. <span className={page.source}>{hands.section}</span>
-            </p>
+            <PracticeLine id="hands" />
             <p className={page.source}>{clearance.advisory.source}</p>
           </section>
           <section className={page.card}>

@@ -7,6 +7,7 @@ import { hoursText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import { LayerMap } from "@/ui/LayerMap";
 import page from "@/ui/page.module.css";
+import { PracticeLine } from "@/ui/PracticeLine";
 import { UnitInput } from "@/ui/UnitInput";
 
 const RAW = [233, 183, 160] as const;
@@ -84,6 +85,7 @@ export function AcidCard() {
         {WHITENING.source}; fat fish and skin are slower. Acid is not cooking and kills no parasite (FDA Food Code 2022,
         3-401.11; memory, high): the raw rule of the house stays.
       </p>
+      <PracticeLine id="acidifying" />
     </section>
   );
 }

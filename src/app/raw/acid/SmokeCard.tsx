@@ -5,6 +5,7 @@ import { adviseSmoke } from "@/core/cure";
 import { Field } from "@/ui/Field";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
+import { PracticeLine } from "@/ui/PracticeLine";
 import { UnitInput } from "@/ui/UnitInput";
 import styles from "../Raw.module.css";
 
@@ -87,6 +88,8 @@ export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
           </li>
         ))}
       </ul>
+      <PracticeLine id="smoking" />
+      {vacuumPacked ? <PracticeLine id="reduced-oxygen" /> : null}
     </section>
   );
 }

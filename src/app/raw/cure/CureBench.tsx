@@ -11,6 +11,7 @@ import { hoursText, percentText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import { LayerMap } from "@/ui/LayerMap";
 import page from "@/ui/page.module.css";
+import { PracticeLine } from "@/ui/PracticeLine";
 import { UnitInput } from "@/ui/UnitInput";
 import { useCure } from "@/ui/useRaw";
 import { useTell } from "@/ui/useTell";
@@ -262,8 +263,8 @@ export function CureBench({ lots }: { readonly lots: readonly Lot[] }) {
                 <dt>Salt it takes</dt>
                 <dd>
                   {format.mass(plan.saltNeededG)} in all; {plan.meanPct.toFixed(1)} % in the fish,{" "}
-                  {plan.waterPhasePct.toFixed(1)} % in its water,
-                  {plan.deepestWaterPhasePct.toFixed(1)} % where it is least
+                  {plan.waterPhasePct.toFixed(1)} % in its water, {plan.deepestWaterPhasePct.toFixed(1)} % where it is
+                  least
                 </dd>
                 <dt>Sugar</dt>
                 <dd>{plan.sugarPct.toFixed(1)} % by then</dd>
@@ -288,6 +289,13 @@ export function CureBench({ lots }: { readonly lots: readonly Lot[] }) {
                   <li key={warning}>{format.words(warning)}</li>
                 ))}
               </ul>
+            </section>
+            <section className={page.card}>
+              <details className={page.open} open>
+                <summary>What the rules ask of a house cure</summary>
+                <PracticeLine id="curing" />
+                <PracticeLine id="listeria" />
+              </details>
             </section>
             <section className={page.card}>
               <h2>Salt through the slice</h2>

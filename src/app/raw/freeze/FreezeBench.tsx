@@ -10,6 +10,7 @@ import { Field } from "@/ui/Field";
 import { dayText, hoursText, timeText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
+import { PracticeLine } from "@/ui/PracticeLine";
 import { UnitInput } from "@/ui/UnitInput";
 import { useFreezing } from "@/ui/useRaw";
 import { useNow } from "@/ui/useNow";
@@ -241,6 +242,7 @@ export function FreezeBench({ ruleId, lots, chosenId, freezers, serverNowMs }: P
                   <li key={warning}>{format.words(warning)}</li>
                 ))}
               </ul>
+              {wrap === "bag" ? <PracticeLine id="reduced-oxygen" /> : null}
             </section>
             <section className={page.card}>
               <h2>Centre and face</h2>

@@ -7,6 +7,7 @@ import { findSpecies } from "@/core/species";
 import { durationText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
+import { PracticeLine } from "@/ui/PracticeLine";
 import { SpeciesSearch } from "@/ui/SpeciesSearch";
 import { UnitInput } from "@/ui/UnitInput";
 import { useChill } from "@/ui/useSheet";
@@ -137,6 +138,7 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
               enough to count; the local authority decides.
             </p>
           </details>
+          <PracticeLine id="non-continuous" />
         </section>
       </div>
     </>

@@ -184,7 +184,7 @@ export const MORE_METHODS: readonly Method[] = [
         name: "At the boil",
         vessel: potVessel(8, kit.mediumC),
         until: { by: "search", part: 1 },
-        do: `8 l of water with 35 g of salt a litre, at ${Math.round(kit.mediumC)} °C; in, lid on, the clock from when it boils again.`,
+        do: `A big pot of water with 3.5 % salt, at ${Math.round(kit.mediumC)} °C; in, lid on, the clock from when it boils again.`,
         cue: cues("Red outside; the middle not yet hot: go by the clock.", [
           ({ centreC }) => centreC >= 48,
           "Red all over; a leg pulls out, the tail springs back.",
@@ -217,7 +217,7 @@ export const MORE_METHODS: readonly Method[] = [
         name: "In the stock",
         vessel: potVessel(4, kit.mediumC),
         until: { by: "search", part: 1 },
-        do: `Stock with 12 g of salt a litre at ${Math.round(kit.mediumC)} °C to cover; it trembles, it does not boil.`,
+        do: `Stock with 1.2 % salt at ${Math.round(kit.mediumC)} °C to cover; it trembles, it does not boil.`,
         cue: cues("Opaque outside, the middle still glassy.", [isThrough, "Opaque, it gives and comes back."]),
       }),
       rest(piece, "Lift, drain on a cloth, skin off while it is warm."),

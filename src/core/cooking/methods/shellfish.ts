@@ -54,27 +54,27 @@ function scallopSear({ piece, kit, pan, school }: BuildContext) {
 export const SHELLFISH_METHODS: readonly Method[] = [
   {
     id: "scallop-sear",
-    label: "Scallop, seared",
+    label: "Scallop in the pan",
     line: "A gold face, a just-set middle; three ways with the pan.",
     knobs: [knob("panC", "Pan", 230, 120, 280)],
     schools: [
       {
         id: "steaming-butter",
-        label: "Butter and oil as they begin to steam, 3 min, then 2-3 min basting",
-        why: "the default: it alone carries a scallop of 20 to 30 mm from cold to a set middle before the face is too dark",
+        label: "Cooked gently in steaming butter, 3 min, then 2-3 min basting: no sear",
+        why: "for scallops over 22 mm: it alone carries them from cold to a set middle before the face is too dark",
         kit: { panC: 155 },
         practice: { fromS: 300, toS: 360 },
       },
       {
         id: "smoking-oil",
         label: "Smoking oil, about a minute, then a few seconds in butter",
-        why: "darkest crust, least time; a heavy pan, and small or well tempered scallops",
+        why: "up to 18 mm the default: darkest crust, least time; a heavy pan, well tempered scallops",
         practice: { fromS: 65, toS: 120 },
       },
       {
         id: "dry-plate",
         label: "Dry non-stick plate, fat only at the turn",
-        why: "cleanest flavour, evenest gold; poorer contact, so longer",
+        why: "18 to 22 mm the default: cleanest flavour, evenest gold; poorer contact, so longer",
         kit: { panC: 220 },
         practice: { fromS: 90, toS: 180 },
       },

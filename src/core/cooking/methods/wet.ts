@@ -8,7 +8,7 @@ const UNDER_PASTEURISING =
   "Under 54.5 °C a bath makes nothing safe: serve at once, total time under 4 h, advisory on the menu (common practice).";
 
 /** Salt in the water an octopus is simmered in, g/l, by school (common practice). */
-export const OCTOPUS_SALT_G: Readonly<Record<string, number>> = { "lightly-salted": 8, "sea-salt": 28 };
+export const OCTOPUS_SALT_PCT: Readonly<Record<string, number>> = { "lightly-salted": 0.8, "sea-salt": 2.8 };
 
 export const WET_METHODS: readonly Method[] = [
   {
@@ -264,12 +264,12 @@ export const WET_METHODS: readonly Method[] = [
     schools: [
       {
         id: "lightly-salted",
-        label: "Lightly salted water, 8 g a litre",
+        label: "Lightly salted water, 0.8 % salt",
         why: "the default: an hour of simmering and an hour of cooling in it take up little salt, so the plate is salted by hand",
       },
       {
         id: "sea-salt",
-        label: "Water nearly as salty as the sea, 28 g a litre",
+        label: "Water nearly as salty as the sea, 2.8 %",
         why: "seasons it through; left to cool in it the salt goes on, so taste before anything salty joins it",
       },
     ],
@@ -285,7 +285,7 @@ export const WET_METHODS: readonly Method[] = [
         name: "Below a simmer, lid on",
         vessel: potVessel(6, kit.mediumC),
         until: { by: "search", part: 1 },
-        do: `Water with ${OCTOPUS_SALT_G[school] ?? OCTOPUS_SALT_G["lightly-salted"]} g of salt a litre at ${Math.round(kit.mediumC)} °C, octopus under, lid on.`,
+        do: `Water with ${OCTOPUS_SALT_PCT[school] ?? OCTOPUS_SALT_PCT["lightly-salted"]} % salt at ${Math.round(kit.mediumC)} °C, octopus under, lid on.`,
         cue: cues("Not tender yet.", [
           ({ tender }) => tender >= 0.97,
           "A skewer slides through the thick end like through butter.",

@@ -1,4 +1,5 @@
-import type { RuleSetId } from "./ruleSets";
+import { cite, type RuleSetId } from "../ruling";
+import { RULINGS } from "./rulings";
 
 /** What a dish of fish can bring to a table and the lists may ask to be named. */
 export type AllergenId = "fish" | "crustaceans" | "molluscs" | "milk" | "egg" | "gluten" | "sulphites";
@@ -22,21 +23,20 @@ export const ALLERGEN_LISTS: Readonly<Record<RuleSetId, AllergenList>> = {
     namesSpecies: true,
     words: { gluten: "wheat" },
     notice: "told in writing for food that is not packed",
-    source:
-      "FDA Food Code 2022, 1-201.10 and 3-602.12(C); nine major allergens, the species of fish and crustacean named (memory; list high, section medium)",
+    source: cite(RULINGS["fda-2022"].allergens),
   },
   "eu-853": {
     named: ALL,
     namesSpecies: false,
     words: { gluten: "wheat (gluten)" },
     notice: "for loose food too, as the member state says how",
-    source: "Reg. (EU) 1169/2011, Annex II, Art. 44 (memory, high)",
+    source: cite(RULINGS["eu-853"].allergens),
   },
   "uk-2013": {
     named: ALL,
     namesSpecies: false,
     words: { gluten: "wheat (gluten)" },
     notice: "for loose food too, and on the label of what is packed for direct sale",
-    source: "Food Information Regulations 2014 (England), with Reg. (EU) 1169/2011 as kept, Annex II (memory, high)",
+    source: cite(RULINGS["uk-2013"].allergens),
   },
 };

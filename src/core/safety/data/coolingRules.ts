@@ -1,4 +1,5 @@
-import type { RuleSetId } from "./ruleSets";
+import { cite, type RuleSetId } from "../ruling";
+import { RULINGS } from "./rulings";
 
 export type CoolingRuleId = "fda-2022" | "fda-2022-ambient" | "uk-1989" | "uk-2013" | "eu-852";
 
@@ -10,7 +11,7 @@ export type CoolingRule = { readonly label: string; readonly source: string; rea
 export const COOLING_RULES: Readonly<Record<CoolingRuleId, CoolingRule>> = {
   "fda-2022": {
     label: "Cooked food, two steps",
-    source: "FDA Food Code 2022, 3-501.14(A) (memory, high)",
+    source: cite(RULINGS["fda-2022"].cooling),
     stages: [
       { fromC: 57, toC: 21, limitMin: 120 },
       { fromC: 57, toC: 5, limitMin: 360 },
@@ -23,14 +24,12 @@ export const COOLING_RULES: Readonly<Record<CoolingRuleId, CoolingRule>> = {
   },
   "uk-2013": {
     label: "To the refrigerator within 90 min",
-    source:
-      "Food Standards Agency guidance for England: cooled as fast as can be, into the refrigerator within 90 min; taken here as 63 to 20 °C (time: memory, medium; the 20 °C ours)",
+    source: cite(RULINGS["uk-2013"].cooling),
     stages: [{ fromC: 63, toC: 20, limitMin: 90 }],
   },
   "eu-852": {
     label: "Cooked food, national practice",
-    source:
-      "Reg. (EC) 852/2004, Annex II, Ch. IX, 6: cooled as quickly as possible, no figure (memory, high); 63 to 10 °C within 2 h as in French rules, others allow 65 to 10 °C in 3 h (memory, medium)",
+    source: cite(RULINGS["eu-853"].cooling),
     stages: [{ fromC: 63, toC: 10, limitMin: 120 }],
   },
   // for a plant or kitchen that works by cook-chill; a pot on the stove is not judged by it

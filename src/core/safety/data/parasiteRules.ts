@@ -1,3 +1,4 @@
+import type { Ruling } from "../ruling";
 import type { HazardId, SpeciesGroup } from "@/core/species";
 
 export type ParasiteRuleId = "fda-2022" | "eu-853";
@@ -43,6 +44,7 @@ export type ParasiteRule = {
   readonly statementSection: string;
   /** Hazards its freezing is not made for. */
   readonly doesNotKill: readonly HazardId[];
+  readonly sure: Ruling["sure"];
   readonly source: string;
 };
 
@@ -108,6 +110,7 @@ export const PARASITE_RULES: Readonly<Record<ParasiteRuleId, ParasiteRule>> = {
     ],
     statementSection: "3-402.12(B)",
     doesNotKill: [],
+    sure: { figure: "high", section: "high" },
     source: "FDA Food Code 2022, 3-402.11, 3-402.12 (memory; figures high, sections high)",
   },
   "eu-853": {
@@ -138,6 +141,7 @@ export const PARASITE_RULES: Readonly<Record<ParasiteRuleId, ParasiteRule>> = {
     ],
     statementSection: "D.4(a)",
     doesNotKill: ["flukes"],
+    sure: { figure: "high", section: "high" },
     source:
       "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III, part D, as replaced by Reg. (EU) 1276/2011 (memory; figures high, sections high)",
   },

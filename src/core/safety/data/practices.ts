@@ -1,4 +1,4 @@
-import type { RuleSetId } from "./ruleSets";
+import type { RuleSetId, Ruling, Sure } from "../ruling";
 
 /** Acts that need more than a temperature: a plan, a variance, a way that is allowed. */
 export type PracticeId =
@@ -20,8 +20,9 @@ export type Practice = {
   readonly asks: string;
   /** What to show when an inspector asks; null: nothing. */
   readonly paper: string | null;
+  readonly edition: string;
   readonly section: string;
-  readonly confidence: "high" | "medium" | "low";
+  readonly sure: Ruling["sure"];
 };
 
 const row = (
@@ -29,18 +30,21 @@ const row = (
   label: string,
   asks: string,
   paper: string | null,
+  edition: string,
   section: string,
-  confidence: Practice["confidence"],
-): Practice => ({ id, label, asks, paper, section, confidence });
+  figureSure: Sure,
+  sectionSure: Sure = figureSure,
+): Practice => ({ id, label, asks, paper, edition, section, sure: { figure: figureSure, section: sectionSure } });
 
-const EU_PLAN = "Reg. (EC) 852/2004, Art. 5";
-const euRows = (law: string): readonly Practice[] => [
+const CODE = "FDA Food Code 2022 with its supplement";
+const euRows = (kept: string, listeria: string): readonly Practice[] => [
   row(
     "curing",
     "Curing to keep",
     "in your hazard plan: salt, time, temperature, days",
     "the plan and its records",
-    law,
+    `Reg. (EC) 852/2004${kept}`,
+    "Art. 5",
     "high",
   ),
   row(
@@ -48,16 +52,26 @@ const euRows = (law: string): readonly Practice[] => [
     "Smoking to keep",
     "in your hazard plan; no smoke from treated wood",
     "the plan and its records",
-    law,
+    `Reg. (EC) 852/2004${kept}`,
+    "Art. 5",
     "high",
   ),
-  row("acidifying", "Acid to keep", "in your hazard plan: pH measured", "the plan with its pH readings", law, "high"),
+  row(
+    "acidifying",
+    "Acid to keep",
+    "in your hazard plan: pH measured",
+    "the plan with its pH readings",
+    `Reg. (EC) 852/2004${kept}`,
+    "Art. 5",
+    "high",
+  ),
   row(
     "reduced-oxygen",
     "Packing without air",
     "in your hazard plan against botulism; ten days at most at 3-8 °C without another barrier (UK guidance)",
     "the plan with its limits",
-    law,
+    `Reg. (EC) 852/2004${kept}`,
+    "Art. 5",
     "medium",
   ),
   row(
@@ -65,7 +79,8 @@ const euRows = (law: string): readonly Practice[] => [
     "Live tank",
     "clean sea water, no fresh water, animals of one lot together",
     null,
-    "Reg. (EC) 853/2004, Annex III, Sec. VII and VIII, Ch. IX",
+    `Reg. (EC) 853/2004${kept}`,
+    "Annex III, Sec. VII and VIII, Ch. IX",
     "medium",
   ),
   row(
@@ -73,7 +88,8 @@ const euRows = (law: string): readonly Practice[] => [
     "Thawing",
     "cold enough that nothing grows, drip kept away; used at once",
     null,
-    "Reg. (EC) 852/2004, Annex II, Ch. IX, 7",
+    `Reg. (EC) 852/2004${kept}`,
+    "Annex II, Ch. IX, 7",
     "high",
   ),
   row(
@@ -81,7 +97,8 @@ const euRows = (law: string): readonly Practice[] => [
     "Cooked in two goes",
     "in your hazard plan: cooled fast between, cooked through the second time",
     "the plan with its steps",
-    law,
+    `Reg. (EC) 852/2004${kept}`,
+    "Art. 5",
     "medium",
   ),
   row(
@@ -89,7 +106,8 @@ const euRows = (law: string): readonly Practice[] => [
     "Probe check",
     "probes that work: in melting ice 0 °C, give or take one",
     "the check with its date",
-    law,
+    `Reg. (EC) 852/2004${kept}`,
+    "Art. 5",
     "medium",
   ),
   row(
@@ -97,7 +115,8 @@ const euRows = (law: string): readonly Practice[] => [
     "Raw plates",
     "clean hands or tools; no rule against bare hands",
     null,
-    "Reg. (EC) 852/2004, Annex II, Ch. VIII",
+    `Reg. (EC) 852/2004${kept}`,
+    "Annex II, Ch. VIII",
     "medium",
   ),
   row(
@@ -105,15 +124,17 @@ const euRows = (law: string): readonly Practice[] => [
     "Purging live bivalves",
     "not after dispatch: never put back into water or sprayed with it",
     null,
-    "Reg. (EC) 853/2004, Annex III, Sec. VII, Ch. VIII",
+    `Reg. (EC) 853/2004${kept}`,
+    "Annex III, Sec. VII, Ch. VIII",
     "high",
   ),
   row(
     "listeria",
     "House-cured fish kept over five days",
-    "100 a gram at most while it keeps; from 1 July 2026 none in 25 g unless you can show that it does not grow: a laboratory's word is the way to more days",
+    listeria,
     "the laboratory's report",
-    "Reg. (EC) 2073/2005, Annex I, 1.2, as amended by Reg. (EU) 2024/2895",
+    `Reg. (EC) 2073/2005${kept}`,
+    "Annex I, 1.2 (in the Union changed by Reg. (EU) 2024/2895)",
     "medium",
   ),
 ];
@@ -126,6 +147,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Curing to keep",
       "a variance, unless it is for flavour and served under the usual date mark",
       "the variance with its hazard plan",
+      CODE,
       "3-502.11(B)",
       "high",
     ),
@@ -134,6 +156,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Smoking to keep",
       "a variance; smoking for flavour alone needs none",
       "the variance with its hazard plan",
+      CODE,
       "3-502.11(A)",
       "high",
     ),
@@ -142,6 +165,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Acid to keep",
       "a variance where acid makes it keep without cold",
       "the variance with its hazard plan",
+      CODE,
       "3-502.11(C)",
       "high",
     ),
@@ -150,14 +174,17 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Packing without air",
       "only fish frozen before, during and after packing without a variance; else a variance; under 48 h in the bag, labelled and opened, is outside the rule",
       "the hazard plan, or the variance",
+      CODE,
       "3-502.12(C), (F)",
       "high",
+      "medium",
     ),
     row(
       "live-tank",
       "Live tank for shellfish to eat",
       "a variance for molluscan shellfish offered as food",
       "the variance",
+      CODE,
       "3-502.11(F)",
       "medium",
     ),
@@ -166,6 +193,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Thawing",
       "refrigerator; running water at 21 °C or below, in all four hours at most above 5 °C; straight to the pan; out of its vacuum pack first",
       null,
+      CODE,
       "3-501.13",
       "high",
     ),
@@ -174,6 +202,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Cooked in two goes",
       "first heating an hour at most, cooled by the cooling rule, the second to the full value; written steps",
       "the written procedure",
+      CODE,
       "3-401.14",
       "high",
     ),
@@ -182,6 +211,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Probe check",
       "within 1 °C: in melting ice 0 °C",
       "the check with its date",
+      CODE,
       "4-203.11, 4-502.11(B)",
       "high",
     ),
@@ -190,6 +220,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Raw plates",
       "no bare hand on food that is eaten as it is: gloves, tongs or paper",
       null,
+      CODE,
       "3-301.11(B)",
       "high",
     ),
@@ -198,7 +229,8 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Purging live bivalves",
       "wet storage only by a certified dealer; the tag stays with its lot",
       null,
-      "model ordinance for molluscan shellfish",
+      "Model ordinance for molluscan shellfish",
+      "wet storage",
       "medium",
     ),
     row(
@@ -206,13 +238,24 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "House-cured fish kept over five days",
       "seven days at 5 °C at most by the date mark",
       "the date mark",
+      CODE,
       "3-501.17",
       "high",
     ),
   ],
-  "eu-853": euRows(EU_PLAN),
-  "uk-2013": euRows(`${EU_PLAN}, as kept in UK law`),
+  "eu-853": euRows(
+    ", as amended",
+    "100 a gram at most while it keeps; since 1 July 2026 none in 25 g to the end of its life unless you can show that it stays under 100: a laboratory's word is the way to more days",
+  ),
+  "uk-2013": euRows(
+    " as kept in UK law",
+    "100 a gram at most while it keeps, none in 25 g where you cannot show that: a laboratory's word is the way to more days",
+  ),
 };
 
 export const practiceOf = (ruleSetId: RuleSetId, id: PracticeId): Practice =>
   PRACTICES[ruleSetId].find((practice) => practice.id === id)!;
+
+/** Where a practice stands, as screens name it. */
+export const practiceSource = ({ edition, section, sure }: Practice): string =>
+  `${edition}, ${section} (memory, ${sure.figure === sure.section ? sure.figure : `figure ${sure.figure}, section ${sure.section}`})`;

@@ -1,3 +1,6 @@
+import { cite, type RuleSetId } from "../ruling";
+import { RULINGS, type QuestionId } from "./rulings";
+
 /** A core temperature to hold everywhere in the piece. */
 export type CookRule = { readonly atC: number; readonly seconds: number };
 
@@ -9,7 +12,7 @@ export type CookingRules = {
   readonly figure: "law" | "plan";
 };
 
-export type RuleSetId = "fda-2022" | "eu-853" | "uk-2013";
+export type { RuleSetId };
 
 /** A limit at the door: who sets it, and from where on it is only remarked on. */
 export type DoorLimit = {
@@ -66,11 +69,8 @@ export type RuleSet = {
   readonly susceptible: { readonly because: string; readonly source: string };
 };
 
-const HISTAMINE_GUIDE = "FDA Fish and Fishery Products Hazards and Controls Guidance, June 2022, ch. 7 (memory, high)";
-const EU_ICE =
-  "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. VII: approaching the temperature of melting ice (text: memory, high)";
-const UK_ICE = "fresh fish near the temperature of melting ice (Reg. (EC) 853/2004 as kept in UK law; memory, high)";
-const UK_CHILL = "8 °C (Food Safety and Hygiene (England) Regulations 2013, Sch. 4; memory, high)";
+/** One line of the table of rules, as verdicts show it. */
+const told = (ruleSetId: RuleSetId, question: QuestionId) => cite(RULINGS[ruleSetId][question]);
 
 /** At the surface, °C: what was frozen and is warmer has thawed (ours; measured fish begins to freeze near -1 °C). */
 export const THAWED_C = -2;
@@ -109,45 +109,42 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
         refuseAboveC: 5,
         by: "law",
         noteAboveC: null,
-        source: "FDA Food Code 2022, 3-202.11(A): 5 °C (41 °F) or below (memory, high)",
+        source: told("fda-2022", "receive-fresh"),
       },
       prepared: {
         refuseAboveC: 5,
         by: "law",
         noteAboveC: null,
-        source: "FDA Food Code 2022, 3-202.11(A): 5 °C (41 °F) or below (memory, high)",
+        source: told("fda-2022", "receive-prepared"),
       },
       histamine: {
         refuseAboveC: 4.4,
         by: "law",
         noteAboveC: null,
-        source: `${HISTAMINE_GUIDE}: 4.4 °C (40 °F) or below at delivery`,
+        source: told("fda-2022", "receive-histamine"),
       },
       live: {
         refuseAboveC: 10,
         by: "law",
         noteAboveC: null,
-        source:
-          "FDA Food Code 2022, 3-202.11(B) with the model ordinance: animals at 10 °C or below, or truck air at 7 °C (memory, medium)",
+        source: told("fda-2022", "receive-live"),
       },
       liveCooling: {
         toC: 5,
         withinH: 4,
-        source:
-          "FDA Food Code 2022, 3-501.14(D): received warmer by law, at 5 °C within 4 h (figure: memory, high; letter: medium)",
+        source: told("fda-2022", "live-cooling"),
       },
       frozen: {
         refuseAboveC: THAWED_C,
         by: "house",
         noteAboveC: -18,
-        source:
-          "FDA Food Code 2022, 3-202.11(E),(F): hard frozen, no sign of thawing (memory, high); the text has no figure, -2 °C at the surface is taken as thawed (ours)",
+        source: told("fda-2022", "receive-frozen"),
       },
     },
     holding: {
       chilledMaxC: 5,
       frozenMaxC: -18,
-      source: "FDA Food Code 2022, 3-501.16(A)(2): 5 °C or below (memory, high); freezers -18 °C common practice",
+      source: told("fda-2022", "hold-chilled"),
     },
     cooking: {
       anyOf: [{ atC: 63, seconds: 15 }],
@@ -178,17 +175,17 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
     virus: { ...VIRUS_COOK, section: `no figure in the US code for it; ${VIRUS_COOK.section}` },
     hotHold: {
       minC: 57,
-      source: "FDA Food Code 2022, 3-501.16(A)(1): 57 °C (135 °F) or above (memory, high)",
+      source: told("fda-2022", "hot-hold"),
       belowMin: 240,
       onceOnly: false,
-      belowSource: "3-501.19(B): time as the only control, 4 h, with a written procedure on site (memory, high)",
+      belowSource: told("fda-2022", "hot-hold-below"),
     },
     underAdvice:
       "Below the code's cooking value: serve to order only, with the consumer advisory on the menu (3-603.11), never to highly susceptible guests (3-801.11).",
     partCooked: "3-402.11: fish under the cooking value is partially cooked and falls under the parasite rule",
     susceptible: {
       because: "a house that serves a highly susceptible population: no raw or under-cooked fish, no raw shellfish",
-      source: "FDA Food Code 2022, 3-801.11(C) (memory, high)",
+      source: told("fda-2022", "susceptible"),
     },
   },
   "eu-853": {
@@ -200,40 +197,38 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
         refuseAboveC: 4,
         by: "house",
         noteAboveC: 2,
-        source: `${EU_ICE}; 4 °C is house practice, not the law`,
+        source: told("eu-853", "receive-fresh"),
       },
       prepared: {
         refuseAboveC: 4,
         by: "house",
         noteAboveC: 2,
-        source: `${EU_ICE}, cooked chilled crustaceans and molluscs too; else what the label says (852/2004, Annex II, Ch. IX, 5); 4 °C is house practice`,
+        source: told("eu-853", "receive-prepared"),
       },
       histamine: {
         refuseAboveC: 4,
         by: "house",
         noteAboveC: 2,
-        source: `${EU_ICE}, and Reg. (EC) 2073/2005, Annex I, 1.26 on histamine (memory, high); 4 °C is house practice`,
+        source: told("eu-853", "receive-histamine"),
       },
       live: {
         refuseAboveC: 10,
         by: "house",
         noteAboveC: null,
-        source:
-          "Reg. (EC) 853/2004, Annex III, Sec. VII: a temperature that does not harm them, no figure (memory, high); 10 °C common practice",
+        source: told("eu-853", "receive-live"),
       },
       liveCooling: null,
       frozen: {
         refuseAboveC: -15,
         by: "law",
         noteAboveC: -18,
-        source:
-          "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. VII, VIII: -18 °C throughout, short rises of 3 °C in transport (memory, high)",
+        source: told("eu-853", "receive-frozen"),
       },
     },
     holding: {
       chilledMaxC: 4,
       frozenMaxC: -18,
-      source: `${EU_ICE} and Reg. (EC) 852/2004, Annex II, Ch. IX, 5 bind a kitchen; 4 °C is house practice; frozen -18 °C (memory, high)`,
+      source: told("eu-853", "hold-chilled"),
     },
     cooking: {
       anyOf: [{ atC: 60, seconds: 60 }],
@@ -247,18 +242,17 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
     virus: VIRUS_COOK,
     hotHold: {
       minC: 63,
-      source: "no figure in the Union text; 63 °C common practice, 60 °C in some member states",
+      source: told("eu-853", "hot-hold"),
       belowMin: 120,
       onceOnly: false,
-      belowSource:
-        "Reg. (EC) 852/2004, Annex II, Ch. IX, 5: limited periods, no figure; 2 h common practice (text: memory, medium)",
+      belowSource: told("eu-853", "hot-hold-below"),
     },
     underAdvice:
       "Below the value that kills parasites: only fish frozen as the rule asks, or exempt from it; say on the menu that it is served under-cooked.",
     partCooked: "Annex III, Sec. VIII, Ch. III D.1 and D.3(a): a heat too mild to kill is no exemption from freezing",
     susceptible: {
       because: "guests who are young, old, pregnant or ill: no raw or under-cooked fish, no raw shellfish",
-      source: "Reg. (EC) 178/2002, Art. 14(4)(c): the health of the consumers it is for (memory, medium)",
+      source: told("eu-853", "susceptible"),
     },
   },
   "uk-2013": {
@@ -269,39 +263,38 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
         refuseAboveC: 5,
         by: "house",
         noteAboveC: 2,
-        source: `${UK_ICE}; refused above 5 °C by house rule; ${UK_CHILL} is the general limit in law`,
+        source: told("uk-2013", "receive-fresh"),
       },
       prepared: {
         refuseAboveC: 8,
         by: "law",
         noteAboveC: 5,
-        source: `${UK_CHILL}; 5 °C the usual target (common practice)`,
+        source: told("uk-2013", "receive-prepared"),
       },
       histamine: {
         refuseAboveC: 5,
         by: "house",
         noteAboveC: 2,
-        source: `${UK_ICE}; 5 °C for fish that can form histamine by house rule; ${UK_CHILL} is the general limit in law`,
+        source: told("uk-2013", "receive-histamine"),
       },
       live: {
         refuseAboveC: 10,
         by: "house",
         noteAboveC: null,
-        source: "no figure in the text; 10 °C common practice",
+        source: told("uk-2013", "receive-live"),
       },
       liveCooling: null,
       frozen: {
         refuseAboveC: -15,
         by: "law",
         noteAboveC: -18,
-        source: "Reg. (EC) 853/2004 as kept in UK law: -18 °C, short rises of 3 °C in transport (memory, high)",
+        source: told("uk-2013", "receive-frozen"),
       },
     },
     holding: {
       chilledMaxC: 8,
       frozenMaxC: -18,
-      source:
-        "Food Safety and Hygiene (England) Regulations 2013, Sch. 4: 8 °C or below (memory, high); frozen -18 °C (memory, high)",
+      source: told("uk-2013", "hold-chilled"),
     },
     cooking: {
       anyOf: SEVENTY_FOR_TWO,
@@ -315,11 +308,10 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
     virus: VIRUS_COOK,
     hotHold: {
       minC: 63,
-      source: "Food Safety and Hygiene (England) Regulations 2013, Sch. 4: 63 °C or above (memory, high)",
+      source: told("uk-2013", "hot-hold"),
       belowMin: 120,
       onceOnly: true,
-      belowSource:
-        "Sch. 4: one spell below it, under 2 h, for service or display (memory, high); Scotland names 63 °C without the spell",
+      belowSource: told("uk-2013", "hot-hold-below"),
     },
     underAdvice:
       "Below the guidance: the house's own written food-safety plan must allow it; say on the menu that it is served under-cooked, and keep it from vulnerable guests.",
@@ -327,8 +319,7 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
       "Reg. (EC) 853/2004 as kept in UK law, D.1 and D.3(a): a heat too mild to kill is no exemption from freezing",
     susceptible: {
       because: "guests who are young, old, pregnant or ill: no raw or under-cooked fish, no raw shellfish",
-      source:
-        "Food Standards Agency guidance for vulnerable groups, with Reg. (EC) 178/2002, Art. 14 as kept (memory, medium)",
+      source: told("uk-2013", "susceptible"),
     },
   },
 };

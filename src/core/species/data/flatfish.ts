@@ -23,7 +23,7 @@ export const FLATFISH = speciesRows("flat", [
       "On the bone (tronçon) about 70 % is served. Bones give the best gelatinous stock. Better 2-4 days after kill. USDA sums short; raised here to 99.",
     usualDoneness: "50-55 °C, opaque, gelatin sticky, comes off the bone",
     usualCentreC: [50, 55],
-    usualMethods: ["roast on the bone", "grill whole", "poach", "steam", "butter-baste"],
+    usualMethods: ["butter-baste", "roast on the bone", "grill whole", "poach", "steam"],
     confidence: "medium",
   },
   {

@@ -7,6 +7,7 @@ import { lotsThrough, watchPlace } from "@/db/excursions";
 import { findPlace } from "@/db/places";
 import { formatFor } from "@/ui/format";
 import page from "@/ui/page.module.css";
+import { PracticeLine } from "@/ui/PracticeLine";
 import { requireHouse, requestTime } from "../../../request";
 import { PlaceForm } from "../PlaceForm";
 import { ExcursionCard } from "./ExcursionCard";
@@ -84,6 +85,7 @@ export default async function PlacePage({ params, searchParams }: Params) {
           <Link href="/ice/places">All places</Link>
         </nav>
       </header>
+      {place.kind === "tank" ? <PracticeLine id="live-tank" /> : null}
       <div className={page.stack}>
         <section className={page.card} aria-label="Readings">
           {readings.length === 0 ? (

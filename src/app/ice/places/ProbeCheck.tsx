@@ -1,0 +1,48 @@
+"use client";
+import { Button, Input, InputNumber } from "antd";
+import { useState } from "react";
+import { Field } from "@/ui/Field";
+import { useHouse } from "@/ui/HouseContext";
+import page from "@/ui/page.module.css";
+import { PracticeLine } from "@/ui/PracticeLine";
+import { useTell } from "@/ui/useTell";
+import styles from "../Ice.module.css";
+import { checkProbe } from "./actions";
+
+/** The probe in melting ice: noted, and asked for again. */
+export function ProbeCheck({ says }: { readonly says: string }) {
+  const { format } = useHouse();
+  const tell = useTell();
+  const [probe, setProbe] = useState("");
+  const [shown, setShown] = useState<number | null>(null);
+  const note = async () => {
+    const celsius = format.fromTemperature(shown ?? Number.NaN);
+    if (await tell(checkProbe({ probe, celsius }), (words) => words)) setShown(null);
+  };
+  return (
+    <section className={page.card} style={{ marginTop: 16 }} aria-labelledby="probe-check">
+      <h2 id="probe-check">Probe in ice</h2>
+      <p data-testid="probe-check">{says}</p>
+      <div className={styles.holdWork}>
+        <Field label="Which probe">
+          {(id) => (
+            <Input
+              id={id}
+              value={probe}
+              maxLength={40}
+              placeholder="the thin one"
+              onChange={({ target }) => setProbe(target.value)}
+            />
+          )}
+        </Field>
+        <Field label={`In melting ice, ${format.degree}`}>
+          {(id) => <InputNumber id={id} value={shown} step={0.1} inputMode="decimal" onChange={setShown} />}
+        </Field>
+        <Button disabled={shown === null} onClick={note}>
+          Note the check
+        </Button>
+      </div>
+      <PracticeLine id="probe-check" />
+    </section>
+  );
+}
