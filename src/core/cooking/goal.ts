@@ -38,7 +38,7 @@ export function measureOf(goal: Goal, programme: Programme): { of: (outcome: Coo
           const trace = programme.trace(outcome.seconds, SAFE_STEP_S);
           const times = trace.map(({ timeS }) => timeS);
           const coldest = trace.map(({ coldestC }) => coldestC);
-          return judgeCook(goal.ruleSetId, times, coldest, goal.as).meets ? 1 : -1;
+          return judgeCook(goal.ruleSetId, times, coldest, goal.as).reached ? 1 : -1;
         },
         wanted: 0,
       };

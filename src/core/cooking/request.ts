@@ -1,6 +1,6 @@
 import type { Composition } from "@/core/matter";
 import type { CookedAs, RuleSetId } from "@/core/safety";
-import type { Species } from "@/core/species";
+import type { Species, SpeciesGroup } from "@/core/species";
 import type { CookSetup } from "./cookRun";
 import { PANS, USUAL_FILMS, type Films, type Pan } from "./data/station";
 import { OPENS_AT_C, type Goal } from "./goal";
@@ -81,12 +81,14 @@ function goalOf({ goal, ruleSetId, species }: CookRequest, method: Method, as: C
 export const cookFormOf = ({ form, shape, species }: Pick<CookRequest, "form" | "shape" | "species">): CookForm =>
   form ?? (shape.kind === "tube" ? "stuffed" : usualCookForm(species));
 
+const SHELLFISH: ReadonlySet<SpeciesGroup> = new Set(["crustacean", "bivalve", "gastropod", "echinoderm"]);
+
 /** Which rule it is judged by: what it is made of before how it is cooked. */
-export function cookedAs({ stuffed, minced, shape, form }: CookRequest, method: Method): CookedAs {
+export function cookedAs({ species, stuffed, minced, shape, form }: CookRequest, method: Method): CookedAs {
   if (stuffed || shape.kind === "tube") return "stuffed";
   if (minced || form === "cake" || method.comminuted) return "comminuted";
   if (method.bath) return "bath";
-  return "fish";
+  return SHELLFISH.has(species.group) ? "shellfish" : "fish";
 }
 
 export function jobOf(request: CookRequest): Job {

@@ -40,7 +40,7 @@ const inWords = ({ atC, seconds }: CookRule) =>
       : `${atC} °C for ${seconds / 60} min`;
 
 /** What is cooked decides which rule it is judged by. */
-export type CookedAs = "fish" | "stuffed" | "comminuted" | "bath" | "virus";
+export type CookedAs = "fish" | "stuffed" | "comminuted" | "bath" | "virus" | "shellfish";
 
 /** The rule a cook of this kind is judged by. */
 export const cookingRulesOf = (ruleSetId: RuleSetId, as: CookedAs): CookingRules => {
@@ -76,7 +76,9 @@ export function judgeCook(
     if (rules.figure === "plan")
       return met
         ? "Reaches the figure taken by default; the law has none, so your own plan must set it. The local authority decides."
-        : `The law has no figure here; your own plan must set it. ${ruleSet.underAdvice}`;
+        : as === "shellfish"
+          ? "The law has no figure for it; your own plan must set it. Say on the menu that it is served under-cooked, and keep it from guests at risk."
+          : `The law has no figure here; your own plan must set it. ${ruleSet.underAdvice}`;
     return met ? "Meets the rule named; the local authority decides." : ruleSet.underAdvice;
   }
 }

@@ -55,6 +55,7 @@ const QUESTIONS: readonly Question[] = [
     cookWords(comminuted ?? cooking),
   ),
   question("cook-bath", "Cooked in a bag in a bath", ({ bath, cooking }) => cookWords(bath ?? cooking)),
+  question("cook-shellfish", "Cooked shellfish", ({ shellfish, cooking }) => cookWords(shellfish ?? cooking)),
   question("cook-virus", "Bivalves where norovirus or the class of their waters is the reason", ({ virus }) =>
     cookWords(virus),
   ),

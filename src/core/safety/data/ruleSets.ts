@@ -51,6 +51,8 @@ export type RuleSet = {
   readonly comminuted: CookingRules | null;
   /** Cooked in a bag in a bath; null: the text makes no difference. */
   readonly bath: CookingRules | null;
+  /** Crustaceans, bivalves, snails and urchins, where the rule for fish speaks of parasites only; null: the text makes no difference. */
+  readonly shellfish: CookingRules | null;
   /** Bivalves where norovirus or the class of their waters is the reason. */
   readonly virus: CookingRules;
   /** Kept hot at or above, °C; minutes it may be below before it has to be eaten or thrown away. */
@@ -172,6 +174,7 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
       figure: "law",
     },
     bath: null,
+    shellfish: null,
     virus: { ...VIRUS_COOK, section: `no figure in the US code for it; ${VIRUS_COOK.section}` },
     hotHold: {
       minC: 57,
@@ -239,6 +242,7 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
     stuffed: NO_EU_FIGURE("stuffed fish"),
     comminuted: NO_EU_FIGURE("minced and shaped fish"),
     bath: NO_EU_FIGURE("fish cooked in a bag"),
+    shellfish: NO_EU_FIGURE("shellfish"),
     virus: VIRUS_COOK,
     hotHold: {
       minC: 63,
@@ -305,6 +309,7 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
     stuffed: null,
     comminuted: null,
     bath: null,
+    shellfish: null,
     virus: VIRUS_COOK,
     hotHold: {
       minC: 63,

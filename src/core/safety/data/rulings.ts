@@ -14,6 +14,7 @@ export type QuestionId =
   | "cook-stuffed"
   | "cook-comminuted"
   | "cook-bath"
+  | "cook-shellfish"
   | "cook-virus"
   | "hot-hold"
   | "hot-hold-below"
@@ -94,6 +95,7 @@ export const RULINGS: Readonly<Record<RuleSetId, Readonly<Record<QuestionId, Rul
     "cook-stuffed": law(CODE, "3-401.11(A)(3)", "74 °C (165 °F) at once"),
     "cook-comminuted": law(CODE, "3-401.11(A)(2)", "68 °C (155 °F) for 17 s, or its equivalents"),
     "cook-bath": law(CODE, "3-401.11", SAME),
+    "cook-shellfish": law(CODE, "3-401.11(A)(1)", SAME),
     "cook-virus": guidance(CODEX, null, `${VIRUS_SAYS}; no figure in the US code`, ["high", "medium"]),
     "hot-hold": law(CODE, "3-501.16(A)(1)", "57 °C (135 °F) or above"),
     "hot-hold-below": law(CODE, "3-501.19(B)", "time as the only control, 4 h, with a written procedure on site"),
@@ -154,6 +156,7 @@ export const RULINGS: Readonly<Record<RuleSetId, Readonly<Record<QuestionId, Rul
     "cook-stuffed": house(EU_HYGIENE, "Art. 5", EU_PLAN, "high", SEVENTY),
     "cook-comminuted": house(EU_HYGIENE, "Art. 5", EU_PLAN, "high", SEVENTY),
     "cook-bath": house(EU_HYGIENE, "Art. 5", EU_PLAN, "high", SEVENTY),
+    "cook-shellfish": house(EU_HYGIENE, "Art. 5", EU_PLAN, "high", SEVENTY),
     "cook-virus": law(EU_FISH, EU_VIRUS, `${VIRUS_SAYS}; ${CODEX}`, ["high", "medium"]),
     "hot-hold": house(
       EU_HYGIENE,
@@ -229,6 +232,7 @@ export const RULINGS: Readonly<Record<RuleSetId, Readonly<Record<QuestionId, Rul
     "cook-stuffed": guidance(FSA, "small caterers' pack", SAME, ["high", "medium"]),
     "cook-comminuted": guidance(FSA, "small caterers' pack", SAME, ["high", "medium"]),
     "cook-bath": guidance(FSA, "small caterers' pack", SAME, ["high", "medium"]),
+    "cook-shellfish": guidance(FSA, "small caterers' pack", SAME, ["high", "medium"]),
     "cook-virus": law(UK_FISH, EU_VIRUS, `${VIRUS_SAYS}; ${CODEX}`, ["high", "medium"]),
     "hot-hold": law(ENGLAND, "Sch. 4", "63 °C or above"),
     "hot-hold-below": law(
