@@ -21,7 +21,7 @@ test("scallops counted out of a lot: ways by fit, schools side by side, several 
   await expect(page.getByTestId("side-by-side")).toContainText("Smoking oil");
   await expect(page.getByTestId("refused")).toContainText("burns before the middle");
   await expect(page.getByTestId("practice")).toContainText("Their time fits");
-  await page.getByRole("radio", { name: /Butter and oil/ }).press("Space");
+  await page.getByRole("radio", { name: /Cooked gently/ }).press("Space");
   await expect(page.getByTestId("refused")).toHaveCount(0);
   await press(page.getByRole("button", { name: "Start the cook" }), info);
   await page.waitForURL(/\/stove\/cook\//);

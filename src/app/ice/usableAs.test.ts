@@ -25,6 +25,12 @@ test.each([
   { what: "older", part: { use: "cook" }, form: "side", words: "Cook, any method" },
   { what: "old", part: { use: "cook-today" }, form: "side", words: "Cook at once, through" },
   { what: "frozen", part: { state: "frozen", use: "cook" }, form: "side", words: "Frozen: stands still" },
+  {
+    what: "alive past its days",
+    part: { state: "live", use: "over" },
+    form: "live",
+    words: "Past its days alive: check every one",
+  },
   { what: "frozen but over", part: { state: "frozen", use: "over" }, form: "side", words: "Over: take off the ice" },
   { what: "alive", part: { state: "live" }, form: "live", words: "Alive" },
   { what: "alive, weak", part: { state: "live", use: "cook-today" }, form: "live", words: "Alive, not for long" },

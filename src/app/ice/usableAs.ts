@@ -10,7 +10,7 @@ const USE_WORDS: Readonly<Record<LotLife["use"], string>> = {
 
 /** What a lot is still good for, as said at the station. */
 export function usableAs({ use, state }: LotLife, form: Form): string {
-  if (use === "over") return USE_WORDS.over;
+  if (use === "over") return state === "live" ? "Past its days alive: check every one" : USE_WORDS.over;
   if (state === "frozen") return "Frozen: stands still";
   if (state === "live") return use === "cook-today" ? "Alive, not for long" : "Alive";
   if (isReadyToEat(form)) return use === "cook-today" ? "Ready to eat, serve at once" : "Ready to eat";
@@ -23,7 +23,8 @@ export function usesLeft(
   rawAllowed: boolean,
   readyToEat: boolean,
 ): string {
-  if (use === "over") return "take it off the ice";
+  if (use === "over")
+    return state === "live" ? "cook the lively ones now, throw out the others" : "take it off the ice";
   if (state === "frozen") return `frozen hard; its ${leftIceDays.toFixed(1)} days stand still until it thaws`;
   if (readyToEat) return cookDaysLeft === 0 ? "serve it at once" : `${lifeText(cookDaysLeft)} at its best`;
   const raw = rawAllowed && rawDaysLeft !== 0 ? `, ${lifeText(rawDaysLeft)} for raw` : ", not for raw";

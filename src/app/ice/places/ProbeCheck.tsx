@@ -38,7 +38,7 @@ export function ProbeCheck({ says }: { readonly says: string }) {
         <Field label={`In melting ice, ${format.degree}`}>
           {(id) => <InputNumber id={id} value={shown} step={0.1} inputMode="decimal" onChange={setShown} />}
         </Field>
-        <Button disabled={shown === null} onClick={note}>
+        <Button disabled={shown === null} onClick={note} style={{ marginBottom: 14 }}>
           Note the check
         </Button>
       </div>

@@ -291,7 +291,7 @@ export function CureBench({ lots }: { readonly lots: readonly Lot[] }) {
               </ul>
             </section>
             <section className={page.card}>
-              <details className={page.open} open>
+              <details className={page.open} open style={{ marginTop: 0, borderTop: 0, paddingTop: 0 }}>
                 <summary>What the rules ask of a house cure</summary>
                 <PracticeLine id="curing" />
                 <PracticeLine id="listeria" />

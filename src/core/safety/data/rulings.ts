@@ -177,13 +177,7 @@ export const RULINGS: Readonly<Record<RuleSetId, Readonly<Record<QuestionId, Rul
       "Annex III, Sec. VIII, Ch. III D.1 and D.3(a)",
       "a heat too mild to kill is no exemption from freezing",
     ),
-    susceptible: law(
-      "Reg. (EC) 178/2002",
-      "Art. 14(4)(c)",
-      "the health of the consumers it is for",
-      "medium",
-      "no raw or under-cooked fish, no raw shellfish for the young, old, pregnant or ill",
-    ),
+    susceptible: law("Reg. (EC) 178/2002", "Art. 14(4)(c)", "the health of the consumers it is for", "medium"),
     cooling: house(
       EU_HYGIENE,
       "Annex II, Ch. IX, 6",
