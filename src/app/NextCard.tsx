@@ -56,10 +56,14 @@ function wordsFor(action: NextAction, format: Format): Words {
       };
     }
     case "clear-lot": {
-      const { id, title, massG } = action.lot;
+      const { id, title, massG, life } = action.lot;
+      // what lives is looked at one by one, not written off by the calendar
+      const alive = life.state === "live";
       return {
-        headline: `Take the ${inSentence(title)} off the ice`,
-        why: `${format.mass(massG)} is past its life in the cold room.`,
+        headline: alive ? `Look through the ${inSentence(title)}` : `Take the ${inSentence(title)} off the ice`,
+        why: alive
+          ? `${format.mass(massG)} is past its days alive: cook the lively ones now, throw out the others.`
+          : `${format.mass(massG)} is past its life in the cold room.`,
         href: `/ice/${id}`,
         act: "Look at the lot",
       };

@@ -179,7 +179,9 @@ export function holdStatus(hold: Hold, nowMs: number): HoldStatus {
     }
     case "tag": {
       const over = hold.untilMs <= nowMs;
-      const needs = over ? "the tag may go" : "keep the tag in date order";
+      const needs = over
+        ? "the tag may go"
+        : "keep the tag in date order, and its animals apart from those of another tag";
       return { state: over ? "done" : "running", endsMs: hold.untilMs, needs, source: "tag retention of the rule set" };
     }
     case "live": {

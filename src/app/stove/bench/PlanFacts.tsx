@@ -9,6 +9,7 @@ import { allergensOf, namedAllergens } from "@/core/trace";
 import { durationText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
+import { PracticeLine } from "@/ui/PracticeLine";
 import styles from "../Stove.module.css";
 
 type Props = {
@@ -164,6 +165,10 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
             </li>
           ))}
         </ul>
+      </details>
+      <details className={page.open}>
+        <summary>Scalded or part-cooked now, finished later</summary>
+        <PracticeLine id="non-continuous" />
       </details>
       <details className={page.open}>
         <summary>How sure, and where it comes from</summary>
