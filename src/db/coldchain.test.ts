@@ -134,6 +134,27 @@ describe("life from where a lot lay", () => {
     expect(stockOnIce(db, NOW)).toEqual([]);
     expect(db.select().from(lotStays).where(eq(lotStays.lotId, lot.id)).all()[0]!.toMs).toBe(at(0));
   });
+  // thawed fish within two days (common practice): the freezer hid the days before
+  test("what came defrosted is thawed from that day and ends by it; nobody's word is none", () => {
+    const { db, room } = house();
+    const defrosted = take(db, room, 10, { form: "fillet", provenance: { defrosted: true } });
+    expect(lotInHand(db, defrosted.id, NOW)!.row).toMatchObject({ state: "thawed", thawedOn: DAY });
+    expect(lotInHand(db, defrosted.id, NOW)!.life.legalEnd).toMatchObject({
+      kind: "thawed",
+      atMs: Date.UTC(2026, 4, 14),
+    });
+    const fresh = take(db, room, 10, { form: "fillet", provenance: { defrosted: false } });
+    expect(lotInHand(db, fresh.id, NOW)!.row).toMatchObject({ state: "chilled", thawedOn: null });
+  });
+  test("what the pack gives once open ends it before the date mark does", () => {
+    const { db, room } = house();
+    const lot = take(db, room, 10, { speciesId: "brown-crab", form: "picked" });
+    openPack(db, lot.id, { day: DAY, openDays: 3 }, stamp(1));
+    expect(lotInHand(db, lot.id, NOW)!.life.legalEnd).toMatchObject({
+      kind: "after-opening",
+      atMs: Date.UTC(2026, 4, 15),
+    });
+  });
   test("an opened pack of picked crab has seven days, the opening day the first", () => {
     const { db, room } = house();
     const lot = take(db, room, 10, { speciesId: "brown-crab", form: "picked" });
