@@ -22,11 +22,10 @@ export type Clearance = {
   readonly risks: readonly Risk[];
 };
 
-/** Rule, edition and section in one: a section that opens with its article stands in the article's place. */
+/** Rule, edition and section in one. */
 export function ruleWords({ edition, section }: Clearance["rule"]): string {
-  const at = edition.lastIndexOf(", ");
-  const article = edition.slice(at + 2);
-  return section.startsWith(article) ? `${edition.slice(0, at)}, ${section}` : `${edition}, ${section}`;
+  const rule = Object.values(PARASITE_RULES).find((one) => one.edition === edition);
+  return `${rule?.sectionsUnder ?? edition}, ${section}`;
 }
 
 const check = (

@@ -34,6 +34,8 @@ export type ParasiteExemption = Exemption & {
 
 export type ParasiteRule = {
   readonly edition: string;
+  /** What its section numbers follow when both are printed: the whole code where they name the article themselves. */
+  readonly sectionsUnder: string;
   /** Short form of the edition's text the sections stand under. */
   readonly text: string;
   readonly scopeSection: string;
@@ -58,6 +60,7 @@ const EVERY_FISH = [...FINFISH, "crustacean", "bivalve", "gastropod", "cephalopo
 export const PARASITE_RULES: Readonly<Record<ParasiteRuleId, ParasiteRule>> = {
   "fda-2022": {
     edition: "FDA Food Code 2022, 3-402.11",
+    sectionsUnder: "FDA Food Code 2022",
     text: "raw, raw-marinated, partially cooked or marinated and partially cooked fish",
     scopeSection: "3-402.11(A)",
     scope: EVERY_FISH,
@@ -115,6 +118,7 @@ export const PARASITE_RULES: Readonly<Record<ParasiteRuleId, ParasiteRule>> = {
   },
   "eu-853": {
     edition: "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D",
+    sectionsUnder: "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D",
     text: "products of finfish and cephalopods eaten raw, or marinated, salted or treated too mildly to kill",
     scopeSection: "D.1",
     scope: [...FINFISH, "cephalopod", "roe"],
