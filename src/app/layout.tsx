@@ -38,6 +38,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
                 timeZone: house.timeZone,
                 units: house.units,
                 ruleSetId: house.ruleSetId,
+                susceptibleGuests: house.susceptibleGuests,
                 ownSpecies: listOwnSpecies(db()),
               }}
             >

@@ -1,4 +1,5 @@
 import type { ThawWay } from "@/core/coldchain";
+import type { FreezePack } from "@/core/raw";
 import type { ParasiteRuleId } from "@/core/safety";
 
 /** What a hold was begun with; its readings stand in a table of their own. */
@@ -9,6 +10,8 @@ export type HoldFacts =
       readonly stated: { readonly atMs: number; readonly celsius: number } | null;
       /** By the freezing planner. */
       readonly expected?: { readonly atMs: number; readonly celsius: number } | null;
+      /** The pack as it was stated to the planner. */
+      readonly pack?: FreezePack;
     }
   | { readonly kind: "cure"; readonly plannedH: number; readonly note: string }
   | {

@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { asc, desc, eq, inArray, isNull } from "drizzle-orm";
 import { HOLD_LABELS, holdStatus, type Hold, type HoldStatus, type PlaceReading } from "@/core/coldchain";
 import { liveStorageOf } from "@/core/freshness";
+import type { FreezePack } from "@/core/raw";
 import { err, ok, type Result } from "@/core/shared";
 import type { Species } from "@/core/species";
 import { DAY_MS } from "@/core/units";
@@ -21,6 +22,8 @@ export type LotHold = {
   readonly lot: LotWithSupplier;
   readonly hold: Hold;
   readonly status: HoldStatus;
+  /** The pack a freezing hold was begun with, where the planner was told it. */
+  readonly pack: FreezePack | null;
   readonly closedAtMs: number | null;
   readonly closedAs: string | null;
 };
@@ -99,7 +102,8 @@ function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
         ? { ...bare, freezer: freezerRecord(db, row.lotId, row.startedAtMs, row.closedAtMs ?? nowMs) }
         : bare;
     const { id, closedAtMs, closedAs } = row;
-    return [{ id, lot, hold, status: holdStatus(hold, nowMs), closedAtMs, closedAs }];
+    const pack = (row.facts.kind === "parasite" ? row.facts.pack : null) ?? null;
+    return [{ id, lot, hold, status: holdStatus(hold, nowMs), pack, closedAtMs, closedAs }];
   });
 }
 
@@ -135,6 +139,7 @@ export const liveHolds = (stock: readonly StockLot[], nowMs: number): LotHold[] 
         lot: row,
         hold,
         status: holdStatus(hold, nowMs),
+        pack: null,
         closedAtMs: null,
         closedAs: null,
       };

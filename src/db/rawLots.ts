@@ -221,6 +221,7 @@ export function clearLot(db: Db, lot: StockLot, dish: "raw" | "cured", nowMs: nu
     parasites: parasiteFacts(db, lot),
     hold: holdFacts(db, family, parasiteRuleOf(house.ruleSetId), nowMs),
     history: historyFacts(lot, room, wholes, nowMs),
+    wholeKg: provenance.wholeKg ?? null,
     probeC: probedC(db, row.id, nowMs),
     // a live animal keeps by its days alive; what never counts raw days is past them
     rawUntilMs:

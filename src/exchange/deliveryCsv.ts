@@ -37,6 +37,7 @@ export const DELIVERY_COLUMNS = [
   "dealer_listed",
   "water_class",
   "catch_document",
+  "whole_kg",
   "dead",
   "counted",
   "grades",
@@ -168,6 +169,7 @@ function draftOf(cell: (column: Column) => string, among: readonly Species[]): D
       ...maybe("dealerListed", flagOf(cell("dealer_listed"), "dealer_listed")),
       ...maybe("waterClass", oneOf(cell("water_class"), "water_class", ["A", "B", "C"] as const)),
       ...maybe("catchDocument", cell("catch_document")),
+      ...(cell("whole_kg") === "" ? {} : { wholeKg: numberOf(cell("whole_kg"), "whole_kg", 0.05, 1000) }),
       ...maybe("deaths", deathsOf(cell("dead"), cell("counted"))),
     },
   };
@@ -245,6 +247,7 @@ export function writeDeliveryCsv(drafts: readonly DeliveryDraft[], nameOf: (spec
       dealer_listed: yesNo(provenance.dealerListed),
       water_class: provenance.waterClass ?? "",
       catch_document: provenance.catchDocument ?? "",
+      whole_kg: provenance.wholeKg === undefined ? "" : String(provenance.wholeKg),
       dead: provenance.deaths ? String(provenance.deaths.dead) : "",
       counted: provenance.deaths ? String(provenance.deaths.counted) : "",
       grades: Object.entries(draft.grades)

@@ -47,6 +47,7 @@ describe("a delivery as CSV", () => {
       dealerListed: false,
       waterClass: "B",
       catchDocument: "C-18",
+      wholeKg: 11.5,
       deaths: { dead: 3, counted: 120 },
     } as const;
     const wanted = { ...draft, provenance: papers };

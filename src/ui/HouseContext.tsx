@@ -9,6 +9,8 @@ export type HouseSettings = {
   readonly timeZone: string;
   readonly units: Units;
   readonly ruleSetId: RuleSetId;
+  /** Guests who are young, old, pregnant or ill: nothing raw or under-cooked. */
+  readonly susceptibleGuests: boolean;
   /** Species the house has added to the table. */
   readonly ownSpecies: readonly Species[];
 };

@@ -1,6 +1,6 @@
 import { wrap } from "comlink";
 import type { CurePlan, CureRequest } from "@/core/cure";
-import type { FreezePlan, FreezeRequest, StackRow, ThicknessRow } from "@/core/raw";
+import type { AirRecord, AirRecordRequest, FreezePlan, FreezeRequest, StackRow, ThicknessRow } from "@/core/raw";
 import type { RawWorker } from "@/workers/raw.worker";
 import { useNewest, type Answerer } from "./useNewest";
 
@@ -25,5 +25,11 @@ function openFreeze(): Answerer<FreezeAnswer> {
   return { ask: (question) => remote.planFreezing(JSON.parse(question) as FreezeRequest), close };
 }
 
+function openRecord(): Answerer<AirRecord> {
+  const { remote, close } = openWorker();
+  return { ask: (question) => remote.followAirRecord(JSON.parse(question) as AirRecordRequest), close };
+}
+
 export const useCure = (request: CureRequest) => useNewest(openCure, JSON.stringify(request));
 export const useFreezing = (request: FreezeRequest) => useNewest(openFreeze, JSON.stringify(request));
+export const useAirRecord = (request: AirRecordRequest) => useNewest(openRecord, JSON.stringify(request));

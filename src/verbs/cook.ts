@@ -174,7 +174,7 @@ export function cook(input: z.infer<typeof CookInput>) {
     window_s: { early: plan.window.earlyS, late: plan.window.lateS },
     safety: {
       meets: plan.safety.meets,
-      rule: `${plan.safety.edition}: ${plan.safety.rule}`,
+      rule: plan.safety.rule,
       advice: plan.safety.advice,
     },
     warnings: plan.refusal ? [plan.refusal.why, ...plan.warnings] : plan.warnings,

@@ -6,11 +6,14 @@ import {
   coolingRuleOf,
   judgeHistamineExposure,
   judgeHotHold,
+  partCooking,
   practiceOf,
   RULE_SETS,
   TAG_RETENTION,
+  type RuleSetId,
 } from "@/core/safety";
 import { carries, findSpecies, SPECIES } from "@/core/species";
+import { completeness, namedAllergens } from "@/core/trace";
 import { runVerb } from "./index";
 
 /**
@@ -60,6 +63,18 @@ const told = (request: CookRequest) => {
   if (!planned.ok) throw new Error(planned.error.message);
   return planned.value;
 };
+const asksAtDoor = (ruleSetId: RuleSetId, fish: string) =>
+  completeness(ruleSetId, {
+    species: findSpecies(fish)!,
+    form: "fillet",
+    production: "wild",
+    area: "",
+    gear: "",
+    source: "",
+    caughtOn: null,
+    frozen: false,
+    provenance: {},
+  }).all.map(({ id }) => id);
 const smoke = (minutes: number) =>
   adviseSmoke({ boxC: 20, minutes, waterPhasePct: 4, cleared: true, vacuumPacked: false }).some(
     ({ level }) => level === "ok",
@@ -262,10 +277,40 @@ test.each<{ line: string; source: string; got: () => unknown; want: unknown }>([
     want: ["yes", "yes", "no"],
   },
   {
+    line: "C26 the size of the fish is asked of a reef fish, and of no other",
+    source: "Hazards guide, June 2022, ch. 6",
+    got: () =>
+      (["fda-2022", "eu-853"] as const).flatMap((id) =>
+        ["grouper", "cod"].map((fish) => asksAtDoor(id, fish).includes("wholeKg")),
+      ),
+    want: [true, false, true, false],
+  },
+  {
+    line: "C26 eel travels with its paper",
+    source: "Reg. (EC) 338/97, Annex B (memory)",
+    got: () => ["eel", "bluefin-tuna", "cod"].map((fish) => asksAtDoor("eu-853", fish).includes("catchDocument")),
+    want: [true, true, false],
+  },
+  {
     line: "C27 molluscs are not on the US list; it names the species",
     source: "Food Code 2022, 1-201.10(B)",
     got: () => [ALLERGEN_LISTS["fda-2022"].named.includes("molluscs"), ALLERGEN_LISTS["fda-2022"].namesSpecies],
     want: [false, true],
+  },
+  {
+    line: "C27 the same plate of mussels in butter, named by three lists",
+    source: "Food Code 2022, 1-201.10(B); Reg. (EU) 1169/2011, Annex II",
+    got: () =>
+      (["fda-2022", "eu-853", "uk-2013"] as const).map(
+        (id) => namedAllergens(id, findSpecies("mussel")!, ["molluscs", "milk"]).words,
+      ),
+    want: [["milk"], ["molluscs", "milk"], ["molluscs", "milk"]],
+  },
+  {
+    line: "C28 in two goes: an hour at most for the first, the full value for the second",
+    source: "Food Code 2022, 3-401.14",
+    got: () => [3600, 3660].map((seconds) => partCooking("fda-2022", "fish", seconds).first.fits),
+    want: [true, false],
   },
   {
     line: "C30 bought bivalves are not purged in the Union",
@@ -278,14 +323,12 @@ test.each<{ line: string; source: string; got: () => unknown; want: unknown }>([
     line: "D33 a floured pan, a boil, a salt crust are ways",
     source: "common practice",
     got: () => {
-      const ways = waysFor({
-        species: findSpecies("sea-bass")!,
-        shape: { kind: "slab", thicknessMm: 40 },
-        form: "whole",
-      });
-      return ways.some(({ id }) => id === "salt-crust");
+      const offered = (fish: string, form: "whole" | "piece", mm: number) =>
+        waysFor({ species: findSpecies(fish)!, shape: { kind: "slab", thicknessMm: mm }, form }).map(({ id }) => id);
+      const [whole, fillet] = [offered("sea-bass", "whole", 40), offered("sole", "piece", 12)];
+      return [whole.includes("salt-crust"), fillet.includes("meuniere"), whole.includes("oil-confit")];
     },
-    want: true,
+    want: [true, true, false],
   },
   {
     line: "D35 warmth takes the faster of the two models",

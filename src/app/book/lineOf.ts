@@ -53,6 +53,7 @@ const PAPER_WORDS: Readonly<Record<string, string>> = {
   skein: "the skein",
   dealerListed: "the dealer on the list",
   waterClass: "class of the waters",
+  wholeKg: "the weight of the whole fish",
   supplierLot: "the supplier's lot number",
 };
 
@@ -151,6 +152,10 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return `${panLabel(text(payload, "panId"))}: back to the book's coefficients`;
     case "sheet-kept":
       return `${speciesName(text(payload, "speciesId"))}, ${text(payload, "methodId").replaceAll("-", " ")}: ${text(payload, "lines")} thicknesses`;
+    case "steps-kept": {
+      const steps = Array.isArray(payload["steps"]) ? payload["steps"].map(String) : [];
+      return `${speciesName(text(payload, "speciesId"))}, cooked in two goes: ${steps.map((step, index) => `${index + 1}. ${step}`).join(" ")}`;
+    }
     case "hot-hold-started":
       return `${text(payload, "title")} at ${celsius(payload["fromC"])}: ${text(payload, "place").toLowerCase()}`;
     case "hot-hold-read":

@@ -1,9 +1,10 @@
 "use client";
-import { DatePicker, Input, Segmented } from "antd";
+import { DatePicker, Input, InputNumber, Segmented } from "antd";
 import dayjs from "dayjs";
 import type { ReactNode } from "react";
 import type { Completeness, MissingFact, Provenance } from "@/core/trace";
 import { Field } from "@/ui/Field";
+import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import styles from "./Dock.module.css";
 import type { LotDraft } from "./lotDraft";
@@ -84,6 +85,7 @@ type PaperProps = {
 };
 
 function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
+  const { format } = useHouse();
   const choice = <Key extends "rearing" | "skein" | "waterClass">(
     key: Key,
     options: readonly { readonly value: NonNullable<Provenance[Key]>; readonly label: string }[],
@@ -172,6 +174,23 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
                 { value: "sulphites", label: "Sulphites" },
               ]}
               onChange={(value) => onSet({ additives: value === "none" ? [] : ["sulphites"] })}
+            />
+          )}
+        </Field>
+      );
+    case "wholeKg":
+      return (
+        <Field label={`The whole fish weighed, ${format.bigMassUnit}`}>
+          {(id) => (
+            <InputNumber<number>
+              id={id}
+              min={0}
+              step={0.5}
+              inputMode="decimal"
+              value={provenance.wholeKg === undefined ? null : format.toBigMass(provenance.wholeKg * 1000)}
+              onChange={(shown) =>
+                onSet({ wholeKg: shown ? format.fromBigMass(shown) / 1000 : undefined } as Partial<Provenance>)
+              }
             />
           )}
         </Field>

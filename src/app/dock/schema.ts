@@ -31,6 +31,7 @@ export const ProvenanceInput = z.strictObject({
   dealerListed: flag,
   waterClass: z.enum(["A", "B", "C"]).optional(),
   catchDocument: short.optional(),
+  wholeKg: z.number().positive().max(1000, "Check the weight of the whole fish.").optional(),
   deaths: z
     .strictObject({ dead: z.number().int().min(0), counted: z.number().int().min(1).max(100_000) })
     .refine(({ dead, counted }) => dead <= counted, "More dead than counted.")

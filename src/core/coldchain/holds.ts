@@ -1,4 +1,5 @@
 import {
+  FOOD_CODE,
   HOLD_GAP_H,
   judgeParasiteHold,
   optionWords,
@@ -166,7 +167,7 @@ export function holdStatus(hold: Hold, nowMs: number): HoldStatus {
     }
     case "thaw": {
       const endsMs = hold.startedAtMs + hold.plannedH * HOUR_MS;
-      const source = "FDA Food Code 2022, 3-501.13 (memory, high): 5 °C or below; vacuum packs opened first";
+      const source = `${FOOD_CODE}, 3-501.13 (memory, high): 5 °C or below; vacuum packs opened first`;
       if (hold.vacuumPack && !hold.packOpened)
         return { state: "stopped", endsMs, needs: "open or pierce the vacuum pack before it thaws", source };
       const over = endsMs <= nowMs;

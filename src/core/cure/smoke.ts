@@ -1,3 +1,4 @@
+import { FOOD_CODE } from "@/core/safety";
 import { VACUUM_WORDS } from "./salting";
 
 export type SmokeRequest = {
@@ -60,10 +61,10 @@ export function adviseSmoke({
     say(
       "stop",
       `Over ${SMOKE_LIMITS.longestH} h it is smoked to keep: that needs a written plan and, in the US, a variance (3-502.11).`,
-      "FDA Food Code 2022, 3-502.11 (memory, high); 12 h ours",
+      `${FOOD_CODE}, 3-502.11 (memory, high); 12 h ours`,
     );
   if (vacuumPacked)
-    say("stop", VACUUM_WORDS, "FDA Food Code 2022, 3-502.11, 3-502.12; hazards guidance ch. 13 (memory, high)");
+    say("stop", VACUUM_WORDS, `${FOOD_CODE}, 3-502.11, 3-502.12; hazards guidance ch. 13 (memory, high)`);
   if (advice.every(({ level }) => level !== "stop"))
     say(
       "ok",

@@ -1,4 +1,4 @@
-import type { RuleSetId } from "@/core/safety";
+import { FOOD_CODE, type RuleSetId } from "@/core/safety";
 
 export type Advisory = {
   /** What the dish must disclose, on the menu or ticket. */
@@ -19,8 +19,7 @@ export function rawAdvisory(ruleSetId: RuleSetId, dish: "raw" | "cured" | "shell
         disclosure: `* ${what}`,
         reminder:
           "* Eating raw or undercooked fish and shellfish may increase your risk of foodborne illness, especially if you have certain medical conditions.",
-        source:
-          "FDA Food Code 2022, 3-603.11: disclosure and reminder, both needed (memory, high); never for highly susceptible guests, 3-801.11",
+        source: `${FOOD_CODE}, 3-603.11: disclosure and reminder, both needed (memory, high); never for highly susceptible guests, 3-801.11`,
       };
     case "eu-853":
       return {

@@ -55,6 +55,8 @@ export type RawFacts = {
   readonly parasites: ParasiteFacts;
   readonly hold: HoldFacts | null;
   readonly history: HistoryFacts | null;
+  /** What the whole animal weighed, kg, where somebody said so. */
+  readonly wholeKg?: number | null;
   /** The fish itself, probed; null: nobody did. */
   readonly probeC: number | null;
   /** Raw use ends then by freshness and by law; null: not known. */

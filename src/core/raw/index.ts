@@ -1,4 +1,5 @@
 export { rawAdvisory, type Advisory } from "./advisory";
+export { followAirRecord, type AirRecord, type AirRecordRequest } from "./airRecord";
 export { clearRaw, ruleWords, type Clearance } from "./clearance";
 export type { Check, CheckId, HistoryFacts, HoldFacts, RawFacts, ShellfishFacts } from "./facts";
 export {
@@ -8,6 +9,7 @@ export {
   planFreezing,
   WRAPS,
   WRAP_IDS,
+  type FreezePack,
   type FreezePlan,
   type FreezeRequest,
   type FreezerId,

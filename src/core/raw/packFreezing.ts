@@ -23,10 +23,10 @@ export type WrapId = keyof typeof WRAPS;
 export const WRAP_IDS = Object.keys(WRAPS) as [WrapId, ...WrapId[]];
 
 /** Measured lean fish begins to freeze at -0.9 to -1.2 °C (Riedel 1956; memory, medium). */
-const FREEZING_C = -1.1;
+export const FREEZING_C = -1.1;
 
-export type FreezeRequest = {
-  readonly composition: Composition;
+/** A pack as the cook states it. */
+export type FreezePack = {
   readonly shape: LineShape["kind"];
   /** Thickness or diameter of one piece. */
   readonly thicknessMm: number;
@@ -34,8 +34,12 @@ export type FreezeRequest = {
   readonly layers: number;
   readonly wrap: WrapId;
   readonly freezer: FreezerId;
-  readonly airC: number;
   readonly startC: number;
+};
+
+export type FreezeRequest = FreezePack & {
+  readonly composition: Composition;
+  readonly airC: number;
   readonly ruleId: ParasiteRuleId;
 };
 
@@ -64,7 +68,7 @@ const LONGEST_DAYS = 10;
 const CELLS = 41;
 const CURVE_POINTS = 80;
 
-const shapeOf = ({ shape, thicknessMm, layers }: FreezeRequest): LineShape =>
+export const shapeOf = ({ shape, thicknessMm, layers }: FreezePack): LineShape =>
   shape === "slab" ? { kind: "slab", thicknessMm: thicknessMm * layers } : { kind: shape, diameterMm: thicknessMm };
 
 /** Plank's time to freeze through, s: a first guess for how long to follow it. */

@@ -7,7 +7,7 @@ export type Risk = { readonly id: HazardId | "bacteria" | "guests" | "reduced-ox
 
 /** What stays in a raw dish whatever rule was met: named, never weighed. */
 export function risksOf(facts: RawFacts, frozen: boolean): readonly Risk[] {
-  const { species, ruleSetId, dish, shellfish } = facts;
+  const { species, ruleSetId, dish, shellfish, wholeKg = null } = facts;
   const rules = RULE_SETS[ruleSetId];
   const { doesNotKill } = PARASITE_RULES[parasiteRuleOf(ruleSetId)];
   const risks: Risk[] = [
@@ -47,7 +47,7 @@ export function risksOf(facts: RawFacts, frozen: boolean): readonly Risk[] {
   );
   add(
     "ciguatera",
-    "Ciguatera: nothing shows, heat and cold do nothing. Which waters, and how big was it?",
+    `Ciguatera: nothing shows, heat and cold do nothing. ${wholeKg === null ? "Which waters, and how big was it?" : `Which waters? A fish of ${wholeKg} kg: the bigger, the more it can carry.`}`,
     has("ciguatera") && !freeOfCiguatera(shellfish.area),
   );
   add("tetrodotoxin", "Tetrodotoxin: no kitchen takes it out.");

@@ -1,5 +1,5 @@
 import { RAW_DEAD_SHARE } from "@/core/freshness";
-import { isBareAdductor, type RuleSetId } from "@/core/safety";
+import { FOOD_CODE, isBareAdductor, type RuleSetId } from "@/core/safety";
 import type { Check, CheckId, RawFacts } from "./facts";
 import { isColdMonth, seaOf } from "./waters";
 
@@ -66,7 +66,7 @@ function openedCheck({ state, form, shellfish: { openedHAgo } }: RawFacts, bare:
 function tagCheck({ shellfish: { tag, tagWords }, ruleSetId, state }: RawFacts): Check {
   const us = ruleSetId === "fda-2022";
   const source = us
-    ? "FDA Food Code 2022, 3-202.17, 3-202.18, 3-203.12 (memory, high)"
+    ? `${FOOD_CODE}, 3-202.17, 3-202.18, 3-203.12 (memory, high)`
     : "Reg. (EC) 853/2004, Annex III, Sec. VII, Ch. VII (memory, high)";
   const name = us
     ? state === "live"
@@ -82,7 +82,7 @@ function tagCheck({ shellfish: { tag, tagWords }, ruleSetId, state }: RawFacts):
 function watersCheck({ shellfish: { dealerListed, waterClass }, ruleSetId }: RawFacts): Check {
   const us = ruleSetId === "fda-2022";
   const source = us
-    ? "FDA Food Code 2022, 3-201.15: dealers on the interstate certified list (memory, high)"
+    ? `${FOOD_CODE}, 3-201.15: dealers on the interstate certified list (memory, high)`
     : "Reg. (EU) 2019/627, Art. 52-55, and Reg. (EC) 853/2004, Annex III, Sec. VII: class A, or purified in an approved centre (memory, high; articles medium)";
   const label = "Waters";
   if (waterClass === "B" || waterClass === "C")

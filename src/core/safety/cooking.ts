@@ -8,6 +8,8 @@ export type CookVerdict = {
   readonly reached: boolean;
   readonly rule: string;
   readonly edition: string;
+  /** What it was judged as. */
+  readonly as: CookedAs;
   readonly advice: string;
   readonly longestS: number;
 };
@@ -66,8 +68,9 @@ export function judgeCook(
     meets,
     figure: rules.figure,
     reached: met !== undefined,
-    rule: `${inWords(named.rule)} everywhere (${rules.purpose}, ${rules.section})`,
+    rule: `${inWords(named.rule)} everywhere (${rules.purpose}); ${rules.section}`,
     edition: ruleSet.edition,
+    as,
     advice: adviceOf(),
     longestS: named.heldS,
   };

@@ -1,3 +1,4 @@
+import { HAZARDS_GUIDE } from "./data/editions";
 import { ROUNDING_K } from "./rounding";
 import { assertInOrder, splitAt, timeAbove, type LogPoint } from "./trace";
 
@@ -10,7 +11,7 @@ export const HISTAMINE_EXPOSURE = {
   hotC: 21.1,
   freshH: { hot: 4, cool: 8 },
   frozenH: { hot: 12, cool: 24 },
-  source: "FDA Fish and Fishery Products Hazards and Controls Guidance, June 2022, ch. 7 (memory, high)",
+  source: `${HAZARDS_GUIDE}, ch. 7 (memory, high)`,
 } as const;
 
 /** Longest stretch without a reading for a fish that forms histamine, h: half the shortest limit (ours). */

@@ -1,4 +1,5 @@
 export { cookingRulesOf, judgeCook, longestAbove, type CookedAs, type CookVerdict } from "./cooking";
+export { partCooking, type PartCooking } from "./partCooking";
 export { judgeCooling, type CoolingVerdict } from "./cooling";
 export {
   combinedMadeOn,
@@ -11,6 +12,7 @@ export {
 } from "./dates";
 export { ALLERGEN_LISTS, type AllergenId, type AllergenList } from "./data/allergens";
 export { PRACTICES, practiceOf, practiceSource, type Practice, type PracticeId } from "./data/practices";
+export { FOOD_CODE, HAZARDS_GUIDE } from "./data/editions";
 export { COOLING_RULES, COOLING_RULE_IDS, coolingRuleOf, type CoolingRuleId } from "./data/coolingRules";
 export { LETHAL_FROM_C, ORGANISMS } from "./data/organisms";
 export {
@@ -59,7 +61,7 @@ export {
   type Rearing,
 } from "./parasites";
 export { ROUNDING_K } from "./rounding";
-export { cite, type Ruling } from "./ruling";
+export { cite, place, type Ruling } from "./ruling";
 export { RULINGS } from "./data/rulings";
 export { rulesDocument } from "./rulesDocument";
 export { lethality } from "./lethality";

@@ -1,10 +1,12 @@
 import { COOLING_RULES, coolingRuleOf } from "./data/coolingRules";
+import { EU_FISH, HAZARDS_GUIDE, UK_FISH } from "./data/editions";
 import { PARASITE_RULES, parasiteRuleOf } from "./data/parasiteRules";
 import { PRACTICES } from "./data/practices";
 import { RULE_SETS, RULE_SET_IDS, type CookingRules, type DoorLimit, type RuleSet } from "./data/ruleSets";
 import { RULINGS, type QuestionId } from "./data/rulings";
 import { TAG_RETENTION, DATE_MARK } from "./dates";
 import { HISTAMINE_EXPOSURE } from "./exposure";
+import { optionWords } from "./parasites";
 import type { RuleSetId, Ruling, Sure } from "./ruling";
 
 type Row = {
@@ -66,6 +68,7 @@ const QUESTIONS: readonly Question[] = [
     "Held hot, below it",
     ({ hotHold }) => `${hotHold.belowMin} min${hotHold.onceOnly ? ", one spell" : ""}`,
   ),
+  question("reheat", "Heated again", (_, id) => RULINGS[id].reheat.says),
   question("cooling", "Cooled after cooking", (_, id) =>
     COOLING_RULES[coolingRuleOf(id)].stages
       .map(({ fromC, toC, limitMin }) => `${fromC} to ${toC} °C in ${limitMin} min`)
@@ -98,26 +101,28 @@ const asked = (id: RuleSetId): readonly Row[] =>
 function parasites(id: RuleSetId): readonly Row[] {
   const { edition, options, exemptions, statementSection, scope, scopeSection, sure } =
     PARASITE_RULES[parasiteRuleOf(id)];
-  const row = (question: string, figure: string, section: string): Row => ({
+  const row = (question: string, figure: string, section: string, marks: Ruling["sure"] = sure): Row => ({
     question,
     figure,
-    edition,
+    // one text, kept in UK law as it stood
+    edition: id === "uk-2013" ? edition.replace(EU_FISH, UK_FISH) : edition,
     section,
     by: "law",
-    figureSure: sure.figure,
-    sectionSure: sure.section,
+    figureSure: marks.figure,
+    sectionSure: marks.section,
   });
   return [
     row("Raw or under-cooked: which fish the parasite rule speaks of", scope.join(", "), scopeSection),
-    ...options.map(({ label, section }) =>
-      row("Raw or under-cooked: frozen, at the centre", label.replace(/(\d) C\b/g, "$1 °C"), section),
+    ...options.map((option) =>
+      row("Raw or under-cooked: frozen, at the centre", optionWords(option), option.section, option.sure),
     ),
     row("Raw or under-cooked: frozen by the supplier", "the supplier's statement", statementSection),
-    ...exemptions.map(({ because, section, record }) =>
+    ...exemptions.map(({ because, section, record, sure: marks }) =>
       row(
         "Raw or under-cooked: needs no freezing",
         `${because}${record === null ? "" : `; shown by ${record}`}`,
         section,
+        marks,
       ),
     ),
   ];
@@ -129,7 +134,7 @@ function histamine(id: RuleSetId): Row {
   return {
     question: "Histamine: hours since the door above a temperature",
     figure: `above ${aboveC} °C: ${freshH.cool} h, ${freshH.hot} h if ever above ${hotC} °C; once frozen ${frozenH.cool} h and ${frozenH.hot} h`,
-    edition: "FDA Fish and Fishery Products Hazards and Controls Guidance, June 2022",
+    edition: HAZARDS_GUIDE,
     section: id === "fda-2022" ? "ch. 7" : "ch. 7; no hours in the rule set, taken as good practice",
     by: id === "fda-2022" ? "guidance" : "house",
     figureSure: "high",

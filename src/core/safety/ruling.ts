@@ -17,9 +17,16 @@ export type Ruling = {
   readonly ours: string | null;
 };
 
+const marksOf = ({ sure }: Ruling) =>
+  sure.figure === sure.section ? sure.figure : `figure ${sure.figure}, section ${sure.section}`;
+
+const placeOf = ({ edition, section }: Ruling) => (section === null ? edition : `${edition}, ${section}`);
+
+/** Text, section and sureness of a figure that stands beside it. */
+export const place = (ruling: Ruling): string => `${placeOf(ruling)} (memory, ${marksOf(ruling)})`;
+
 /** Text, section, words and sureness in one line, as every verdict shows it. */
-export function cite({ edition, section, says, sure, ours }: Ruling): string {
-  const place = section === null ? edition : `${edition}, ${section}`;
-  const marks = sure.figure === sure.section ? sure.figure : `figure ${sure.figure}, section ${sure.section}`;
-  return `${place}: ${says} (memory, ${marks})${ours === null ? "" : `; ${ours}`}`;
+export function cite(ruling: Ruling): string {
+  const { says, ours } = ruling;
+  return `${placeOf(ruling)}: ${says} (memory, ${marksOf(ruling)})${ours === null ? "" : `; ${ours}`}`;
 }

@@ -155,7 +155,8 @@ export const SPECIES_SOURCES = {
   composition: "USDA FoodData Central, raw fish entries (memory); trimmed to sum 99-101",
   yield:
     "Torry Advisory Note 17; Crapo, Paust and Babbitt, Recoveries and Yields from Pacific Fish and Shellfish, 1993; FAO Fisheries Technical Paper 309, 1989 (memory); common practice where none covers it",
-  iceLife: "Huss, FAO Fisheries Technical Paper 348, 1995, table of ice life (memory)",
+  iceLife:
+    "Huss, FAO Fisheries Technical Paper 348, 1995, table of ice life (memory); where a published scheme gives more days (herring, halibut) the fewer stand",
   histamine: "FDA Fish and Fishery Products Hazards and Controls Guidance, ch. 3 and 7 (memory)",
   names: "common practice of the trade; FAO ASFIS list for the 3-alpha codes (memory)",
 } as const;

@@ -39,6 +39,7 @@ export type LedgerKind =
   | "station-learned"
   | "station-reset"
   | "sheet-kept"
+  | "steps-kept"
   | "hot-hold-started"
   | "hot-hold-read"
   | "hot-hold-ended"
@@ -125,6 +126,7 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = {
   "station-learned": "Learned",
   "station-reset": "Reset",
   "sheet-kept": "Sheet",
+  "steps-kept": "Written steps",
   "hot-hold-started": "Held hot",
   "hot-hold-read": "Hot reading",
   "hot-hold-ended": "Hot hold over",

@@ -1,7 +1,7 @@
 import type { Form } from "@/core/freshness";
 import { majorArea } from "@/core/raw";
-import type { Rearing, RuleSetId } from "@/core/safety";
-import { isFinfish, type Species, type SpeciesGroup } from "@/core/species";
+import { FOOD_CODE, HAZARDS_GUIDE, type Rearing, type RuleSetId } from "@/core/safety";
+import { carries, isFinfish, type Species, type SpeciesGroup } from "@/core/species";
 
 /** What is known of a lot beside its columns; every part may be missing and is then asked for where the rule set wants it. */
 export type Provenance = {
@@ -30,6 +30,8 @@ export type Provenance = {
   readonly waterClass?: "A" | "B" | "C";
   /** Number of the catch document or proof of origin a protected species travels with. */
   readonly catchDocument?: string;
+  /** The whole animal a cut came from, where its size tells a hazard. */
+  readonly wholeKg?: number;
   readonly deaths?: { readonly dead: number; readonly counted: number };
 };
 
@@ -66,7 +68,7 @@ export type Completeness = {
 
 const EU_ITEMS = "Reg. (EU) 1379/2013, Art. 35, 38, Annex III (memory, high)";
 const EU_LABEL = "Reg. (EC) 853/2004, Annex III, Sec. VII (memory, high)";
-const US_TAG = "FDA Food Code 2022, 3-202.18 (memory, high)";
+const US_TAG = `${FOOD_CODE}, 3-202.18 (memory, high)`;
 const GDST = "key data elements of seafood traceability (common practice of the trade)";
 
 type Want = MissingFact & { readonly known: boolean };
@@ -132,7 +134,7 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
         provenance.rearing !== undefined,
         "fish caught wild and fattened is not farmed fish to the parasite rule",
         us
-          ? "FDA Food Code 2022, 3-402.11(B)(4) (memory, high)"
+          ? `${FOOD_CODE}, 3-402.11(B)(4) (memory, high)`
           : "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D.3(d) (memory, high)",
         "wise",
       ),
@@ -144,7 +146,7 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
         provenance.feedStatement !== undefined,
         "without it farmed fish served raw or under-cooked must be frozen",
         us
-          ? "FDA Food Code 2022, 3-402.12(C) (memory, high)"
+          ? `${FOOD_CODE}, 3-402.12(C) (memory, high)`
           : "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D.3(d) (memory, high)",
         "wise",
       ),
@@ -173,7 +175,18 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
         us ? "Dealer on the certified list" : "Class of the waters, or approved dispatch centre",
         provenance.dealerListed !== undefined || provenance.waterClass !== undefined,
         "raw bivalves ask it, a tag alone does not say it",
-        us ? "FDA Food Code 2022, 3-201.15 (memory, high)" : "Reg. (EU) 2019/627, Art. 52-55 (memory, medium)",
+        us ? `${FOOD_CODE}, 3-201.15 (memory, high)` : "Reg. (EU) 2019/627, Art. 52-55 (memory, medium)",
+        "wise",
+      ),
+    );
+  if (carries(species, "ciguatera") === "yes")
+    wants.push(
+      want(
+        "wholeKg",
+        "The whole fish weighed, kg",
+        provenance.wholeKg !== undefined,
+        "ciguatera gathers in big reef fish: area and size are all that tells",
+        `${HAZARDS_GUIDE}, ch. 6 (memory, medium)`,
         "wise",
       ),
     );
@@ -228,7 +241,7 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
         "Date on the pack",
         has(provenance.useBy),
         "it governs however fresh it looks",
-        "Reg. (EU) 1169/2011; FDA Food Code 2022, 3-501.17 (memory, high)",
+        `Reg. (EU) 1169/2011; ${FOOD_CODE}, 3-501.17 (memory, high)`,
         "required",
       ),
     );
@@ -254,7 +267,7 @@ const asksSubArea = (area: string): boolean => ["27", "37", null].includes(major
 /** Papers that decide whether it may be served raw without a freezing hold; asked for only where raw use is likely. */
 function rawPapers(us: boolean, { species, form, production, provenance }: TraceFacts): Want[] {
   const rule = us
-    ? "FDA Food Code 2022, 3-402.11, 3-402.12 (memory, high)"
+    ? `${FOOD_CODE}, 3-402.11, 3-402.12 (memory, high)`
     : "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D (memory, high)";
   const likely = (species.rawUse === "usual" || species.rawUse === "seldom") && form !== "smoked";
   const wants: Want[] = [];

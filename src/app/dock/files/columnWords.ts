@@ -32,6 +32,7 @@ export const COLUMN_WORDS: Readonly<Record<(typeof DELIVERY_COLUMNS)[number], st
   dealer_listed: "yes: on the list, or an approved centre",
   water_class: "A, B or C",
   catch_document: "number, for bluefin tuna and eel",
+  whole_kg: "reef fish: what the whole fish weighed, kg",
   dead: "live shellfish: dead ones found",
   counted: "of how many looked at",
   grades: "skin:0 eye:1, if already looked at",

@@ -11,6 +11,7 @@ import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
 import { PracticeLine } from "@/ui/PracticeLine";
 import { useTell } from "@/ui/useTell";
+import { AirRecordLine } from "./AirRecordLine";
 import { beginHold, endHold, noteHoldReading, openThawingPack } from "./actions";
 import styles from "../Ice.module.css";
 
@@ -108,6 +109,7 @@ export function HoldLine({ held }: { readonly held: LotHold }) {
           </div>
         </>
       ) : null}
+      {open ? <AirRecordLine held={held} /> : null}
       {open && hold.kind === "thaw" && hold.vacuumPack && !hold.packOpened ? (
         <Button onClick={() => tell(openThawingPack({ holdId: held.id }), () => "Pack opened, and written down.")}>
           The pack is open

@@ -59,23 +59,14 @@ export function FreezeBench({ ruleId, lots, chosenId, freezers, serverNowMs }: P
   const [freezer, setFreezer] = useState<FreezerId>("blast");
   const [airC, setAirC] = useState(coldest?.setC ?? -30);
   const [startC, setStartC] = useState(Math.max(0, lot && !lot.inFreezer ? lot.startC : 3));
-  const { answer, problem, working } = useFreezing({
-    composition: species.compositionPct,
-    shape,
-    thicknessMm,
-    layers,
-    wrap,
-    freezer,
-    airC,
-    startC,
-    ruleId,
-  });
+  const pack = { shape, thicknessMm, layers, wrap, freezer, startC };
+  const { answer, problem, working } = useFreezing({ ...pack, composition: species.compositionPct, airC, ruleId });
   const plan = answer?.plan ?? null;
   const endMs = plan ? nowMs + plan.best.totalH! * 3_600_000 : null;
   const begin = async () => {
     if (!plan || !lotId) return;
     const done = await tell(
-      beginFreezing({ lotId, reachH: plan.best.reachH!, reachC: plan.reachC }),
+      beginFreezing({ lotId, reachH: plan.best.reachH!, reachC: plan.reachC, pack }),
       () => "The hold runs; probe it when it should be there.",
     );
     if (done) router.push(`/ice/${lotId}`);

@@ -11,10 +11,10 @@ import { BeginFreezing } from "./schema";
 
 /** Begins a freezing hold with the time the planner expects; only probe readings prove it. */
 export const beginFreezing = async (input: unknown): Promise<Result<string, ActionError>> =>
-  houseAction(BeginFreezing, input, ({ lotId, reachH, reachC }, { house, stamp }) => {
+  houseAction(BeginFreezing, input, ({ lotId, reachH, reachC, pack }, { house, stamp }) => {
     const lot = findLot(db(), lotId);
     if (lot?.status !== "on-ice") return err(refused("This lot is not on ice any more."));
     const expected = { atMs: Math.round(stamp.atMs + reachH * HOUR_MS), celsius: reachC };
-    const facts = { kind: "parasite", ruleId: parasiteRuleOf(house.ruleSetId), stated: null, expected } as const;
+    const facts = { kind: "parasite", ruleId: parasiteRuleOf(house.ruleSetId), stated: null, expected, pack } as const;
     return ok(startHold(db(), lotId, facts, stamp));
   });

@@ -16,6 +16,7 @@ import {
   type PanPiece,
   type Sheet,
 } from "@/core/cooking";
+import { RULE_SETS } from "@/core/safety";
 import { findSpecies, shortName } from "@/core/species";
 import { answerWithin } from "@/ui/answerWithin";
 import { CrossSection } from "@/ui/CrossSection";
@@ -71,7 +72,7 @@ type Props = {
 
 /** The stove for one kind of piece: the piece first, then the way to cook it, then the plan; every change plans again. */
 export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan, parasites = null, chooser }: Props) {
-  const { format, ruleSetId, ownSpecies } = useHouse();
+  const { format, ruleSetId, ownSpecies, susceptibleGuests } = useHouse();
   const router = useRouter();
   const species = findSpecies(speciesId, ownSpecies)!;
   const [asked, setAsked] = useState(first);
@@ -119,6 +120,8 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
   const band =
     goal.kind === "safe" || goal.kind === "rim" || tender ? null : bandAt(species.donenessGroup, goal.targetC);
   const goalWords = goalText(sheet, band, ask, species.donenessGroup, format.temperature);
+
+  const barred = susceptibleGuests && sheet !== null && !sheet.plan.safety.reached;
 
   const begin = async () => {
     if (source.kind === "none") return;
@@ -177,13 +180,24 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
               size="large"
               onClick={begin}
               loading={busy}
-              disabled={!sheet || state.problem !== null}
+              disabled={!sheet || state.problem !== null || barred}
             >
               Start the cook
             </Button>
           )}
         </span>
       </header>
+      {barred ? (
+        <Alert
+          type="warning"
+          showIcon
+          style={{ marginBottom: 12 }}
+          title={format.words(`Not to be started in this house: ${RULE_SETS[ruleSetId].susceptible.because}.`)}
+          description={RULE_SETS[ruleSetId].susceptible.source}
+          action={<Button onClick={() => change({ goal: { kind: "safe" } })}>Plan it by the rule</Button>}
+          data-testid="barred"
+        />
+      ) : null}
       {refusal ? <Alert type="error" showIcon title={refusal} style={{ marginBottom: 12 }} /> : null}
       {state.problem ? (
         <Alert

@@ -9,8 +9,8 @@ import { allergensOf, namedAllergens } from "@/core/trace";
 import { durationText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
 import page from "@/ui/page.module.css";
-import { PracticeLine } from "@/ui/PracticeLine";
 import styles from "../Stove.module.css";
+import { TwoGoes } from "./TwoGoes";
 
 type Props = {
   readonly plan: CookPlan;
@@ -122,13 +122,11 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
                 ? "No figure in the law"
                 : "Under the rule"}
           </h3>
-          <p>
-            {safety.edition}: {format.words(safety.rule)}.
-          </p>
+          <p>{format.words(safety.rule)}.</p>
           <p>{format.words(safety.advice)}</p>
           {!safety.meets && parasites && isFinfish(species.group) ? (
             <p data-testid="parasites" data-met={parasites.met}>
-              Under-cooked, it falls under the parasite rule. {parasites.met ? "Met: " : "Missing for this lot: "}
+              The parasite rule for this lot, {parasites.met ? "met: " : "missing: "}
               {format.words(parasites.text)}.
             </p>
           ) : null}
@@ -166,10 +164,7 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
           ))}
         </ul>
       </details>
-      <details className={page.open}>
-        <summary>Scalded or part-cooked now, finished later</summary>
-        <PracticeLine id="non-continuous" />
-      </details>
+      <TwoGoes plan={plan} species={species} />
       <details className={page.open}>
         <summary>How sure, and where it comes from</summary>
         <p>

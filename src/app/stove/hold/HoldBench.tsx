@@ -12,7 +12,7 @@ import {
   type Holding,
   type PieceShape,
 } from "@/core/cooking";
-import { RULE_SETS, type RuleSetId } from "@/core/safety";
+import { cite, RULE_SETS, RULINGS, type RuleSetId } from "@/core/safety";
 import { findSpecies, shortName } from "@/core/species";
 import { durationText } from "@/ui/format";
 import { useHouse } from "@/ui/HouseContext";
@@ -211,7 +211,8 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
               evaporation as the stove: a wet face in dry air cools to its wet bulb however warm the cabinet is set.
               Good for: until the centre has gone on to the next doneness, or is under{" "}
               {format.temperature(SERVED_FROM_C)} (common practice). Dries by: cook loss and water given to the air in
-              half an hour. Fish cooked under the rule is for serving at once; the local authority decides.
+              half an hour. Heated again: {cite(RULINGS[ruleSetId].reheat)}. Fish cooked under the rule is for serving
+              at once; the local authority decides.
             </p>
           </details>
         </section>

@@ -1,4 +1,5 @@
 import { cite, type RuleSetId } from "../ruling";
+import { FOOD_CODE } from "./editions";
 import { RULINGS } from "./rulings";
 
 export type CoolingRuleId = "fda-2022" | "fda-2022-ambient" | "uk-1989" | "uk-2013" | "eu-852";
@@ -19,7 +20,7 @@ export const COOLING_RULES: Readonly<Record<CoolingRuleId, CoolingRule>> = {
   },
   "fda-2022-ambient": {
     label: "Made from goods at room temperature",
-    source: "FDA Food Code 2022, 3-501.14(B) (memory, high)",
+    source: `${FOOD_CODE}, 3-501.14(B) (memory, high)`,
     stages: [{ fromC: 21, toC: 5, limitMin: 240 }],
   },
   "uk-2013": {

@@ -1,4 +1,5 @@
 import type { Ruling } from "../ruling";
+import { EU_FISH, FOOD_CODE } from "./editions";
 import type { HazardId, SpeciesGroup } from "@/core/species";
 
 export type ParasiteRuleId = "fda-2022" | "eu-853";
@@ -10,6 +11,7 @@ export type ParasiteOption = {
   readonly holdC: number;
   readonly hours: number;
   readonly section: string;
+  readonly sure: Ruling["sure"];
 };
 
 /** What takes a lot out of the rule, as data: the code reads it, the screen names it, the document of rules prints it. */
@@ -28,6 +30,7 @@ export type FarmedCondition = "net-pen-or-land-based" | "from-embryos" | "feed" 
 export type ParasiteExemption = Exemption & {
   readonly because: string;
   readonly section: string;
+  readonly sure: Ruling["sure"];
   /** The paper that proves it; null: species and form on the delivery note. */
   readonly record: string | null;
 };
@@ -44,14 +47,16 @@ export type ParasiteRule = {
   readonly options: readonly ParasiteOption[];
   readonly exemptions: readonly ParasiteExemption[];
   readonly statementSection: string;
+  /** How sure scope and statement are; options and exemptions carry their own. */
   /** Hazards its freezing is not made for. */
   readonly doesNotKill: readonly HazardId[];
   readonly sure: Ruling["sure"];
-  readonly source: string;
 };
 
 /** FDA Food Code 2022, 3-402.11(B)(3): these six and no other tuna. */
 const TUNAS = ["alalunga", "albacares", "atlanticus", "maccoyii", "obesus", "thynnus"].map((name) => `Thunnus ${name}`);
+
+const HIGH = { figure: "high", section: "high" } as const;
 
 const FINFISH = ["lean-round", "flat", "salmonid", "oily-round", "large-pelagic"] as const;
 const EVERY_FISH = [...FINFISH, "crustacean", "bivalve", "gastropod", "cephalopod", "echinoderm", "roe"] as const;
@@ -59,20 +64,21 @@ const EVERY_FISH = [...FINFISH, "crustacean", "bivalve", "gastropod", "cephalopo
 /** Every figure recalled; the sections as the texts number them. */
 export const PARASITE_RULES: Readonly<Record<ParasiteRuleId, ParasiteRule>> = {
   "fda-2022": {
-    edition: "FDA Food Code 2022, 3-402.11",
-    sectionsUnder: "FDA Food Code 2022",
+    edition: `${FOOD_CODE}, 3-402.11`,
+    sectionsUnder: FOOD_CODE,
     text: "raw, raw-marinated, partially cooked or marinated and partially cooked fish",
     scopeSection: "3-402.11(A)",
     scope: EVERY_FISH,
     options: [
-      { label: "-20 C for 168 h", firstReachC: null, holdC: -20, hours: 168, section: "3-402.11(A)(1)" },
-      { label: "-35 C for 15 h", firstReachC: -35, holdC: -35, hours: 15, section: "3-402.11(A)(2)" },
+      { label: "-20 C for 168 h", firstReachC: null, holdC: -20, hours: 168, section: "3-402.11(A)(1)", sure: HIGH },
+      { label: "-35 C for 15 h", firstReachC: -35, holdC: -35, hours: 15, section: "3-402.11(A)(2)", sure: HIGH },
       {
         label: "-35 C until solid, then -20 C for 24 h",
         firstReachC: -35,
         holdC: -20,
         hours: 24,
         section: "3-402.11(A)(3)",
+        sure: HIGH,
       },
     ],
     exemptions: [
@@ -80,6 +86,7 @@ export const PARASITE_RULES: Readonly<Record<ParasiteRuleId, ParasiteRule>> = {
         kind: "bare-adductor",
         because: "scallop muscle alone, without roe and gut",
         section: "3-402.11(B)(2)",
+        sure: HIGH,
         record: null,
       },
       {
@@ -87,6 +94,7 @@ export const PARASITE_RULES: Readonly<Record<ParasiteRuleId, ParasiteRule>> = {
         groups: ["bivalve"],
         because: "molluscan shellfish",
         section: "3-402.11(B)(1)",
+        sure: HIGH,
         record: null,
       },
       {
@@ -94,6 +102,7 @@ export const PARASITE_RULES: Readonly<Record<ParasiteRuleId, ParasiteRule>> = {
         scientificNames: TUNAS,
         because: "one of the six tunas named in the rule",
         section: "3-402.11(B)(3)",
+        sure: HIGH,
         record: null,
       },
       {
@@ -102,35 +111,37 @@ export const PARASITE_RULES: Readonly<Record<ParasiteRuleId, ParasiteRule>> = {
         groups: EVERY_FISH,
         because: "raised in net pens or on land, on formulated feed without live parasites",
         section: "3-402.11(B)(4)",
+        sure: HIGH,
         record: "the grower's or supplier's letter on rearing and feed (3-402.12(C))",
       },
       {
         kind: "eggs-out-of-skein",
         because: "eggs taken from the skein and rinsed",
         section: "3-402.11(B)(5)",
+        sure: HIGH,
         record: null,
       },
     ],
     statementSection: "3-402.12(B)",
     doesNotKill: [],
-    sure: { figure: "high", section: "high" },
-    source: "FDA Food Code 2022, 3-402.11, 3-402.12 (memory; figures high, sections high)",
+    sure: HIGH,
   },
   "eu-853": {
-    edition: "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D",
-    sectionsUnder: "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D",
+    edition: `${EU_FISH}, Annex III, Sec. VIII, Ch. III D`,
+    sectionsUnder: `${EU_FISH}, Annex III, Sec. VIII, Ch. III D`,
     text: "products of finfish and cephalopods eaten raw, or marinated, salted or treated too mildly to kill",
     scopeSection: "D.1",
     scope: [...FINFISH, "cephalopod", "roe"],
     options: [
-      { label: "-20 C for 24 h", firstReachC: null, holdC: -20, hours: 24, section: "D.2(a)" },
-      { label: "-35 C for 15 h", firstReachC: null, holdC: -35, hours: 15, section: "D.2(b)" },
+      { label: "-20 C for 24 h", firstReachC: null, holdC: -20, hours: 24, section: "D.2(a)", sure: HIGH },
+      { label: "-35 C for 15 h", firstReachC: null, holdC: -35, hours: 15, section: "D.2(b)", sure: HIGH },
     ],
     exemptions: [
       {
         kind: "authorised-ground",
         because: "a ground the authority has authorised on its data",
         section: "D.3(c)",
+        sure: { figure: "high", section: "medium" },
         record: "the authorisation of the ground with the commercial document (D.4(b))",
       },
       {
@@ -140,14 +151,13 @@ export const PARASITE_RULES: Readonly<Record<ParasiteRuleId, ParasiteRule>> = {
         because:
           "farmed from embryos on a diet that cannot carry parasites, where none live or by an approved procedure",
         section: "D.3(d)",
+        sure: { figure: "high", section: "medium" },
         record: "the commercial document with the grower's statement (D.4(b))",
       },
     ],
     statementSection: "D.4(a)",
     doesNotKill: ["flukes"],
-    sure: { figure: "high", section: "high" },
-    source:
-      "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III, part D, as replaced by Reg. (EU) 1276/2011 (memory; figures high, sections high)",
+    sure: HIGH,
   },
 };
 

@@ -1,4 +1,5 @@
 import type { RuleSetId, Ruling, Sure } from "../ruling";
+import { FOOD_CODE } from "./editions";
 
 /** Acts that need more than a temperature: a plan, a variance, a way that is allowed. */
 export type PracticeId =
@@ -36,7 +37,6 @@ const row = (
   sectionSure: Sure = figureSure,
 ): Practice => ({ id, label, asks, paper, edition, section, sure: { figure: figureSure, section: sectionSure } });
 
-const CODE = "FDA Food Code 2022 with its supplement";
 const euRows = (kept: string, listeria: string): readonly Practice[] => [
   row(
     "curing",
@@ -147,7 +147,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Curing to keep",
       "a variance, unless it is for flavour and served under the usual date mark",
       "the variance with its hazard plan",
-      CODE,
+      FOOD_CODE,
       "3-502.11(B)",
       "high",
     ),
@@ -156,7 +156,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Smoking to keep",
       "a variance; smoking for flavour alone needs none",
       "the variance with its hazard plan",
-      CODE,
+      FOOD_CODE,
       "3-502.11(A)",
       "high",
     ),
@@ -165,7 +165,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Acid to keep",
       "a variance where acid makes it keep without cold",
       "the variance with its hazard plan",
-      CODE,
+      FOOD_CODE,
       "3-502.11(C)",
       "high",
     ),
@@ -174,7 +174,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Packing without air",
       "only fish frozen before, during and after packing without a variance; else a variance; under 48 h in the bag, labelled and opened, is outside the rule",
       "the hazard plan, or the variance",
-      CODE,
+      FOOD_CODE,
       "3-502.12(C), (F)",
       "high",
       "medium",
@@ -184,7 +184,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Live tank for shellfish to eat",
       "a variance for molluscan shellfish offered as food",
       "the variance",
-      CODE,
+      FOOD_CODE,
       "3-502.11(F)",
       "medium",
     ),
@@ -193,7 +193,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Thawing",
       "refrigerator; running water at 21 °C or below, in all four hours at most above 5 °C; straight to the pan; out of its vacuum pack first",
       null,
-      CODE,
+      FOOD_CODE,
       "3-501.13",
       "high",
     ),
@@ -202,7 +202,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Cooked in two goes",
       "first heating an hour at most, cooled by the cooling rule, the second to the full value; written steps",
       "the written procedure",
-      CODE,
+      FOOD_CODE,
       "3-401.14",
       "high",
     ),
@@ -211,7 +211,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Probe check",
       "within 1 °C: in melting ice 0 °C",
       "the check with its date",
-      CODE,
+      FOOD_CODE,
       "4-203.11, 4-502.11(B)",
       "high",
     ),
@@ -220,7 +220,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "Raw plates",
       "no bare hand on food that is eaten as it is: gloves, tongs or paper",
       null,
-      CODE,
+      FOOD_CODE,
       "3-301.11(B)",
       "high",
     ),
@@ -238,7 +238,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
       "House-cured fish kept over five days",
       "seven days at 5 °C at most by the date mark",
       "the date mark",
-      CODE,
+      FOOD_CODE,
       "3-501.17",
       "high",
     ),

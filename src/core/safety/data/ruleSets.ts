@@ -1,4 +1,5 @@
-import { cite, type RuleSetId } from "../ruling";
+import { cite, place, type RuleSetId } from "../ruling";
+import { FOOD_CODE } from "./editions";
 import { RULINGS, type QuestionId } from "./rulings";
 
 /** A core temperature to hold everywhere in the piece. */
@@ -73,17 +74,18 @@ export type RuleSet = {
 
 /** One line of the table of rules, as verdicts show it. */
 const told = (ruleSetId: RuleSetId, question: QuestionId) => cite(RULINGS[ruleSetId][question]);
+const placed = (ruleSetId: RuleSetId, question: QuestionId) => place(RULINGS[ruleSetId][question]);
 
 /** At the surface, °C: what was frozen and is warmer has thawed (ours; measured fish begins to freeze near -1 °C). */
 export const THAWED_C = -2;
 
 /** Norovirus and hepatitis A, and waters of class B or C: the meat at 90 °C for 90 s. */
-const VIRUS_COOK: CookingRules = {
+const virusCook = (ruleSetId: RuleSetId): CookingRules => ({
   anyOf: [{ atC: 90, seconds: 90 }],
   purpose: "bivalves against norovirus, or from waters of class B or C",
-  section: "Reg. (EC) 853/2004, Annex III, Sec. VII, Ch. II; Codex CAC/GL 79-2012 (memory, high)",
+  section: told(ruleSetId, "cook-virus"),
   figure: "law",
-};
+});
 
 /** Minutes as good as 70 °C for 2 min; taken where a law has no figure of its own. */
 const SEVENTY_FOR_TWO: readonly CookRule[] = [
@@ -93,11 +95,13 @@ const SEVENTY_FOR_TWO: readonly CookRule[] = [
   { atC: 65, seconds: 600 },
   { atC: 60, seconds: 2700 },
 ];
-const NO_EU_FIGURE = (purpose: string): CookingRules => ({
+const noEuFigure = (
+  purpose: string,
+  question: "cook-stuffed" | "cook-comminuted" | "cook-bath" | "cook-shellfish",
+): CookingRules => ({
   anyOf: SEVENTY_FOR_TWO,
   purpose,
-  section:
-    "no figure in the law; your plan must set it (Reg. (EC) 852/2004, Art. 5; memory, high); 70 °C for 2 min or as much by default",
+  section: told("eu-853", question),
   figure: "plan",
 });
 
@@ -105,7 +109,7 @@ const NO_EU_FIGURE = (purpose: string): CookingRules => ({
 export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
   "fda-2022": {
     label: "US model code",
-    edition: "FDA Food Code 2022",
+    edition: FOOD_CODE,
     receiving: {
       fresh: {
         refuseAboveC: 5,
@@ -151,14 +155,14 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
     cooking: {
       anyOf: [{ atC: 63, seconds: 15 }],
       purpose: "fish, cooked through",
-      section: "3-401.11(A)(1)",
+      section: placed("fda-2022", "cook"),
       figure: "law",
     },
     stuffed: {
       // 165 °F is 73.9 °C; the printed 74 must not fail it
       anyOf: [{ atC: 73.9, seconds: 0 }],
       purpose: "stuffed fish, at once",
-      section: "3-401.11(A)(3)",
+      section: placed("fda-2022", "cook-stuffed"),
       figure: "law",
     },
     comminuted: {
@@ -170,12 +174,12 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
         { atC: 70, seconds: 1 },
       ],
       purpose: "comminuted fish",
-      section: "3-401.11(A)(2) (memory, high)",
+      section: placed("fda-2022", "cook-comminuted"),
       figure: "law",
     },
     bath: null,
     shellfish: null,
-    virus: { ...VIRUS_COOK, section: `no figure in the US code for it; ${VIRUS_COOK.section}` },
+    virus: virusCook("fda-2022"),
     hotHold: {
       minC: 57,
       source: told("fda-2022", "hot-hold"),
@@ -185,7 +189,7 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
     },
     underAdvice:
       "Below the code's cooking value: serve to order only, with the consumer advisory on the menu (3-603.11), never to highly susceptible guests (3-801.11).",
-    partCooked: "3-402.11: fish under the cooking value is partially cooked and falls under the parasite rule",
+    partCooked: told("fda-2022", "part-cooked"),
     susceptible: {
       because: "a house that serves a highly susceptible population: no raw or under-cooked fish, no raw shellfish",
       source: told("fda-2022", "susceptible"),
@@ -236,14 +240,14 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
     cooking: {
       anyOf: [{ atC: 60, seconds: 60 }],
       purpose: "kills parasites, so that no freezing is needed",
-      section: "Annex III, Sec. VIII, Ch. III D.3(a)",
+      section: placed("eu-853", "cook"),
       figure: "law",
     },
-    stuffed: NO_EU_FIGURE("stuffed fish"),
-    comminuted: NO_EU_FIGURE("minced and shaped fish"),
-    bath: NO_EU_FIGURE("fish cooked in a bag"),
-    shellfish: NO_EU_FIGURE("shellfish"),
-    virus: VIRUS_COOK,
+    stuffed: noEuFigure("stuffed fish", "cook-stuffed"),
+    comminuted: noEuFigure("minced and shaped fish", "cook-comminuted"),
+    bath: noEuFigure("fish cooked in a bag", "cook-bath"),
+    shellfish: noEuFigure("shellfish", "cook-shellfish"),
+    virus: virusCook("eu-853"),
     hotHold: {
       minC: 63,
       source: told("eu-853", "hot-hold"),
@@ -253,7 +257,7 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
     },
     underAdvice:
       "Below the value that kills parasites: only fish frozen as the rule asks, or exempt from it; say on the menu that it is served under-cooked.",
-    partCooked: "Annex III, Sec. VIII, Ch. III D.1 and D.3(a): a heat too mild to kill is no exemption from freezing",
+    partCooked: told("eu-853", "part-cooked"),
     susceptible: {
       because: "guests who are young, old, pregnant or ill: no raw or under-cooked fish, no raw shellfish",
       source: told("eu-853", "susceptible"),
@@ -303,14 +307,14 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
     cooking: {
       anyOf: SEVENTY_FOR_TWO,
       purpose: "core equivalents",
-      section: "Food Standards Agency, small-caterer guidance (memory, high)",
+      section: placed("uk-2013", "cook"),
       figure: "law",
     },
     stuffed: null,
     comminuted: null,
     bath: null,
     shellfish: null,
-    virus: VIRUS_COOK,
+    virus: virusCook("uk-2013"),
     hotHold: {
       minC: 63,
       source: told("uk-2013", "hot-hold"),
@@ -320,8 +324,7 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet>> = {
     },
     underAdvice:
       "Below the guidance: the house's own written food-safety plan must allow it; say on the menu that it is served under-cooked, and keep it from vulnerable guests.",
-    partCooked:
-      "Reg. (EC) 853/2004 as kept in UK law, D.1 and D.3(a): a heat too mild to kill is no exemption from freezing",
+    partCooked: told("uk-2013", "part-cooked"),
     susceptible: {
       because: "guests who are young, old, pregnant or ill: no raw or under-cooked fish, no raw shellfish",
       source: told("uk-2013", "susceptible"),

@@ -1,4 +1,5 @@
 import type { RuleSetId, Ruling, Sure } from "../ruling";
+import { CODEX, ENGLAND, EU_FISH, EU_HYGIENE, FOOD_CODE, FSA, HAZARDS_GUIDE, SCOTLAND, UK_FISH } from "./editions";
 
 /** What a rule set is asked, one row of the table of rules each. */
 export type QuestionId =
@@ -18,21 +19,13 @@ export type QuestionId =
   | "cook-virus"
   | "hot-hold"
   | "hot-hold-below"
+  | "reheat"
   | "part-cooked"
   | "susceptible"
   | "cooling"
   | "tag"
   | "date-mark"
   | "allergens";
-
-const CODE = "FDA Food Code 2022 with its supplement";
-const HAZARDS = "FDA Fish and Fishery Products Hazards and Controls Guidance, June 2022";
-const EU_FISH = "Reg. (EC) 853/2004, as amended";
-const EU_HYGIENE = "Reg. (EC) 852/2004, as amended";
-const UK_FISH = "Reg. (EC) 853/2004 as kept in UK law";
-const ENGLAND = "Food Safety and Hygiene (England) Regulations 2013";
-const FSA = "Food Standards Agency guidance for England";
-const CODEX = "Codex CAC/GL 79-2012";
 
 type Sureness = Sure | readonly [figure: Sure, section: Sure];
 const row =
@@ -69,47 +62,48 @@ const SEVENTY = "70 °C for 2 min or as much by default";
 /** Every row recalled (`memory`), figure and section marked apart. Celsius as printed beside the legal Fahrenheit. */
 export const RULINGS: Readonly<Record<RuleSetId, Readonly<Record<QuestionId, Ruling>>>> = {
   "fda-2022": {
-    "receive-fresh": law(CODE, "3-202.11(A)", "5 °C (41 °F) or below"),
-    "receive-prepared": law(CODE, "3-202.11(A)", "5 °C (41 °F) or below"),
-    "receive-histamine": guidance(HAZARDS, "ch. 7", "4.4 °C (40 °F) or below at delivery"),
+    "receive-fresh": law(FOOD_CODE, "3-202.11(A)", "5 °C (41 °F) or below"),
+    "receive-prepared": law(FOOD_CODE, "3-202.11(A)", "5 °C (41 °F) or below"),
+    "receive-histamine": guidance(HAZARDS_GUIDE, "ch. 7", "4.4 °C (40 °F) or below at delivery"),
     "receive-live": law(
-      CODE,
+      FOOD_CODE,
       "3-202.11(B) with the model ordinance for molluscan shellfish",
       "animals at 10 °C (50 °F) or below, or truck air at 7 °C (45 °F)",
       "medium",
     ),
-    "live-cooling": law(CODE, "3-501.14(D)", "received warmer as the law allows: at 5 °C (41 °F) within 4 h", [
+    "live-cooling": law(FOOD_CODE, "3-501.14(D)", "received warmer as the law allows: at 5 °C (41 °F) within 4 h", [
       "high",
       "medium",
     ]),
     "receive-frozen": house(
-      CODE,
+      FOOD_CODE,
       "3-202.11(E), (F)",
       "hard frozen, no sign of thawing, no figure",
       ["high", "medium"],
       "-2 °C at the surface is taken as thawed",
     ),
-    "hold-chilled": law(CODE, "3-501.16(A)(2)", "5 °C (41 °F) or below"),
-    "hold-frozen": house(CODE, "3-501.11", "kept frozen, no figure", ["high", "medium"], "-18 °C common practice"),
-    cook: law(CODE, "3-401.11(A)(1)", "63 °C (145 °F) for 15 s"),
-    "cook-stuffed": law(CODE, "3-401.11(A)(3)", "74 °C (165 °F) at once"),
-    "cook-comminuted": law(CODE, "3-401.11(A)(2)", "68 °C (155 °F) for 17 s, or its equivalents"),
-    "cook-bath": law(CODE, "3-401.11", SAME),
-    "cook-shellfish": law(CODE, "3-401.11(A)(1)", SAME),
+    "hold-chilled": law(FOOD_CODE, "3-501.16(A)(2)", "5 °C (41 °F) or below"),
+    "hold-frozen": house(FOOD_CODE, "3-501.11", "kept frozen, no figure", ["high", "medium"], "-18 °C common practice"),
+    cook: law(FOOD_CODE, "3-401.11(A)(1)", "63 °C (145 °F) for 15 s"),
+    "cook-stuffed": law(FOOD_CODE, "3-401.11(A)(3)", "74 °C (165 °F) at once"),
+    "cook-comminuted": law(FOOD_CODE, "3-401.11(A)(2)", "68 °C (155 °F) for 17 s, or its equivalents"),
+    "cook-bath": law(FOOD_CODE, "3-401.11", SAME),
+    "cook-shellfish": law(FOOD_CODE, "3-401.11(A)(1)", SAME),
     "cook-virus": guidance(CODEX, null, `${VIRUS_SAYS}; no figure in the US code`, ["high", "medium"]),
-    "hot-hold": law(CODE, "3-501.16(A)(1)", "57 °C (135 °F) or above"),
-    "hot-hold-below": law(CODE, "3-501.19(B)", "time as the only control, 4 h, with a written procedure on site"),
+    "hot-hold": law(FOOD_CODE, "3-501.16(A)(1)", "57 °C (135 °F) or above"),
+    "hot-hold-below": law(FOOD_CODE, "3-501.19(B)", "time as the only control, 4 h, with a written procedure on site"),
+    reheat: law(FOOD_CODE, "3-403.11", "74 °C (165 °F) for 15 s throughout, within 2 h", "high"),
     "part-cooked": law(
-      CODE,
+      FOOD_CODE,
       "3-402.11",
       "fish under the cooking value is partially cooked and falls under the parasite rule",
     ),
-    susceptible: law(CODE, "3-801.11(C)", "no raw or under-cooked fish, no raw shellfish"),
-    cooling: law(CODE, "3-501.14(A)", "57 to 21 °C within 2 h and to 5 °C within 6 h in all"),
-    tag: law(CODE, "3-203.12", "kept 90 days from the day the last of the lot was sold or served"),
-    "date-mark": law(CODE, "3-501.17, 3-501.18", "7 days at 5 °C, the day of preparation or opening is day 1"),
+    susceptible: law(FOOD_CODE, "3-801.11(C)", "no raw or under-cooked fish, no raw shellfish"),
+    cooling: law(FOOD_CODE, "3-501.14(A)", "57 to 21 °C within 2 h and to 5 °C within 6 h in all"),
+    tag: law(FOOD_CODE, "3-203.12", "kept 90 days from the day the last of the lot was sold or served"),
+    "date-mark": law(FOOD_CODE, "3-501.17, 3-501.18", "7 days at 5 °C, the day of preparation or opening is day 1"),
     allergens: law(
-      CODE,
+      FOOD_CODE,
       "1-201.10(B), 3-602.12(C)",
       "nine major allergens, molluscs not among them; the species of fish and crustacean named; told in writing",
       ["high", "medium"],
@@ -172,6 +166,13 @@ export const RULINGS: Readonly<Record<RuleSetId, Readonly<Record<QuestionId, Rul
       ["medium", "high"],
       "2 h common practice",
     ),
+    reheat: house(
+      EU_HYGIENE,
+      "Art. 5",
+      EU_PLAN,
+      "high",
+      "75 °C throughout, once, straight from the cold (common practice)",
+    ),
     "part-cooked": law(
       EU_FISH,
       "Annex III, Sec. VIII, Ch. III D.1 and D.3(a)",
@@ -215,13 +216,20 @@ export const RULINGS: Readonly<Record<RuleSetId, Readonly<Record<QuestionId, Rul
     ),
     "live-cooling": law(UK_FISH, "Annex III, Sec. VII, Ch. VIII", "no hours named", ["high", "medium"]),
     "receive-frozen": law(UK_FISH, EU_ICE_PLACE, "-18 °C throughout; short rises of 3 °C at most in transport"),
-    "hold-chilled": law(ENGLAND, "Sch. 4", "8 °C or below"),
+    "hold-chilled": law(
+      ENGLAND,
+      "Sch. 4",
+      "8 °C or below",
+      "high",
+      `Scotland names no figure: a refrigerator or a cool ventilated place (${SCOTLAND}, Sch. 4)`,
+    ),
     "hold-frozen": law(UK_FISH, EU_ICE_PLACE, "-18 °C throughout"),
     cook: guidance(
       FSA,
       "small caterers' pack",
       `${SEVENTY.replace(" by default", "")}: 60 °C 45 min, 65 °C 10 min, 75 °C 30 s, 80 °C 6 s`,
       ["high", "medium"],
+      "Scotland's own guidance names 75 °C for 30 s",
     ),
     "cook-stuffed": guidance(FSA, "small caterers' pack", SAME, ["high", "medium"]),
     "cook-comminuted": guidance(FSA, "small caterers' pack", SAME, ["high", "medium"]),
@@ -235,6 +243,13 @@ export const RULINGS: Readonly<Record<RuleSetId, Readonly<Record<QuestionId, Rul
       "one spell below it, under 2 h, for service or display",
       "high",
       "Scotland names 63 °C without the spell",
+    ),
+    reheat: guidance(
+      FSA,
+      null,
+      "steaming hot throughout, once",
+      "medium",
+      `75 °C is taken for it; in Scotland the law names 82 °C unless it spoils the food (${SCOTLAND}, Sch. 4)`,
     ),
     "part-cooked": law(
       UK_FISH,
