@@ -325,7 +325,7 @@ test.each<{ line: string; source: string; got: () => unknown; want: unknown }>([
     got: () => {
       const offered = (fish: string, form: "whole" | "piece", mm: number) =>
         waysFor({ species: findSpecies(fish)!, shape: { kind: "slab", thicknessMm: mm }, form }).map(({ id }) => id);
-      const [whole, fillet] = [offered("sea-bass", "whole", 40), offered("sole", "piece", 12)];
+      const [whole, fillet] = [offered("sea-bass", "whole", 40), offered("dover-sole", "piece", 12)];
       return [whole.includes("salt-crust"), fillet.includes("meuniere"), whole.includes("oil-confit")];
     },
     want: [true, true, false],
