@@ -1,4 +1,4 @@
-// Arrows point downward only: app -> ui, db, verbs, core; db -> core; and inside the core to lower subjects.
+// Arrows point downward only: app -> ui, workers, db, verbs, house, core; db -> house -> core; and inside the core to lower subjects.
 const SUBJECTS = [
   "shared",
   "units",
@@ -24,6 +24,21 @@ const subjectRules = SUBJECTS.map((subject, index) => ({
   to: { path: `^src/core/(?!${SUBJECTS.slice(0, index + 1).join("/|")}/)` },
 }));
 
+/** Rooms of the stove, lowest first. */
+const STOVE_ROOMS = ["model", "doneness", "methods", "plan", "live", "after"];
+
+const stoveRules = STOVE_ROOMS.map((room, index) => ({
+  name: `stove-${room}-looks-down`,
+  severity: "error",
+  comment: `core/cooking/${room} may import only itself and the rooms below it`,
+  from: { path: `^src/core/cooking/${room}/`, pathNot: "\\.test(kit)?\\.ts$" },
+  to: {
+    path: `^src/core/cooking/(?!${STOVE_ROOMS.slice(0, index + 1)
+      .map((name) => `${name}/`)
+      .join("|")})`,
+  },
+}));
+
 const only = (folder, allowed) => ({
   name: `${folder}-looks-down`,
   severity: "error",
@@ -38,9 +53,19 @@ module.exports = {
       name: "no-circles",
       severity: "error",
       from: {},
-      to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } },
+      to: { circular: true },
     },
     ...subjectRules,
+    ...stoveRules,
+    {
+      name: "stove-rooms-by-their-front-door",
+      severity: "error",
+      from: { path: "^src/core/cooking/([^/]+)/", pathNot: "\\.test(kit)?\\.ts$" },
+      to: {
+        path: "^src/core/cooking/([^/]+)/",
+        pathNot: ["^src/core/cooking/$1/", "^src/core/cooking/[^/]+/index\\.ts$"],
+      },
+    },
     {
       name: "subjects-by-their-front-door",
       severity: "error",
@@ -58,15 +83,16 @@ module.exports = {
     only("calendar", ["calendar"]),
     only("exchange", ["exchange", "calendar", "core"]),
     only("standins", ["standins", "core"]),
-    only("db", ["db", "calendar", "core"]),
+    only("house", ["house", "calendar", "core"]),
+    only("db", ["db", "house", "calendar", "core"]),
     only("verbs", ["verbs", "core"]),
     only("workers", ["workers", "core"]),
     {
       name: "ui-looks-down",
       severity: "error",
-      comment: "ui may name the types of workers and rows, never run them",
+      comment: "ui may name the types of rows, never read them",
       from: { path: "^src/ui/" },
-      to: { path: "^src/(app|cli|verbs|demo)/" },
+      to: { path: "^src/(app|cli|verbs|demo|workers)/" },
     },
     {
       name: "ui-runs-no-database",

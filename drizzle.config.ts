@@ -2,6 +2,6 @@ import { defineConfig } from "drizzle-kit";
 
 export default defineConfig({
   dialect: "sqlite",
-  schema: "./src/db/schema*.ts",
+  schema: "./src/db/schema/*.ts",
   out: "./drizzle",
 });

@@ -1,7 +1,7 @@
 import path from "node:path";
 import { openDatabase } from "@/db/connection";
-import { addReadings, listPlaces } from "@/db/places";
-import { stockOnIce } from "@/db/stock";
+import { addReadings, listPlaces } from "@/db/house/places";
+import { stockOnIce } from "@/db/lots/stock";
 import { makeDemoHouse } from "@/demo/house";
 import { add, median } from "./measure";
 

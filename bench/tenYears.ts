@@ -4,10 +4,10 @@ import { SPECIES } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { openDatabase } from "@/db/connection";
 import { appendEntry } from "@/db/ledger";
-import { listPlaces } from "@/db/places";
-import { placeReadings } from "@/db/schemaHouse";
-import { lots, lotStays, suppliers } from "@/db/schemaLots";
-import { stockOnIce } from "@/db/stock";
+import { listPlaces } from "@/db/house/places";
+import { placeReadings } from "@/db/schema/house";
+import { lots, lotStays, suppliers } from "@/db/schema/lots";
+import { stockOnIce } from "@/db/lots/stock";
 import { makeDemoHouse } from "@/demo/house";
 
 const LOTS = 20_000;

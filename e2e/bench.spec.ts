@@ -1,10 +1,10 @@
 import { expect, test } from "@playwright/test";
 import { expectedParts, findBreakdown } from "@/core/block";
 import { findSpecies } from "@/core/species";
-import { setScale } from "@/db/scales";
-import { lotInHand, stockOnIce } from "@/db/stock";
-import { breakdownsSince } from "@/db/breakdowns";
-import { childLots, lotsOnIce } from "@/db/lots";
+import { setScale } from "@/db/block/scales";
+import { lotInHand, stockOnIce } from "@/db/lots/stock";
+import { breakdownsSince } from "@/db/block/breakdowns";
+import { childLots, lotsOnIce } from "@/db/lots/lots";
 import { complaintsOf, houseDb, press, view } from "./house";
 
 const lotOf = (speciesId: string, form: string) =>

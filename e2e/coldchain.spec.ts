@@ -3,11 +3,11 @@ import { edibleCost } from "@/core/block";
 import { judgeAtDoor, schemeFor, usualForm, type Grade } from "@/core/freshness";
 import { findSpecies } from "@/core/species";
 import { DAY_MS } from "@/core/units";
-import { lotsThrough, watchPlace } from "@/db/excursions";
-import { listPlaces } from "@/db/places";
-import { stockOnIce } from "@/db/stock";
-import { supplierRecord } from "@/db/supplierRecord";
-import { hoursText, moneyText } from "@/ui/format";
+import { lotsThrough, watchPlace } from "@/db/lots/excursions";
+import { listPlaces } from "@/db/house/places";
+import { stockOnIce } from "@/db/lots/stock";
+import { supplierRecord } from "@/db/lots/supplierRecord";
+import { hoursText, moneyText } from "@/ui/format/format";
 import { complaintsOf, grade, houseDb, press } from "./house";
 
 const pick = async (page: Page, label: string, typed: string) => {

@@ -5,9 +5,9 @@ import os from "node:os";
 import path from "node:path";
 import { expect, test } from "@playwright/test";
 import { openDatabase } from "@/db/connection";
-import { openCooks } from "@/db/cooks";
+import { openCooks } from "@/db/stove/cooks";
 import { checkLedger } from "@/db/ledger";
-import { house } from "@/db/schemaHouse";
+import { house } from "@/db/schema/house";
 import { makeDemoHouse } from "@/demo/house";
 
 let folder = "";

@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
-import { findCook } from "@/db/cooks";
-import { openHotHolds } from "@/db/hotHolds";
+import { findCook } from "@/db/stove/cooks";
+import { openHotHolds } from "@/db/stove/hotHolds";
 import { complaintsOf, houseDb, press } from "./house";
 
 test("the calliper: dragged by its jaw, nudged by keys, typed; the plan follows each and the same size gives the same plan", async ({

@@ -3,8 +3,8 @@ import { planCuts, startingSide } from "@/core/block";
 import { loadOf, openingOf, planSheet, type SheetRequest } from "@/core/cooking";
 import { daysLeftAt, judgeAtDoor, lifeOnIceDays, schemeFor } from "@/core/freshness";
 import { findSpecies } from "@/core/species";
-import { listPlaces, readingsSince } from "@/db/places";
-import { clockText, formatFor, lifeText } from "@/ui/format";
+import { listPlaces, readingsSince } from "@/db/house/places";
+import { clockText, formatFor, lifeText } from "@/ui/format/format";
 import { complaintsOf, grade, houseDb, press, view } from "./house";
 
 const format = formatFor("metric");

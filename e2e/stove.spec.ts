@@ -1,8 +1,8 @@
 import { expect, test } from "@playwright/test";
 import { centresAt, findTimesOf, jobOf, requestOf, shiftedSetup } from "@/core/cooking";
-import { findCook } from "@/db/cooks";
-import { listProbes, readingsOf, setProbe } from "@/db/probes";
-import { resetFit } from "@/db/stationFits";
+import { findCook } from "@/db/stove/cooks";
+import { listProbes, readingsOf, setProbe } from "@/db/stove/probes";
+import { resetFit } from "@/db/stove/stationFits";
 import { complaintsOf, houseDb, press } from "./house";
 
 test("scallops counted out of a lot: ways by fit, schools side by side, several pans, a probe that moves the pull", async ({

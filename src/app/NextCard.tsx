@@ -3,7 +3,7 @@ import { inSentence } from "@/core/species";
 import Link from "next/link";
 import type { NextAction } from "@/core/line";
 import { assertNever } from "@/core/shared";
-import { clockText, lifeText, type Format } from "@/ui/format";
+import { clockText, lifeText, type Format } from "@/ui/format/format";
 import styles from "./NextCard.module.css";
 
 type Words = { readonly headline: string; readonly why: string; readonly href: string; readonly act: string };

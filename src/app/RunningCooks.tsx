@@ -1,9 +1,9 @@
 "use client";
 import Link from "next/link";
 import { liveCook } from "@/core/cooking";
-import { clockText } from "@/ui/format";
-import page from "@/ui/page.module.css";
-import { useNow } from "@/ui/useNow";
+import { clockText } from "@/ui/format/format";
+import page from "@/ui/layout/page.module.css";
+import { useNow } from "@/ui/hooks/useNow";
 import type { CookClock } from "./stove/clockOf";
 import { useTapped } from "./stove/tappedCooks";
 

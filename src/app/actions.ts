@@ -2,7 +2,7 @@
 import { z } from "zod";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
-import { listStaff } from "@/db/house";
+import { listStaff } from "@/db/house/house";
 import { FOREIGN, invalidInput, refused, type ActionError } from "./actionError";
 import { fromThisHouse, setCookAtStation } from "./request";
 

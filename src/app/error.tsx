@@ -1,6 +1,6 @@
 "use client";
 import { Button } from "antd";
-import styles from "@/ui/page.module.css";
+import styles from "@/ui/layout/page.module.css";
 
 /** Something broke on our side: say so, say what is safe, offer the way on. */
 export default function ErrorPage({ reset }: { readonly error: Error; readonly reset: () => void }) {

@@ -3,7 +3,7 @@ import type { z } from "zod";
 import { todayIn } from "@/calendar/days";
 import { err, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
-import { findHouse, type House } from "@/db/house";
+import { findHouse, type House } from "@/db/house/house";
 import { FOREIGN, invalidInput, refused, type ActionError } from "./actionError";
 import { cookAtStation, fromThisHouse } from "./request";
 

@@ -1,5 +1,5 @@
 import Link from "next/link";
-import styles from "@/ui/page.module.css";
+import styles from "@/ui/layout/page.module.css";
 
 export default function NotFound() {
   return (

@@ -2,7 +2,7 @@ import { cookies, headers } from "next/headers";
 import { connection } from "next/server";
 import { redirect } from "next/navigation";
 import { db } from "@/db/connection";
-import { findHouse, listStaff, type House } from "@/db/house";
+import { findHouse, listStaff, type House } from "@/db/house/house";
 
 const COOK_COOKIE = "gaffel-cook";
 

@@ -1,5 +1,5 @@
 import { houseFile, openDatabase } from "@/db/connection";
-import { findHouse } from "@/db/house";
+import { findHouse } from "@/db/house/house";
 import { makeDemoHouse } from "@/demo/house";
 
 // called by the scripts: fills the house in GAFFEL_DATA if it is empty

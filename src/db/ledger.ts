@@ -2,7 +2,7 @@ import { createHash } from "node:crypto";
 import { and, desc, eq, gt, gte, lt, type SQL } from "drizzle-orm";
 import { checkChain, GENESIS_HASH, sealedText, type ChainCheck, type LedgerBody, type LedgerEntry } from "@/core/trace";
 import type { Db } from "./connection";
-import { ledger } from "./schemaLedger";
+import { ledger } from "./schema/ledger";
 
 const digest = (text: string) => createHash("sha256").update(text).digest("hex");
 

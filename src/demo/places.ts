@@ -1,7 +1,7 @@
 import type { PlaceKind } from "@/core/coldchain";
 import { DAY_MS } from "@/core/units";
 import type { Db } from "@/db/connection";
-import { addReadings, listPlaces, setPlace } from "@/db/places";
+import { addReadings, listPlaces, setPlace } from "@/db/house/places";
 
 export type DemoPlace = "cold" | "drawer" | "shell" | "freezer" | "blast";
 

@@ -3,8 +3,8 @@ import { keepTagUntil } from "@/core/safety";
 import { assert } from "@/core/shared";
 import { addDays, DAY_MS, HOUR_MS } from "@/core/units";
 import type { Db } from "@/db/connection";
-import { readHold, startHold } from "@/db/holds";
-import { moveLot, openPack, splitLot, wasteLot } from "@/db/movements";
+import { readHold, startHold } from "@/db/lots/holds";
+import { moveLot, openPack, splitLot, wasteLot } from "@/db/lots/movements";
 import { DELIVERIES } from "./data/deliveries";
 import type { DemoPlace } from "./places";
 

@@ -3,9 +3,9 @@ import { App, Button, Input, Modal, Table } from "antd";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { timeText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import { timeText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 import { correct } from "./actions";
 import type { LedgerLine } from "./lineOf";
 

@@ -1,8 +1,8 @@
 "use client";
 import { Button, InputNumber } from "antd";
-import { GradeRow } from "@/ui/GradeRow";
-import { Field } from "@/ui/Field";
-import page from "@/ui/page.module.css";
+import { GradeRow } from "@/ui/form/GradeRow";
+import { Field } from "@/ui/form/Field";
+import page from "@/ui/layout/page.module.css";
 import styles from "./Dock.module.css";
 import type { LotDraft, ReadDraft } from "./lotDraft";
 

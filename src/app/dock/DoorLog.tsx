@@ -1,9 +1,9 @@
 import Link from "next/link";
-import type { House } from "@/db/house";
-import type { LotWithSupplier } from "@/db/lots";
-import { dayText, formatFor, timeText } from "@/ui/format";
-import page from "@/ui/page.module.css";
-import { VerdictTag } from "@/ui/VerdictTag";
+import type { House } from "@/db/house/house";
+import type { LotWithSupplier } from "@/db/lots/lots";
+import { dayText, formatFor, timeText } from "@/ui/format/format";
+import page from "@/ui/layout/page.module.css";
+import { VerdictTag } from "@/ui/layout/VerdictTag";
 import { speciesName } from "../stove/clockOf";
 
 /** What came to the door in the last days, refused ones as well. */

@@ -4,11 +4,11 @@ import dayjs from "dayjs";
 import { formsFor } from "@/core/freshness";
 import type { Rearing } from "@/core/safety";
 import { findSpecies, type Species } from "@/core/species";
-import type { Place } from "@/db/places";
-import { Field } from "@/ui/Field";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { SpeciesSearch } from "@/ui/SpeciesSearch";
+import type { Place } from "@/db/house/places";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import styles from "./Dock.module.css";
 import type { LotDraft } from "./lotDraft";
 

@@ -2,7 +2,7 @@
 import { CloseOutlined, PlusOutlined } from "@ant-design/icons";
 import { Button } from "antd";
 import { shortName } from "@/core/species";
-import { VerdictMark } from "@/ui/VerdictTag";
+import { VerdictMark } from "@/ui/layout/VerdictTag";
 import styles from "./Dock.module.css";
 import type { LotDraft, ReadDraft } from "./lotDraft";
 

@@ -3,9 +3,9 @@ import { DatePicker, Input, InputNumber, Segmented } from "antd";
 import dayjs from "dayjs";
 import type { ReactNode } from "react";
 import type { Completeness, MissingFact, Provenance } from "@/core/trace";
-import { Field } from "@/ui/Field";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 import styles from "./Dock.module.css";
 import type { LotDraft } from "./lotDraft";
 

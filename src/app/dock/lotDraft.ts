@@ -5,8 +5,8 @@ import type { RuleSetId } from "@/core/safety";
 import type { Species } from "@/core/species";
 import { adviceFor, completeness, type Completeness, type Provenance } from "@/core/trace";
 import { daysBetween } from "@/core/units";
-import type { Advice } from "@/db/advice";
-import type { Format } from "@/ui/format";
+import type { Advice } from "@/db/house/advice";
+import type { Format } from "@/ui/format/format";
 import type { NewLotInput } from "./schema";
 import { stillWords } from "./stillWords";
 

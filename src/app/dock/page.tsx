@@ -1,11 +1,11 @@
 import type { Metadata } from "next";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
-import { listAdvice } from "@/db/advice";
-import { listPlaces } from "@/db/places";
-import { listSuppliers, lotsReceivedSince } from "@/db/lots";
-import page from "@/ui/page.module.css";
-import { SubNav } from "@/ui/SubNav";
+import { listAdvice } from "@/db/house/advice";
+import { listPlaces } from "@/db/house/places";
+import { listSuppliers, lotsReceivedSince } from "@/db/lots/lots";
+import page from "@/ui/layout/page.module.css";
+import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../request";
 import { DeliveryDesk } from "./DeliveryDesk";
 import { DoorLog } from "./DoorLog";

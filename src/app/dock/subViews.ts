@@ -1,4 +1,4 @@
-import type { SubView } from "@/ui/SubNav";
+import type { SubView } from "@/ui/layout/SubNav";
 
 export const DOCK_VIEWS: readonly SubView[] = [
   { href: "/dock", label: "At the door" },

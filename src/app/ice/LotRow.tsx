@@ -1,8 +1,8 @@
 import Link from "next/link";
 import { lifeSegments } from "@/core/freshness";
-import type { StockLot } from "@/db/stock";
-import { lifeText, type Format } from "@/ui/format";
-import { IceBar } from "@/ui/IceBar";
+import type { StockLot } from "@/db/lots/stock";
+import { lifeText, type Format } from "@/ui/format/format";
+import { IceBar } from "@/ui/charts/IceBar";
 import styles from "./Ice.module.css";
 import { usableAs } from "./usableAs";
 

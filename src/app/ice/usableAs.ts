@@ -1,5 +1,5 @@
 import { isReadyToEat, type Form, type LotLife } from "@/core/freshness";
-import { lifeText } from "@/ui/format";
+import { lifeText } from "@/ui/format/format";
 
 const USE_WORDS: Readonly<Record<LotLife["use"], string>> = {
   raw: "Raw or any use",

@@ -1,7 +1,7 @@
 "use client";
 import { Switch } from "antd";
-import page from "@/ui/page.module.css";
-import { useTell } from "@/ui/useTell";
+import page from "@/ui/layout/page.module.css";
+import { useTell } from "@/ui/hooks/useTell";
 import { sayGuests } from "./actions";
 
 type Props = { readonly susceptible: boolean; readonly because: string; readonly source: string };

@@ -1,7 +1,7 @@
 "use server";
 import { ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
-import { setSusceptibleGuests } from "@/db/house";
+import { setSusceptibleGuests } from "@/db/house/house";
 import type { ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
 import { Guests } from "./schema";

@@ -1,4 +1,4 @@
-import type { SubView } from "@/ui/SubNav";
+import type { SubView } from "@/ui/layout/SubNav";
 
 export const RAW_VIEWS: readonly SubView[] = [
   { href: "/raw", label: "What may go raw" },

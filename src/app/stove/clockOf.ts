@@ -1,8 +1,8 @@
 import type { CookEvent } from "@/core/cooking";
 import { shortName } from "@/core/species";
 import { db } from "@/db/connection";
-import type { Cook } from "@/db/cooks";
-import { speciesOf } from "@/db/species";
+import type { Cook } from "@/db/stove/cooks";
+import { speciesOf } from "@/db/house/species";
 
 /** What a clock on any screen needs of a cook. */
 export type CookClock = {

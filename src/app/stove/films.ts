@@ -1,6 +1,6 @@
 import { learnedFilms, PAN_IDS, type Films } from "@/core/cooking";
 import type { Db } from "@/db/connection";
-import { fitOfPan } from "@/db/stationFits";
+import { fitOfPan } from "@/db/stove/stationFits";
 
 /** Coefficients learned of a pan, where any were; spread into a question. */
 export function filmsOfPan(db: Db, panId: string): { readonly films?: Partial<Films> } {

@@ -2,7 +2,7 @@
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Result } from "@/core/shared";
-import { answerWithin } from "@/ui/answerWithin";
+import { answerWithin } from "@/ui/hooks/answerWithin";
 
 type Send<T, A> = (item: T) => Promise<Result<A, { readonly message: string }>>;
 type Settle<T, A> = (item: T, answer: Result<A, { readonly message: string }>) => void;

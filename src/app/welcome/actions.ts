@@ -1,7 +1,7 @@
 "use server";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
-import { openHouse } from "@/db/house";
+import { openHouse } from "@/db/house/house";
 import { FOREIGN, invalidInput, refused, type ActionError } from "../actionError";
 import { fromThisHouse } from "../request";
 import { NewHouse } from "./schema";

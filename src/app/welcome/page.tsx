@@ -3,7 +3,7 @@ import { redirect } from "next/navigation";
 import { connection } from "next/server";
 import { RULE_SETS, RULE_SET_IDS } from "@/core/safety";
 import { db } from "@/db/connection";
-import { findHouse } from "@/db/house";
+import { findHouse } from "@/db/house/house";
 import { WelcomeForm } from "./WelcomeForm";
 
 export const metadata: Metadata = { title: "Open the house" };

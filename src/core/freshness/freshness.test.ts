@@ -3,7 +3,8 @@ import { findSpecies, SPECIES } from "@/core/species";
 import { lifeOnIceDays, readFreshness } from "./inspection";
 import { goneAfterCut, lifeSegments, lotLife } from "./life";
 import { legalEnds } from "./legalEnds";
-import { schemeFor, type Grade } from "./scheme";
+import type { Grade } from "./attribute";
+import { schemeFor } from "./scheme";
 import { daysLeftAt, iceDaysUsed, spoilageRate, type TemperaturePoint } from "./spoilage";
 import { judgeAtDoor, type DoorFacts } from "./verdict";
 

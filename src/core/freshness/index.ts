@@ -12,19 +12,8 @@ export {
   type LotState,
 } from "./life";
 export { legalEnds, type LegalFacts } from "./legalEnds";
-export {
-  FORMS,
-  formLabel,
-  formsFor,
-  isCut,
-  isReadyToEat,
-  schemeFor,
-  usualForm,
-  decidingSigns,
-  type Attribute,
-  type Grade,
-  type Scheme,
-} from "./scheme";
+export type { Attribute, Grade, Scheme } from "./attribute";
+export { FORMS, formLabel, formsFor, isCut, isReadyToEat, schemeFor, usualForm, decidingSigns } from "./scheme";
 export {
   daysLeftAt,
   iceDaysUsed,

@@ -1,6 +1,7 @@
 import type { Form, Species } from "@/core/species";
 import { LIVE_DEFAULT, LIVE_STORAGE, LIVE_STORAGE_OF_FAMILY, type LiveStorage } from "./data/liveStorage";
-import { isCut, type Attribute, type Grade, type Scheme } from "./scheme";
+import type { Attribute, Grade, Scheme } from "./attribute";
+import { isCut } from "./scheme";
 
 /** Grades given so far, by attribute id; an attribute that does not apply is left out. */
 export type Grades = Readonly<Record<string, Grade | undefined>>;

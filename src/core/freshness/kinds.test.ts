@@ -2,7 +2,8 @@ import { findSpecies, SPECIES, type Form } from "@/core/species";
 import { daysFromQualityIndex, PUBLISHED_SCHEMES, slopePerDay } from "./data/publishedSchemes";
 import { SCHEMES } from "./data/schemes";
 import { lifeOnIceDays, liveStorageOf } from "./inspection";
-import { formsFor, schemeFor, usualForm, type Grade } from "./scheme";
+import type { Grade } from "./attribute";
+import { formsFor, schemeFor, usualForm } from "./scheme";
 import { deathGrade, judgeAtDoor } from "./verdict";
 
 test.each([

@@ -2,7 +2,8 @@ import { judgeReceiving, RULE_SETS, type Arrival, type RuleSetId } from "@/core/
 import { carries, familyOf, shortName, type Form, type Species } from "@/core/species";
 import { lifeOnIceDays, readFreshness, type FreshnessReading, type Grades } from "./inspection";
 import type { LotState } from "./life";
-import { decidingSigns, isReadyToEat, schemeFor, type Attribute, type Grade, type Scheme } from "./scheme";
+import type { Attribute, Grade, Scheme } from "./attribute";
+import { decidingSigns, isReadyToEat, schemeFor } from "./scheme";
 
 export type DoorVerdict = "accept" | "cook-only" | "refuse";
 

@@ -1,4 +1,4 @@
-import { HOLD_GAP_H, judgeParasiteHold, optionWords, type LogPoint } from "@/core/safety";
+import { HOLD_GAP_H, judgeParasiteHold, optionWords, PARASITE_RULES, type LogPoint } from "@/core/safety";
 import { findSpecies, houseSpecies, type Species } from "@/core/species";
 import { clearRaw, ruleWords, type Clearance } from "./clearance";
 import type { CheckId, RawFacts } from "./facts";
@@ -290,11 +290,11 @@ describe("raw bivalves", () => {
   });
 });
 
-test("rule and section read as one", () => {
-  expect(ruleWords({ edition: "FDA Food Code 2022, 3-402.11", section: "3-402.11(A)(1)" })).toBe(
-    "FDA Food Code 2022, 3-402.11(A)(1)",
-  );
-  expect(ruleWords({ edition: "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D", section: "D.2(a)" })).toBe(
-    "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D, D.2(a)",
-  );
+test("rule and section read as one, the code's whole title before a section that names its article", () => {
+  const words = (id: "fda-2022" | "eu-853") => {
+    const { edition, options } = PARASITE_RULES[id];
+    return ruleWords({ edition, section: options[0]!.section });
+  };
+  expect(words("fda-2022")).toBe("FDA Food Code 2022 with its supplement, 3-402.11(A)(1)");
+  expect(words("eu-853")).toBe("Reg. (EC) 853/2004, as amended, Annex III, Sec. VIII, Ch. III D, D.2(a)");
 });

@@ -1,5 +1,5 @@
 import type { HouseSpecies } from "@/core/species";
-import type { NewAdvice } from "@/db/advice";
+import type { NewAdvice } from "@/db/house/advice";
 
 /** An invented adviser; no rating here says anything of real stocks. */
 const BODY = "Skerry Advice Board";

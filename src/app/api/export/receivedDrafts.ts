@@ -1,8 +1,8 @@
 import { todayIn } from "@/calendar/days";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
-import { findHouse } from "@/db/house";
-import { lotsReceivedSince } from "@/db/lots";
+import { findHouse } from "@/db/house/house";
+import { lotsReceivedSince } from "@/db/lots/lots";
 import type { ReceivedDraft } from "@/exchange/epcis";
 
 const DAYS = 30;

@@ -1,10 +1,10 @@
 import { HOLD_LABELS } from "@/core/coldchain";
 import { shortName } from "@/core/species";
 import { db } from "@/db/connection";
-import { liveHolds, openHolds } from "@/db/holds";
-import { findHouse } from "@/db/house";
-import { speciesOf } from "@/db/species";
-import { stockOnIce } from "@/db/stock";
+import { liveHolds, openHolds } from "@/db/lots/holds";
+import { findHouse } from "@/db/house/house";
+import { speciesOf } from "@/db/house/species";
+import { stockOnIce } from "@/db/lots/stock";
 import { writeCalendar } from "@/exchange/holdCalendar";
 
 /** The ends of all open holds, for any calendar that can subscribe. */

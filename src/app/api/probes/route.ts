@@ -1,6 +1,6 @@
 import { connection } from "next/server";
 import { db } from "@/db/connection";
-import { listProbes } from "@/db/probes";
+import { listProbes } from "@/db/stove/probes";
 
 /** The probes of the house, without their keys. */
 export async function GET(): Promise<Response> {

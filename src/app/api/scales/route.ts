@@ -1,6 +1,6 @@
 import { connection } from "next/server";
 import { db } from "@/db/connection";
-import { listScales } from "@/db/scales";
+import { listScales } from "@/db/block/scales";
 
 /** What lies on the scales of the house now; keys stay here. */
 export async function GET(): Promise<Response> {

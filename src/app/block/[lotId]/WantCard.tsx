@@ -1,9 +1,9 @@
 "use client";
 import { InputNumber, Segmented, Select } from "antd";
 import { TRIM_USES, type Preference, type SidesRequest, type TailWay, type TrimUseId } from "@/core/block";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { UnitInput } from "@/ui/UnitInput";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Cut.module.css";
 
 /** What the cook wants of the sides. */

@@ -1,8 +1,8 @@
 "use client";
 import { Button, Select } from "antd";
 import { BOARD_COLOURS, BOARD_COLOUR_IDS, type BoardColour, type BoardUse } from "@/core/block";
-import page from "@/ui/page.module.css";
-import { useTell } from "@/ui/useTell";
+import page from "@/ui/layout/page.module.css";
+import { useTell } from "@/ui/hooks/useTell";
 import styles from "../Board.module.css";
 import { chooseBoard, noteWash } from "./actions";
 

@@ -1,5 +1,5 @@
 "use client";
-import { DeviceKeys } from "@/ui/DeviceKeys";
+import { DeviceKeys } from "@/ui/form/DeviceKeys";
 import { addScale } from "./actions";
 
 export const ScaleKeys = ({

@@ -1,8 +1,8 @@
 "use server";
 import { ok, type Result } from "@/core/shared";
-import { setBoard, washBoard } from "@/db/boards";
+import { setBoard, washBoard } from "@/db/block/boards";
 import { db } from "@/db/connection";
-import { setScale } from "@/db/scales";
+import { setScale } from "@/db/block/scales";
 import type { ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { BoardChoice, BoardWashed, NewScale } from "./schema";

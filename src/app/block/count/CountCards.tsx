@@ -1,5 +1,5 @@
 "use client";
-import page from "@/ui/page.module.css";
+import page from "@/ui/layout/page.module.css";
 import { CrustCard } from "./CrustCard";
 import { RollCard } from "./RollCard";
 import { RoundCard } from "./RoundCard";

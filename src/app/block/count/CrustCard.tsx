@@ -2,10 +2,10 @@
 import { InputNumber } from "antd";
 import { useState } from "react";
 import { planCrust } from "@/core/block";
-import { Field } from "@/ui/Field";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { UnitInput } from "@/ui/UnitInput";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Count.module.css";
 
 /** Bread is sliced frozen, so thin (common practice). */

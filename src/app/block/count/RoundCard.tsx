@@ -2,9 +2,9 @@
 import { Alert } from "antd";
 import { useState } from "react";
 import { planRounds } from "@/core/block";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { UnitInput } from "@/ui/UnitInput";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Count.module.css";
 
 export function RoundCard() {

@@ -2,9 +2,9 @@
 import { Input, InputNumber, Segmented } from "antd";
 import { useState } from "react";
 import { COUNT_GRADES, dealPlates, sizeOfCount, type PlateSchool } from "@/core/block";
-import { Field } from "@/ui/Field";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 import styles from "./Count.module.css";
 
 const readWeights = (text: string, toG: (shown: number) => number): number[] =>

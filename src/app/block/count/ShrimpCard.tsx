@@ -2,10 +2,10 @@
 import { InputNumber, Segmented, Switch } from "antd";
 import { useState } from "react";
 import { COUNT_GRADES, planCount } from "@/core/block";
-import { Field } from "@/ui/Field";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { UnitInput } from "@/ui/UnitInput";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Count.module.css";
 
 /** Headless shell-on to peeled and deveined (Lynch, The Book of Yields; memory, high). */

@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
-import page from "@/ui/page.module.css";
-import { SubNav } from "@/ui/SubNav";
+import page from "@/ui/layout/page.module.css";
+import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";
 import { BLOCK_VIEWS } from "../subViews";
 import { CountCards } from "./CountCards";

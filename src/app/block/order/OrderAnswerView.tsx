@@ -1,9 +1,9 @@
 "use client";
 import { Alert } from "antd";
 import type { OrderAnswer } from "@/core/block";
-import { moneyText, percentText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import { moneyText, percentText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 import styles from "./Order.module.css";
 
 type Props = { readonly answer: OrderAnswer; readonly animalG: number | null; readonly onIceG: number };

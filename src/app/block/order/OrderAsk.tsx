@@ -3,10 +3,10 @@ import { InputNumber, Segmented, Select } from "antd";
 import { breakdownsFor } from "@/core/block";
 import { FORMS, formLabel, usualForm, type Form } from "@/core/freshness";
 import { findSpecies, shortName, SPECIES, type Species } from "@/core/species";
-import { Field } from "@/ui/Field";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { UnitInput } from "@/ui/UnitInput";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Order.module.css";
 
 /** What the cook says of the order. */

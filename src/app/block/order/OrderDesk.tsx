@@ -3,8 +3,8 @@ import { Alert } from "antd";
 import { useState } from "react";
 import { answerOrder, breakdownsFor, type WeighedAnimal } from "@/core/block";
 import { findSpecies } from "@/core/species";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 import { OrderAnswerView } from "./OrderAnswerView";
 import { OrderAsk, usualOf, type Asked } from "./OrderAsk";
 

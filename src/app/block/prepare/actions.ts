@@ -2,9 +2,9 @@
 import { plainPiece, prepare } from "@/core/block";
 import { loadOf } from "@/core/cooking";
 import { err, ok, type Result } from "@/core/shared";
-import { findBatch, prepareBatch } from "@/db/batches";
+import { findBatch, prepareBatch } from "@/db/block/batches";
 import { db } from "@/db/connection";
-import { speciesOf } from "@/db/species";
+import { speciesOf } from "@/db/house/species";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { NewPreparation } from "./schema";

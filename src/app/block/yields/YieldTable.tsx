@@ -1,6 +1,6 @@
 import Link from "next/link";
 import type { PartYield } from "@/core/block";
-import page from "@/ui/page.module.css";
+import page from "@/ui/layout/page.module.css";
 import styles from "./Yields.module.css";
 
 export type YieldLine = {

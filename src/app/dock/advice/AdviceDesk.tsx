@@ -3,10 +3,10 @@ import { Alert, Button, DatePicker, Input, Segmented, Select, Upload } from "ant
 import type { Dayjs } from "dayjs";
 import { useState } from "react";
 import type { AdviceRating } from "@/core/trace";
-import { Field } from "@/ui/Field";
-import page from "@/ui/page.module.css";
-import { useTell } from "@/ui/useTell";
-import { SpeciesSearch } from "@/ui/SpeciesSearch";
+import { Field } from "@/ui/form/Field";
+import page from "@/ui/layout/page.module.css";
+import { useTell } from "@/ui/hooks/useTell";
+import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { enterAdvice, importAdvice, type AdviceRead } from "./actions";
 
 /** One entry by hand, or a file of them. */

@@ -1,8 +1,8 @@
 "use server";
 import { err, ok, type Result } from "@/core/shared";
-import { addAdvice } from "@/db/advice";
+import { addAdvice } from "@/db/house/advice";
 import { db } from "@/db/connection";
-import { listOwnSpecies, speciesOf } from "@/db/species";
+import { listOwnSpecies, speciesOf } from "@/db/house/species";
 import { readAdviceCsv } from "@/exchange/adviceCsv";
 import type { RowProblem } from "@/exchange/deliveryCsv";
 import { refused, type ActionError } from "../../actionError";

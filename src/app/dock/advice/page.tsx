@@ -1,10 +1,10 @@
 import type { Metadata } from "next";
 import { inSentence } from "@/core/species";
-import { listAdvice } from "@/db/advice";
+import { listAdvice } from "@/db/house/advice";
 import { db } from "@/db/connection";
-import { AdviceTag } from "@/ui/AdviceTag";
-import page from "@/ui/page.module.css";
-import { SubNav } from "@/ui/SubNav";
+import { AdviceTag } from "@/ui/layout/AdviceTag";
+import page from "@/ui/layout/page.module.css";
+import { SubNav } from "@/ui/layout/SubNav";
 import { requestTime, requireHouse } from "../../request";
 import { speciesName } from "../../stove/clockOf";
 import { DOCK_VIEWS } from "../subViews";

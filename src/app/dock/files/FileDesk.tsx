@@ -2,13 +2,13 @@
 import { Alert, App, Button, Upload } from "antd";
 import { nanoid } from "nanoid";
 import { useState } from "react";
-import type { Advice } from "@/db/advice";
-import type { Place } from "@/db/places";
+import type { Advice } from "@/db/house/advice";
+import type { Place } from "@/db/house/places";
 import type { DeliveryRead } from "@/exchange/deliveryCsv";
 import type { DeliveryDraft } from "@/exchange/draft";
-import type { Format } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import type { Format } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 import { DeliveryDesk } from "../DeliveryDesk";
 import type { LotDraft } from "../lotDraft";
 import { readDeliveryFile } from "./actions";

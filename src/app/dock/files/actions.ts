@@ -2,7 +2,7 @@
 import { z } from "zod";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
-import { listOwnSpecies } from "@/db/species";
+import { listOwnSpecies } from "@/db/house/species";
 import { readDeliveryCsv, type DeliveryRead } from "@/exchange/deliveryCsv";
 import { readEpcis } from "@/exchange/epcis";
 import { FOREIGN, invalidInput, refused, type ActionError } from "../../actionError";

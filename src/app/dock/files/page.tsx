@@ -1,11 +1,11 @@
 import type { Metadata } from "next";
-import { listAdvice } from "@/db/advice";
+import { listAdvice } from "@/db/house/advice";
 import { db } from "@/db/connection";
-import { listSuppliers } from "@/db/lots";
-import { listPlaces } from "@/db/places";
+import { listSuppliers } from "@/db/lots/lots";
+import { listPlaces } from "@/db/house/places";
 import { DELIVERY_COLUMNS } from "@/exchange/deliveryCsv";
-import page from "@/ui/page.module.css";
-import { SubNav } from "@/ui/SubNav";
+import page from "@/ui/layout/page.module.css";
+import { SubNav } from "@/ui/layout/SubNav";
 import { requestTime, requireHouse } from "../../request";
 import { DOCK_VIEWS } from "../subViews";
 import styles from "../Dock.module.css";

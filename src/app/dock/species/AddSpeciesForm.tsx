@@ -2,9 +2,9 @@
 import { AutoComplete, Button, Input, InputNumber, Select } from "antd";
 import { useState } from "react";
 import { FAMILIES, findSpecies, SPECIES, type Species } from "@/core/species";
-import { Field } from "@/ui/Field";
-import page from "@/ui/page.module.css";
-import { useTell } from "@/ui/useTell";
+import { Field } from "@/ui/form/Field";
+import page from "@/ui/layout/page.module.css";
+import { useTell } from "@/ui/hooks/useTell";
 import styles from "../Dock.module.css";
 import { addSpecies } from "./actions";
 

@@ -13,8 +13,8 @@ import {
   type Species,
 } from "@/core/species";
 import { confidenceWords } from "../confidenceWords";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 import styles from "../Dock.module.css";
 
 const LANGUAGES = new Intl.DisplayNames("en", { type: "language" });

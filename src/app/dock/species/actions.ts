@@ -2,7 +2,7 @@
 import { err, ok, type Result } from "@/core/shared";
 import { foldName } from "@/core/species";
 import { db } from "@/db/connection";
-import { addOwnSpecies } from "@/db/species";
+import { addOwnSpecies } from "@/db/house/species";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { AddSpecies } from "./schema";

@@ -1,9 +1,9 @@
 import type { Metadata } from "next";
 import { SPECIES } from "@/core/species";
 import { db } from "@/db/connection";
-import { listOwnSpecies } from "@/db/species";
-import page from "@/ui/page.module.css";
-import { SubNav } from "@/ui/SubNav";
+import { listOwnSpecies } from "@/db/house/species";
+import page from "@/ui/layout/page.module.css";
+import { SubNav } from "@/ui/layout/SubNav";
 import { requestTime, requireHouse } from "../../request";
 import { DOCK_VIEWS } from "../subViews";
 import { AddSpeciesForm } from "./AddSpeciesForm";

@@ -3,11 +3,11 @@ import { useState } from "react";
 import { optionWords } from "@/core/safety";
 import { findSpecies } from "@/core/species";
 import { FREEZERS, WRAPS, type AirRecordRequest } from "@/core/raw";
-import type { LotHold } from "@/db/holds";
-import { dayText, hoursText, timeText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { useAirRecord } from "@/ui/useRaw";
+import type { LotHold } from "@/db/lots/holds";
+import { dayText, hoursText, timeText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { useAirRecord } from "@/workers/client/useRaw";
 
 /** What the freezer's own record shows of the pack as it was stated: when to probe, never that the rule is met. */
 export function AirRecordLine({ held: { hold, pack, lot } }: { readonly held: LotHold }) {

@@ -1,6 +1,6 @@
 import { iceDaysPerDay, type LotLife } from "@/core/freshness";
-import { dayText, type Format } from "@/ui/format";
-import page from "@/ui/page.module.css";
+import { dayText, type Format } from "@/ui/format/format";
+import page from "@/ui/layout/page.module.css";
 
 const START_WORDS: Readonly<Record<LotLife["startFrom"], string>> = {
   inspection: "as the inspection read it",

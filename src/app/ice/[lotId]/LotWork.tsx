@@ -7,11 +7,11 @@ import { formsFor, type Form } from "@/core/freshness";
 import type { Result } from "@/core/shared";
 import type { SpeciesGroup } from "@/core/species";
 import type { ActionError } from "@/app/actionError";
-import { moneyText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { useTell } from "@/ui/useTell";
-import { Field } from "@/ui/Field";
+import { moneyText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { useTell } from "@/ui/hooks/useTell";
+import { Field } from "@/ui/form/Field";
 import { moveTo, openThePack, splitOff, takeOffIce, throwAway } from "./actions";
 import { FINISH_REASONS, WASTE_REASONS, type FinishReason } from "./schema";
 

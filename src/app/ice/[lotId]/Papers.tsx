@@ -1,10 +1,10 @@
 "use client";
 import { App, Button, Upload } from "antd";
 import { useRouter } from "next/navigation";
-import type { AttachmentLine } from "@/db/files";
-import { dayText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import type { AttachmentLine } from "@/db/lots/files";
+import { dayText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 
 const ACCEPT = ".pdf,.png,.jpg,.jpeg,.webp";
 

@@ -2,12 +2,11 @@
 import { parasiteRuleOf } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
-import type { HoldFacts } from "@/db/holdFacts";
-import { closeHold, openHeldPack, readHold, startHold, type HoldError } from "@/db/holds";
-import { finishLot, findLot } from "@/db/lots";
-import { moveLot, openPack, splitLot, wasteLot, type MoveError } from "@/db/movements";
+import { closeHold, openHeldPack, readHold, startHold, type HoldError } from "@/db/lots/holds";
+import { finishLot, findLot } from "@/db/lots/lots";
+import { moveLot, openPack, splitLot, wasteLot, type MoveError } from "@/db/lots/movements";
 import { refused, type ActionError } from "../../actionError";
-import { tagFacts } from "@/db/tagRetention";
+import { tagFacts, type HoldFacts } from "@/house/holdFacts";
 import { houseAction } from "../../houseAction";
 import { BeginHold, HoldId, HoldReading, Move, OpenPack, SplitOff, TakeOff, Throw } from "./schema";
 

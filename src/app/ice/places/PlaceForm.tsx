@@ -2,10 +2,10 @@
 import { Button, Input, InputNumber, Select } from "antd";
 import { useState } from "react";
 import { PLACE_KINDS, type PlaceKind } from "@/core/coldchain";
-import type { Place } from "@/db/places";
-import { Field } from "@/ui/Field";
-import { useHouse } from "@/ui/HouseContext";
-import { useTell } from "@/ui/useTell";
+import type { Place } from "@/db/house/places";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { useTell } from "@/ui/hooks/useTell";
 import { savePlace } from "./actions";
 import styles from "../Ice.module.css";
 

@@ -1,11 +1,11 @@
 "use client";
 import { Button, Input, InputNumber } from "antd";
 import { useState } from "react";
-import { Field } from "@/ui/Field";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { PracticeLine } from "@/ui/PracticeLine";
-import { useTell } from "@/ui/useTell";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { PracticeLine } from "@/ui/layout/PracticeLine";
+import { useTell } from "@/ui/hooks/useTell";
 import styles from "../Ice.module.css";
 import { checkProbe } from "./actions";
 

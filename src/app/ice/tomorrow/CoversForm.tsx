@@ -2,10 +2,10 @@
 import { Button, InputNumber, Segmented } from "antd";
 import { useState } from "react";
 import { findSpecies } from "@/core/species";
-import { Field } from "@/ui/Field";
-import { useHouse } from "@/ui/HouseContext";
-import { useTell } from "@/ui/useTell";
-import { SpeciesSearch } from "@/ui/SpeciesSearch";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { useTell } from "@/ui/hooks/useTell";
+import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import styles from "../Ice.module.css";
 import { planTheCovers } from "./actions";
 

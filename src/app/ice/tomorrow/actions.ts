@@ -1,8 +1,8 @@
 "use server";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
-import { setCovers } from "@/db/covers";
-import { speciesOf } from "@/db/species";
+import { setCovers } from "@/db/house/covers";
+import { speciesOf } from "@/db/house/species";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { SetCovers } from "./schema";

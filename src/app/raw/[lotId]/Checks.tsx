@@ -1,8 +1,8 @@
 "use client";
 import type { Check } from "@/core/raw";
-import { dayText, timeText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import { dayText, timeText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 import styles from "../Raw.module.css";
 import { Remedy, type RemedyFacts } from "./Remedy";
 

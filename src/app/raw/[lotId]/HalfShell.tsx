@@ -2,11 +2,11 @@
 import { Button, InputNumber } from "antd";
 import Link from "next/link";
 import { useState } from "react";
-import { Field } from "@/ui/Field";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { UnitInput } from "@/ui/UnitInput";
-import { useTell } from "@/ui/useTell";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { UnitInput } from "@/ui/form/UnitInput";
+import { useTell } from "@/ui/hooks/useTell";
 import styles from "../Raw.module.css";
 import { serveRaw } from "./actions";
 

@@ -5,9 +5,9 @@ import { useState } from "react";
 import type { Attribute, Grade } from "@/core/freshness";
 import type { CheckId } from "@/core/raw";
 import type { RuleSetId } from "@/core/safety";
-import { GradeRow } from "@/ui/GradeRow";
-import { useHouse } from "@/ui/HouseContext";
-import { useTell } from "@/ui/useTell";
+import { GradeRow } from "@/ui/form/GradeRow";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { useTell } from "@/ui/hooks/useTell";
 import { noteLot, notePapers } from "./actions";
 
 export type RemedyFacts = {

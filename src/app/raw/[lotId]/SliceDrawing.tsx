@@ -1,5 +1,5 @@
-import { FLESH } from "@/ui/palette";
-import { sliceGeometry } from "@/ui/sliceGeometry";
+import { FLESH } from "@/ui/theme/palette";
+import { sliceGeometry } from "@/ui/drawings/sliceGeometry";
 
 type Props = {
   readonly heightMm: number;

@@ -1,7 +1,8 @@
 "use server";
 import { assertNever, err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
-import { addPapers, noteOnLot, servePlates, type LotPapers as Papers, type PlatesError } from "@/db/rawLots";
+import { addPapers, noteOnLot, type LotPapers as Papers } from "@/db/raw/lotNotes";
+import { servePlates, type PlatesError } from "@/db/raw/plates";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { LotNote, LotPapers, NewPlates } from "./schema";

@@ -2,13 +2,13 @@
 import { Segmented, Slider } from "antd";
 import { useMemo, useState } from "react";
 import { CITRUS_SCHOOLS, minutesToWhiten, WHITENING, whiteningAt } from "@/core/cure";
-import { Field } from "@/ui/Field";
-import { hoursText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import { LayerMap } from "@/ui/LayerMap";
-import page from "@/ui/page.module.css";
-import { PracticeLine } from "@/ui/PracticeLine";
-import { UnitInput } from "@/ui/UnitInput";
+import { Field } from "@/ui/form/Field";
+import { hoursText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { LayerMap } from "@/ui/drawings/LayerMap";
+import page from "@/ui/layout/page.module.css";
+import { PracticeLine } from "@/ui/layout/PracticeLine";
+import { UnitInput } from "@/ui/form/UnitInput";
 
 const RAW = [233, 183, 160] as const;
 const WHITE = [251, 246, 238] as const;

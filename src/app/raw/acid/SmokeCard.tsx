@@ -2,11 +2,11 @@
 import { InputNumber, Select, Switch } from "antd";
 import { useState } from "react";
 import { adviseSmoke } from "@/core/cure";
-import { Field } from "@/ui/Field";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { PracticeLine } from "@/ui/PracticeLine";
-import { UnitInput } from "@/ui/UnitInput";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { PracticeLine } from "@/ui/layout/PracticeLine";
+import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "../Raw.module.css";
 
 /** A lot that may be smoked, with the parasite rule as its own facts answer it. */

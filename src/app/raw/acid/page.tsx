@@ -1,10 +1,10 @@
 import type { Metadata } from "next";
 import { isFinfish } from "@/core/species";
 import { db } from "@/db/connection";
-import { parasitesOf } from "@/db/rawLots";
-import { stockOnIce } from "@/db/stock";
-import page from "@/ui/page.module.css";
-import { SubNav } from "@/ui/SubNav";
+import { parasitesOf } from "@/db/raw/rawLots";
+import { stockOnIce } from "@/db/lots/stock";
+import page from "@/ui/layout/page.module.css";
+import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";
 import { RAW_VIEWS } from "../subViews";
 import { AcidCard } from "./AcidCard";

@@ -6,18 +6,18 @@ import { useMemo, useState } from "react";
 import { beginHold } from "@/app/ice/[lotId]/actions";
 import { SALT_DIFFUSIVITY, type CureMethod } from "@/core/cure";
 import { findSpecies, shortName, SPECIES } from "@/core/species";
-import { Field } from "@/ui/Field";
-import { hoursText, percentText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import { LayerMap } from "@/ui/LayerMap";
-import page from "@/ui/page.module.css";
-import { PracticeLine } from "@/ui/PracticeLine";
-import { UnitInput } from "@/ui/UnitInput";
-import { useCure } from "@/ui/useRaw";
-import { useTell } from "@/ui/useTell";
+import { Field } from "@/ui/form/Field";
+import { hoursText, percentText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { LayerMap } from "@/ui/drawings/LayerMap";
+import page from "@/ui/layout/page.module.css";
+import { PracticeLine } from "@/ui/layout/PracticeLine";
+import { UnitInput } from "@/ui/form/UnitInput";
+import { useCure } from "@/workers/client/useRaw";
+import { useTell } from "@/ui/hooks/useTell";
 import styles from "../Raw.module.css";
 
-const HoursCurve = dynamic(() => import("@/ui/HoursCurve"), {
+const HoursCurve = dynamic(() => import("@/ui/charts/HoursCurve"), {
   ssr: false,
   loading: () => <div style={{ height: 240 }} />,
 });

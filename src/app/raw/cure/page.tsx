@@ -1,8 +1,8 @@
 import type { Metadata } from "next";
 import { db } from "@/db/connection";
-import { stockOnIce } from "@/db/stock";
-import page from "@/ui/page.module.css";
-import { SubNav } from "@/ui/SubNav";
+import { stockOnIce } from "@/db/lots/stock";
+import page from "@/ui/layout/page.module.css";
+import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";
 import { RAW_VIEWS } from "../subViews";
 import { CureBench } from "./CureBench";

@@ -6,19 +6,19 @@ import { useState } from "react";
 import { FREEZERS, FREEZER_IDS, WRAPS, WRAP_IDS, type FreezerId, type WrapId } from "@/core/raw";
 import type { ParasiteRuleId } from "@/core/safety";
 import { findSpecies, shortName, SPECIES } from "@/core/species";
-import { Field } from "@/ui/Field";
-import { dayText, hoursText, timeText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { PracticeLine } from "@/ui/PracticeLine";
-import { UnitInput } from "@/ui/UnitInput";
-import { useFreezing } from "@/ui/useRaw";
-import { useNow } from "@/ui/useNow";
-import { useTell } from "@/ui/useTell";
+import { Field } from "@/ui/form/Field";
+import { dayText, hoursText, timeText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { PracticeLine } from "@/ui/layout/PracticeLine";
+import { UnitInput } from "@/ui/form/UnitInput";
+import { useFreezing } from "@/workers/client/useRaw";
+import { useNow } from "@/ui/hooks/useNow";
+import { useTell } from "@/ui/hooks/useTell";
 import styles from "../Raw.module.css";
 import { beginFreezing } from "./actions";
 
-const HoursCurve = dynamic(() => import("@/ui/HoursCurve"), {
+const HoursCurve = dynamic(() => import("@/ui/charts/HoursCurve"), {
   ssr: false,
   loading: () => <div style={{ height: 260 }} />,
 });

@@ -1,10 +1,10 @@
 import type { Metadata } from "next";
 import { parasiteRuleOf } from "@/core/safety";
 import { db } from "@/db/connection";
-import { listPlaces } from "@/db/places";
-import { lotInHand, stockOnIce } from "@/db/stock";
-import page from "@/ui/page.module.css";
-import { SubNav } from "@/ui/SubNav";
+import { listPlaces } from "@/db/house/places";
+import { lotInHand, stockOnIce } from "@/db/lots/stock";
+import page from "@/ui/layout/page.module.css";
+import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";
 import { RAW_VIEWS } from "../subViews";
 import { FreezeBench } from "./FreezeBench";

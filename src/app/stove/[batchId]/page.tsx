@@ -1,16 +1,16 @@
 import type { Metadata } from "next";
 import { notFound, redirect } from "next/navigation";
 import { isFinfish } from "@/core/species";
-import { findBatch } from "@/db/batches";
+import { findBatch } from "@/db/block/batches";
 import { db } from "@/db/connection";
-import { parasitesOf } from "@/db/rawLots";
-import { speciesOf } from "@/db/species";
-import { lotInHand } from "@/db/stock";
+import { parasitesOf } from "@/db/raw/rawLots";
+import { speciesOf } from "@/db/house/species";
+import { lotInHand } from "@/db/lots/stock";
 import { requireHouse, requestTime } from "../../request";
 import { PlanBench } from "../bench/PlanBench";
 import { filmsByPan } from "../films";
-import { firstAsk } from "../firstAsk";
-import { loadOfBatch } from "../question";
+import { firstAsk } from "@/house/firstAsk";
+import { loadOfBatch } from "@/house/question";
 
 export const metadata: Metadata = { title: "Stove" };
 

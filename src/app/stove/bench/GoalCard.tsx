@@ -12,10 +12,10 @@ import {
   type TargetDoneness,
 } from "@/core/cooking";
 import type { Species } from "@/core/species";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { UnitInput } from "@/ui/UnitInput";
-import type { CookAskInput } from "../schema";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { UnitInput } from "@/ui/form/UnitInput";
+import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
 
 type Choice = TargetDoneness | "rim" | "usual" | "safe" | "own";

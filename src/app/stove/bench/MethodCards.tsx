@@ -2,9 +2,9 @@
 import { Button } from "antd";
 import { memo, useState } from "react";
 import { methodOf, type MethodFit, type MethodId } from "@/core/cooking";
-import { durationText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import { durationText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
 
 const FIRST_SHOWN = 3;

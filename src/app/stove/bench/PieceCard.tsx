@@ -2,11 +2,11 @@
 import { Button, InputNumber, Select, Switch } from "antd";
 import { memo } from "react";
 import type { Species } from "@/core/species";
-import { Calliper } from "@/ui/Calliper";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { UnitInput } from "@/ui/UnitInput";
-import type { CookAskInput } from "../schema";
+import { Calliper } from "@/ui/form/Calliper";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { UnitInput } from "@/ui/form/UnitInput";
+import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
 
 const SHAPES: readonly { readonly value: CookAskInput["shape"]; readonly label: string }[] = [

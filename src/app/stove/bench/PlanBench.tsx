@@ -18,16 +18,16 @@ import {
 } from "@/core/cooking";
 import { RULE_SETS } from "@/core/safety";
 import { findSpecies, shortName } from "@/core/species";
-import { answerWithin } from "@/ui/answerWithin";
-import { CrossSection } from "@/ui/CrossSection";
-import { CutFaceView } from "@/ui/CutFaceView";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { useSettled } from "@/ui/useSettled";
-import { useRanking, useSheet } from "@/ui/useSheet";
+import { answerWithin } from "@/ui/hooks/answerWithin";
+import { CrossSection } from "@/ui/drawings/CrossSection";
+import { CutFaceView } from "@/ui/drawings/CutFaceView";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { useSettled } from "@/workers/client/useSettled";
+import { useRanking, useSheet } from "@/workers/client/useSheet";
 import { beginCook } from "../actions";
-import { loadOfBatch, questionOf } from "../question";
-import type { CookAskInput } from "../schema";
+import { loadOfBatch, questionOf } from "@/house/question";
+import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
 import { GoalCard } from "./GoalCard";
 import { MethodCards } from "./MethodCards";
@@ -37,7 +37,7 @@ import { Setting } from "./Setting";
 import { SideBySide, type KeptPlan } from "./SideBySide";
 import { StagePlan } from "./StagePlan";
 
-const CookCurves = dynamic(() => import("@/ui/CookCurves"), {
+const CookCurves = dynamic(() => import("@/ui/charts/CookCurves"), {
   ssr: false,
   loading: () => <div style={{ height: 286 }} />,
 });

@@ -6,9 +6,9 @@ import { methodOf, KINETICS, outcomeLabel, type CookPlan } from "@/core/cooking"
 import { RULE_SETS } from "@/core/safety";
 import { isFinfish, type Species } from "@/core/species";
 import { allergensOf, namedAllergens } from "@/core/trace";
-import { durationText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import { durationText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
 import { TwoGoes } from "./TwoGoes";
 

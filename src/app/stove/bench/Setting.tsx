@@ -2,10 +2,10 @@
 import { Radio, Select } from "antd";
 import { memo } from "react";
 import { kitOf, methodOf, PANS, type PanId } from "@/core/cooking";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { UnitInput } from "@/ui/UnitInput";
-import type { CookAskInput } from "../schema";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { UnitInput } from "@/ui/form/UnitInput";
+import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
 
 type Props = {

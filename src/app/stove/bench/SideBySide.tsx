@@ -2,10 +2,10 @@
 import { Button } from "antd";
 import { methodOf, outcomeLabel, type CookPlan } from "@/core/cooking";
 import type { DonenessGroup } from "@/core/species";
-import { durationText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import type { CookAskInput } from "../schema";
+import { durationText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
 
 /** A plan kept to be looked at beside another. */

@@ -1,9 +1,9 @@
 "use client";
 import { memo } from "react";
 import type { CookPlan } from "@/core/cooking";
-import { clockText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import { clockText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
 
 /** Cue first, number second, clock third. */

@@ -3,10 +3,10 @@ import { Button } from "antd";
 import type { CookPlan } from "@/core/cooking";
 import { partCooking, practiceOf, type PartCooking } from "@/core/safety";
 import { shortName, type Species } from "@/core/species";
-import { durationText, type Format } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { useTell } from "@/ui/useTell";
+import { durationText, type Format } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { useTell } from "@/ui/hooks/useTell";
 import { keepWrittenSteps } from "./actions";
 
 type Props = { readonly plan: CookPlan; readonly species: Species };

@@ -3,8 +3,8 @@ import { z } from "zod";
 import { METHODS } from "@/core/cooking";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
-import { speciesOf } from "@/db/species";
-import { keepSteps } from "@/db/writtenSteps";
+import { speciesOf } from "@/db/house/species";
+import { keepSteps } from "@/db/stove/writtenSteps";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 

@@ -4,13 +4,13 @@ import { useState, type ReactNode } from "react";
 import type { Chilled, Chilling } from "@/core/cooking";
 import { COOLING_RULES, type CoolingRuleId } from "@/core/safety";
 import { findSpecies } from "@/core/species";
-import { durationText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { PracticeLine } from "@/ui/PracticeLine";
-import { SpeciesSearch } from "@/ui/SpeciesSearch";
-import { UnitInput } from "@/ui/UnitInput";
-import { useChill } from "@/ui/useSheet";
+import { durationText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { PracticeLine } from "@/ui/layout/PracticeLine";
+import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
+import { UnitInput } from "@/ui/form/UnitInput";
+import { useChill } from "@/workers/client/useSheet";
 import styles from "../Stove.module.css";
 
 const VERDICTS: Readonly<Record<Chilling["verdict"]["verdict"], string>> = {

@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { connection } from "next/server";
 import { coolingRuleOf } from "@/core/safety";
-import { SubNav } from "@/ui/SubNav";
+import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse } from "../../request";
 import { STOVE_VIEWS } from "../subViews";
 import { ChillBench } from "./ChillBench";

@@ -14,13 +14,13 @@ import {
 } from "@/core/cooking";
 import { cite, RULE_SETS, RULINGS, type RuleSetId } from "@/core/safety";
 import { findSpecies, shortName } from "@/core/species";
-import { durationText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { SpeciesSearch } from "@/ui/SpeciesSearch";
-import { UnitInput } from "@/ui/UnitInput";
-import { useTell } from "@/ui/useTell";
-import { useHold } from "@/ui/useSheet";
+import { durationText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
+import { UnitInput } from "@/ui/form/UnitInput";
+import { useTell } from "@/ui/hooks/useTell";
+import { useHold } from "@/workers/client/useSheet";
 import styles from "../Stove.module.css";
 import { startHolding } from "./actions";
 

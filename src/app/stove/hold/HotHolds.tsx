@@ -3,12 +3,12 @@ import { Button, InputNumber } from "antd";
 import { nanoid } from "nanoid";
 import { useState } from "react";
 import { hotHoldStatus, type HotHold, type HotHoldStatus } from "@/core/safety";
-import { clockText, durationText, timeText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { useAlarm } from "@/ui/useAlarm";
-import { useNow } from "@/ui/useNow";
-import { useTell } from "@/ui/useTell";
+import { clockText, durationText, timeText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { useAlarm } from "@/ui/hooks/useAlarm";
+import { useNow } from "@/ui/hooks/useNow";
+import { useTell } from "@/ui/hooks/useTell";
 import styles from "../Stove.module.css";
 import { endHolding, noteHolding } from "./actions";
 

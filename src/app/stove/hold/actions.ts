@@ -2,8 +2,8 @@
 import { HOLD_WAYS } from "@/core/cooking";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
-import { findCook } from "@/db/cooks";
-import { endHotHold, readHotHold, startHotHold, type HotHoldError } from "@/db/hotHolds";
+import { findCook } from "@/db/stove/cooks";
+import { endHotHold, readHotHold, startHotHold, type HotHoldError } from "@/db/stove/hotHolds";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { EndHotHold, ReadHotHold, StartHotHold } from "../schema";

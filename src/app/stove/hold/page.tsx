@@ -1,9 +1,9 @@
 import type { Metadata } from "next";
 import { heldFrom, liveCook } from "@/core/cooking";
 import { db } from "@/db/connection";
-import { findCook } from "@/db/cooks";
-import { openHotHolds } from "@/db/hotHolds";
-import { SubNav } from "@/ui/SubNav";
+import { findCook } from "@/db/stove/cooks";
+import { openHotHolds } from "@/db/stove/hotHolds";
+import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";
 import { speciesName } from "../clockOf";
 import { STOVE_VIEWS } from "../subViews";

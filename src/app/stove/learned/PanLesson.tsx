@@ -2,9 +2,9 @@
 import { Button, Checkbox } from "antd";
 import { useState } from "react";
 import { meanOffK, type PanId } from "@/core/cooking";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { useTell } from "@/ui/useTell";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { useTell } from "@/ui/hooks/useTell";
 import { learnPan } from "../actions";
 import styles from "../Stove.module.css";
 

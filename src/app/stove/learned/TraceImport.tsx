@@ -1,8 +1,8 @@
 "use client";
 import { Button, Input, Select, Upload } from "antd";
 import { useState } from "react";
-import page from "@/ui/page.module.css";
-import { useTell } from "@/ui/useTell";
+import page from "@/ui/layout/page.module.css";
+import { useTell } from "@/ui/hooks/useTell";
 import { importTrace } from "../actions";
 
 type Props = { readonly cooks: readonly { readonly id: string; readonly title: string }[] };

@@ -1,9 +1,9 @@
 import type { Metadata } from "next";
 import { db } from "@/db/connection";
-import { openCooks } from "@/db/cooks";
-import { listProbes } from "@/db/probes";
-import page from "@/ui/page.module.css";
-import { SubNav } from "@/ui/SubNav";
+import { openCooks } from "@/db/stove/cooks";
+import { listProbes } from "@/db/stove/probes";
+import page from "@/ui/layout/page.module.css";
+import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";
 import { clockOf } from "../clockOf";
 import { STOVE_VIEWS } from "../subViews";

@@ -13,17 +13,17 @@ import {
   type MethodId,
 } from "@/core/cooking";
 import { findSpecies, shortName } from "@/core/species";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { SpeciesSearch } from "@/ui/SpeciesSearch";
-import { useStationSheet } from "@/ui/useSheet";
-import { useTell } from "@/ui/useTell";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
+import { useStationSheet } from "@/workers/client/useSheet";
+import { useTell } from "@/ui/hooks/useTell";
 import { keepStationSheet } from "../actions";
 import { GoalCard } from "../bench/GoalCard";
 import { Setting } from "../bench/Setting";
-import { firstAsk } from "../firstAsk";
-import { questionOf } from "../question";
-import type { CookAskInput } from "../schema";
+import { firstAsk } from "@/house/firstAsk";
+import { questionOf } from "@/house/question";
+import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
 import { SheetTable } from "./SheetTable";
 

@@ -1,8 +1,8 @@
 "use client";
 import { outcomeLabel, stageColumns, type SheetRow } from "@/core/cooking";
 import type { DonenessGroup } from "@/core/species";
-import { clockText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
+import { clockText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
 import styles from "../Stove.module.css";
 
 type Props = { readonly rows: readonly SheetRow[]; readonly group: DonenessGroup };

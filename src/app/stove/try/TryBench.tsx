@@ -3,11 +3,11 @@ import { Select } from "antd";
 import { useState } from "react";
 import { cookFormsOf, usualPiece, type CookForm, type Films } from "@/core/cooking";
 import { findSpecies, isCooked, shortName } from "@/core/species";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { SpeciesSearch } from "@/ui/SpeciesSearch";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { PlanBench } from "../bench/PlanBench";
-import { firstAsk } from "../firstAsk";
+import { firstAsk } from "@/house/firstAsk";
 import { FORM_WORDS } from "../formWords";
 
 /** Tried out, not cooked: no more than a pan's worth. */

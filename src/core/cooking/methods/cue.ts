@@ -1,5 +1,5 @@
 import type { DonenessGroup } from "@/core/species";
-import type { OutcomeId } from "../data/outcomes";
+import type { OutcomeId } from "../doneness";
 
 /** The piece as the model has it at the end of a stage: what a cue may speak of. */
 export type AtEnd = {

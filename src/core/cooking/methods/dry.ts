@@ -1,6 +1,6 @@
 import { cues, isBrowned, nearlyThrough, type AtEnd, type Cue } from "./cue";
-import { panVessel } from "../vessel";
-import { broilerView } from "../viewFactor";
+import { panVessel } from "../model";
+import { broilerView } from "../model";
 import { immersed, KITCHEN, knob, metal, NOTHING, oven, OVEN, rest, stage, type Method } from "./method";
 
 const PRACTICE = "common practice";

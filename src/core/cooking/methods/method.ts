@@ -1,10 +1,10 @@
 import type { AllergenId } from "@/core/safety";
 import type { Anatomy, DonenessGroup } from "@/core/species";
-import { STATION, type Pan } from "../data/station";
-import type { Surroundings } from "../cookRun";
-import type { PieceShape, StovePiece } from "../piece";
-import type { Touch } from "../touch";
-import type { Vessel } from "../vessel";
+import { STATION, type Pan } from "../model";
+import type { Surroundings } from "../model";
+import type { PieceShape, StovePiece } from "../model";
+import type { Touch } from "../model";
+import type { Vessel } from "../model";
 import { feel, type Cue } from "./cue";
 
 /** What the cook sets before the fish goes in, °C or mm. */

@@ -1,4 +1,4 @@
-import { bathVessel, panVessel, potVessel } from "../vessel";
+import { bathVessel, panVessel, potVessel } from "../model";
 import { cues, feel, isBrowned, isThrough, nearlyThrough, type AtEnd } from "./cue";
 import { immersed, inOven, KITCHEN, knob, liquid, metal, oven, rest, sidesOf, stage, type Method } from "./method";
 import { FINFISH, HOT_OIL, lineWords } from "./skinCrisp";

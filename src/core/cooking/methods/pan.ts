@@ -1,4 +1,4 @@
-import { panVessel, plateVessel } from "../vessel";
+import { panVessel, plateVessel } from "../model";
 import { cues, feel, isBrowned, nearlyThrough } from "./cue";
 import { inOven, KITCHEN, knob, metal, oven, OVEN, PAN, rest, stage, type Method } from "./method";
 import { FINFISH, HOT_OIL, lineWords } from "./skinCrisp";

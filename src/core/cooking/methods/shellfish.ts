@@ -1,8 +1,8 @@
 import { cues, feel, hasEdge, isBrowned, isThrough, nearlyThrough, type Cue } from "./cue";
-import { panVessel, potVessel } from "../vessel";
-import { broilerView } from "../viewFactor";
+import { panVessel, potVessel } from "../model";
+import { broilerView } from "../model";
 import { inOven, KITCHEN, knob, metal, NOTHING, rest, sidesOf, stage, type BuildContext, type Method } from "./method";
-import { STATION } from "../data/station";
+import { STATION } from "../model";
 
 const PRACTICE = "common practice";
 const FOAM_C = 130;

@@ -1,4 +1,4 @@
-import { panVessel } from "../vessel";
+import { panVessel } from "../model";
 import { cues, type AtEnd } from "./cue";
 import { inOven, KITCHEN, knob, metal, oven, OVEN, PAN, rest, stage, type BuildContext, type Method } from "./method";
 

@@ -1,5 +1,5 @@
 import { cues, isBrowned, isThrough } from "./cue";
-import { bathVessel, fryerVessel, panVessel, potVessel } from "../vessel";
+import { bathVessel, fryerVessel, panVessel, potVessel } from "../model";
 import { immersed, KITCHEN, knob, liquid, metal, PAN, rest, stage, type Method } from "./method";
 
 const PRACTICE = "common practice";

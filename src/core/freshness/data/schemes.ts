@@ -1,4 +1,4 @@
-import type { Scheme, SchemeId } from "../scheme";
+import type { Scheme, SchemeId } from "../attribute";
 
 /**
  * Graded signs in the station's own words. The frame of what inspectors look at is Reg. (EC) 2406/96, Annex I (memory, high); the

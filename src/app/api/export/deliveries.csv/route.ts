@@ -1,5 +1,5 @@
 import { db } from "@/db/connection";
-import { speciesOf } from "@/db/species";
+import { speciesOf } from "@/db/house/species";
 import { writeDeliveryCsv } from "@/exchange/deliveryCsv";
 import { receivedDrafts } from "../receivedDrafts";
 

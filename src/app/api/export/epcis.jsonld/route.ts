@@ -1,5 +1,5 @@
 import { db } from "@/db/connection";
-import { listOwnSpecies } from "@/db/species";
+import { listOwnSpecies } from "@/db/house/species";
 import { writeEpcis } from "@/exchange/epcis";
 import { receivedDrafts } from "../receivedDrafts";
 

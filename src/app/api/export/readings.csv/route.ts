@@ -1,6 +1,6 @@
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
-import { findPlace, readingsSince } from "@/db/places";
+import { findPlace, readingsSince } from "@/db/house/places";
 import { toCsv } from "@/exchange/csv";
 
 /** Readings of one place of the last thirty days: `?place=ID`. Reads back through the logger import. */

@@ -1,6 +1,6 @@
 import { stageColumns } from "@/core/cooking";
 import { db } from "@/db/connection";
-import { findSheet } from "@/db/stationSheets";
+import { findSheet } from "@/db/stove/stationSheets";
 import { toCsv } from "@/exchange/csv";
 
 const figure = (value: number | null, digits = 0) => (value === null ? "" : value.toFixed(digits));

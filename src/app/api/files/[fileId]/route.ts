@@ -1,5 +1,5 @@
 import { db } from "@/db/connection";
-import { findFile } from "@/db/files";
+import { findFile } from "@/db/lots/files";
 
 /** A kept paper, as it came; the browser may show it and nothing else. */
 export async function GET(_: Request, { params }: { params: Promise<{ fileId: string }> }): Promise<Response> {

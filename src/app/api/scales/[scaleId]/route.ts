@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { db } from "@/db/connection";
-import { findScale, noteWeight } from "@/db/scales";
+import { findScale, noteWeight } from "@/db/block/scales";
 import { bearerOf, problem, sameKey } from "../../device";
 
 const Weight = z.strictObject({ mass_g: z.number().min(-5000).max(500_000), stable: z.boolean() });

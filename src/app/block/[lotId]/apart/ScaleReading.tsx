@@ -2,7 +2,7 @@
 import { Button } from "antd";
 import Link from "next/link";
 import { useEffect, useState } from "react";
-import { useHouse } from "@/ui/HouseContext";
+import { useHouse } from "@/ui/hooks/HouseContext";
 import styles from "./Apart.module.css";
 
 type Reading = {

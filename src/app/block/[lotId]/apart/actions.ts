@@ -1,10 +1,10 @@
 "use server";
 import { expectedParts, findBreakdown } from "@/core/block";
 import { assertNever, err, ok, type Result } from "@/core/shared";
-import { breakDown, type BreakdownError } from "@/db/breakdowns";
+import { breakDown, type BreakdownError } from "@/db/block/breakdowns";
 import { db } from "@/db/connection";
-import { findLot } from "@/db/lots";
-import { speciesOf } from "@/db/species";
+import { findLot } from "@/db/lots/lots";
+import { speciesOf } from "@/db/house/species";
 import { refused, type ActionError } from "../../../actionError";
 import { houseAction } from "../../../houseAction";
 import { NewApart } from "./schema";

@@ -14,12 +14,12 @@ import {
   type PreparationStep,
 } from "@/core/block";
 import { findSpecies } from "@/core/species";
-import { Field } from "@/ui/Field";
-import { hoursText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { UnitInput } from "@/ui/UnitInput";
-import { useTell } from "@/ui/useTell";
+import { Field } from "@/ui/form/Field";
+import { hoursText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { UnitInput } from "@/ui/form/UnitInput";
+import { useTell } from "@/ui/hooks/useTell";
 import { keepPreparation } from "../actions";
 import styles from "./Prepare.module.css";
 

@@ -3,11 +3,11 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { loadOf } from "@/core/cooking";
 import { inSentence, shortName } from "@/core/species";
-import { findBatch } from "@/db/batches";
+import { findBatch } from "@/db/block/batches";
 import { db } from "@/db/connection";
-import { speciesOf } from "@/db/species";
-import { formatFor } from "@/ui/format";
-import page from "@/ui/page.module.css";
+import { speciesOf } from "@/db/house/species";
+import { formatFor } from "@/ui/format/format";
+import page from "@/ui/layout/page.module.css";
 import { requireHouse, requestTime } from "../../../request";
 import { PrepareBench } from "./PrepareBench";
 

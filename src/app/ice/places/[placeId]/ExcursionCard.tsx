@@ -3,11 +3,11 @@ import { Button, Input } from "antd";
 import Link from "next/link";
 import { useState } from "react";
 import { HISTAMINE_EXPOSURE } from "@/core/safety";
-import type { PlaceWatch, TouchedLot } from "@/db/excursions";
-import { dayText, hoursText, timeText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import { useTell } from "@/ui/useTell";
-import page from "@/ui/page.module.css";
+import type { PlaceWatch, TouchedLot } from "@/db/lots/excursions";
+import { dayText, hoursText, timeText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { useTell } from "@/ui/hooks/useTell";
+import page from "@/ui/layout/page.module.css";
 import styles from "../../Ice.module.css";
 import { answerTheExcursion } from "../actions";
 

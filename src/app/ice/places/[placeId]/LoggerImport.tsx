@@ -2,9 +2,9 @@
 import { Alert, App, Button, Upload } from "antd";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { dayText, timeText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import { dayText, timeText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 import { readLogger, type LoggerAnswer } from "../actions";
 
 const ORDER_WORDS: Readonly<Record<string, string>> = { ymd: "year first", dmy: "day first", mdy: "month first" };

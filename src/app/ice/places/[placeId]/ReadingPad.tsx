@@ -1,8 +1,8 @@
 "use client";
 import { Button, InputNumber } from "antd";
 import { useState } from "react";
-import { useHouse } from "@/ui/HouseContext";
-import { useTell } from "@/ui/useTell";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { useTell } from "@/ui/hooks/useTell";
 import { typeReading } from "../actions";
 
 /** What the thermometer on the wall says, typed in two taps. */

@@ -1,8 +1,8 @@
 "use client";
 import { Button, Typography } from "antd";
 import { useState } from "react";
-import page from "@/ui/page.module.css";
-import { useTell } from "@/ui/useTell";
+import page from "@/ui/layout/page.module.css";
+import { useTell } from "@/ui/hooks/useTell";
 import { makeDeviceKey } from "../actions";
 
 /** The key a sensor sends along; shown once, a new one ends the old. */

@@ -1,10 +1,10 @@
 "use client";
 import Link from "next/link";
 import type { CookEvent, LiveCook } from "@/core/cooking";
-import type { StoredPlan } from "@/db/storedPlan";
-import { durationText, timeText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
+import type { StoredPlan } from "@/house/storedPlan";
+import { durationText, timeText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 
 type Props = {
   readonly cookId: string;

@@ -2,16 +2,16 @@
 import { Button } from "antd";
 import dynamic from "next/dynamic";
 import { stageSecondsAt, type CookEvent, type LiveCook } from "@/core/cooking";
-import type { CookReading } from "@/db/probes";
-import type { StoredPlan } from "@/db/storedPlan";
-import { clockText, durationText } from "@/ui/format";
-import { useHouse } from "@/ui/HouseContext";
-import page from "@/ui/page.module.css";
-import { useEstimate } from "@/ui/useSheet";
-import { templateSoFar } from "../../templateSeconds";
+import type { CookReading } from "@/db/stove/probes";
+import type { StoredPlan } from "@/house/storedPlan";
+import { clockText, durationText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { useEstimate } from "@/workers/client/useSheet";
+import { templateSoFar } from "@/house/templateSeconds";
 import styles from "../../Stove.module.css";
 
-const ProbeCurve = dynamic(() => import("@/ui/ProbeCurve"), {
+const ProbeCurve = dynamic(() => import("@/ui/charts/ProbeCurve"), {
   ssr: false,
   loading: () => <div style={{ height: 246 }} />,
 });

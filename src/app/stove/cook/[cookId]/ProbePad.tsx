@@ -2,7 +2,7 @@
 import { Button, InputNumber } from "antd";
 import { useState } from "react";
 import { probeChoicesC } from "@/core/cooking";
-import { useHouse } from "@/ui/HouseContext";
+import { useHouse } from "@/ui/hooks/HouseContext";
 import styles from "../../Stove.module.css";
 
 type Props = { readonly expectedC: number; readonly busy: boolean; readonly onNote: (centreC: number) => void };

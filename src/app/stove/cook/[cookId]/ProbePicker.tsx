@@ -1,6 +1,6 @@
 "use client";
 import { Select } from "antd";
-import { useTell } from "@/ui/useTell";
+import { useTell } from "@/ui/hooks/useTell";
 import { moveProbe } from "../../actions";
 
 export type ProbeChoice = { readonly id: string; readonly name: string; readonly cookId: string | null };

@@ -1,9 +1,9 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { db } from "@/db/connection";
-import { findCook } from "@/db/cooks";
-import { findBatch } from "@/db/batches";
-import { listProbes, readingsOf } from "@/db/probes";
+import { findCook } from "@/db/stove/cooks";
+import { findBatch } from "@/db/block/batches";
+import { listProbes, readingsOf } from "@/db/stove/probes";
 import { requireHouse, requestTime } from "../../../request";
 import { speciesName } from "../../clockOf";
 import { LiveBench } from "./LiveBench";

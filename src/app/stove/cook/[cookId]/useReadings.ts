@@ -1,6 +1,6 @@
 "use client";
 import { useEffect, useState } from "react";
-import type { CookReading } from "@/db/probes";
+import type { CookReading } from "@/db/stove/probes";
 
 const EVERY_MS = 3000;
 

@@ -2,13 +2,13 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { usualPiece } from "@/core/cooking";
 import { db } from "@/db/connection";
-import { findLot } from "@/db/lots";
-import { parasitesOf } from "@/db/rawLots";
-import { lotInHand } from "@/db/stock";
+import { findLot } from "@/db/lots/lots";
+import { parasitesOf } from "@/db/raw/rawLots";
+import { lotInHand } from "@/db/lots/stock";
 import { requireHouse, requestTime } from "../../../request";
 import { PlanBench } from "../../bench/PlanBench";
 import { filmsByPan } from "../../films";
-import { firstAsk } from "../../firstAsk";
+import { firstAsk } from "@/house/firstAsk";
 
 export const metadata: Metadata = { title: "Stove" };
 

@@ -1,6 +1,6 @@
 import { db } from "@/db/connection";
-import { findCook } from "@/db/cooks";
-import { readingsOf } from "@/db/probes";
+import { findCook } from "@/db/stove/cooks";
+import { readingsOf } from "@/db/stove/probes";
 import { problem } from "../../../device";
 
 /** What the probes sent into a cook, oldest first: `[{"at":"…","celsius":41.3}]`. */

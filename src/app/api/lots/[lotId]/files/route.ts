@@ -1,8 +1,8 @@
 import { fileTypeFromBuffer } from "file-type";
 import { revalidatePath } from "next/cache";
 import { db } from "@/db/connection";
-import { attachFile } from "@/db/files";
-import { findLot } from "@/db/lots";
+import { attachFile } from "@/db/lots/files";
+import { findLot } from "@/db/lots/lots";
 import { cookAtStation, fromThisHouse } from "@/app/request";
 
 const MOST_BYTES = 8 * 1024 * 1024;

@@ -1,7 +1,7 @@
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { db } from "@/db/connection";
-import { addReadings, findPlace } from "@/db/places";
+import { addReadings, findPlace } from "@/db/house/places";
 import { bearerOf, problem, sameKey } from "../../../device";
 
 const SensorReadings = z.strictObject({

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { db } from "@/db/connection";
-import { findProbe, noteProbe } from "@/db/probes";
+import { findProbe, noteProbe } from "@/db/stove/probes";
 import { bearerOf, problem, sameKey } from "../../../device";
 
 const Reading = z.strictObject({

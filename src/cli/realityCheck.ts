@@ -1,7 +1,0 @@
-// Writes docs/reality-check.md: what cooks say, held against the model, misses included.
-import { writeFileSync } from "node:fs";
-import { realityDocument } from "@/core/cooking";
-
-const FILE = "docs/reality-check.md";
-writeFileSync(FILE, realityDocument());
-process.stdout.write(`${FILE} written\n`);

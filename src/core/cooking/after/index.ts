@@ -1,0 +1,12 @@
+export { chillAfterCooking, type Chilled, type Chilling, type ChillQuestion } from "./chill";
+export {
+  heldFrom,
+  HOLD_WAY_IDS,
+  HOLD_WAYS,
+  holdHot,
+  keepsMin,
+  SERVED_FROM_C,
+  USUAL_HOLD_C,
+  type Holding,
+  type HoldQuestion,
+} from "./hotHold";

@@ -1,0 +1,116 @@
+import { fitCooks, NOTHING_OFF, shifted, type Reading, type Unknown } from "./fit";
+import { measureOf } from "../plan";
+import { Programme, type CookOutcome } from "../plan";
+import type { Job } from "../plan";
+import { timeToReach } from "../plan";
+
+/** What the readings so far make of a running cook. */
+export type LiveEstimate = {
+  /** Seconds of every stage now thought right; those that are over as they were. */
+  readonly seconds: readonly number[];
+  /** Left until the piece leaves the heat, s; negative: it should have left. */
+  readonly leftS: number;
+  readonly peakC: number;
+  /** Centre through time under the new estimate, and as first planned, for drawing. */
+  readonly predicted: readonly { readonly timeS: number; readonly centreC: number }[];
+  readonly planned: readonly { readonly timeS: number; readonly centreC: number }[];
+  /** Largest that is off, in words for the cook; null when the plan holds. */
+  readonly because: string | null;
+};
+
+const LIVE_UNKNOWNS: readonly Unknown[] = ["vessel", "air", "thickness", "start"];
+/** The slope of a search in a running cook: coarse enough to follow every reading. */
+const CLOSE = { toleranceS: 2, toleranceValue: 0.1 } as const;
+const LEFT_MOST_S = 3600;
+const DRAW_S = 10;
+const MOST_READINGS = 24;
+
+/** Many readings of a stream say hardly more than a few spread over it. */
+function thinned(readings: readonly Reading[]): readonly Reading[] {
+  if (readings.length <= MOST_READINGS) return readings;
+  const every = (readings.length - 1) / (MOST_READINGS - 1);
+  return Array.from({ length: MOST_READINGS }, (_, index) => readings[Math.round(index * every)]!);
+}
+
+/**
+ * Fits what may be off to the readings and searches the rest of the cook anew. `taken` are the seconds of the stages so far, the one in
+ * hand last; `plannedS` the seconds the plan gave.
+ */
+export function estimateLive(
+  job: Job,
+  plannedS: readonly number[],
+  taken: readonly number[],
+  readings: readonly Reading[],
+): LiveEstimate {
+  const current = Math.min(taken.length, job.stages.length) - 1;
+  const pull = job.stages.length - 1;
+  const sofar = job.stages.map((_, index) => taken[index] ?? plannedS[index]!);
+  const estimate =
+    readings.length === 0
+      ? NOTHING_OFF
+      : fitCooks([{ setup: job.setup, stages: job.stages, seconds: sofar, readings: thinned(readings) }], LIVE_UNKNOWNS)
+          .estimate;
+  const setup = shifted(job.setup, estimate);
+  const programme = new Programme(setup, job.stages);
+  const { of, wanted } = measureOf(job.goal, programme);
+  const searched = job.stages.flatMap(({ until }, index) => (until.by === "search" && index >= current ? [index] : []));
+  const parts = searched.reduce((sum, index) => sum + partOf(job, index), 0);
+  const secondsFor = (leftS: number) =>
+    job.stages.map(({ until }, index) => {
+      if (index < current) return taken[index]!;
+      const done = index === current ? taken[index]! : 0;
+      if (until.by === "search") return done + (leftS * partOf(job, index)) / parts;
+      return Math.max(done, plannedS[index]!);
+    });
+  const value = (leftS: number) => of(programme.outcome(secondsFor(leftS)));
+  let moreS = 0;
+  if (searched.length > 0 && current < pull) {
+    const found = timeToReach(value, wanted, [0, LEFT_MOST_S], CLOSE, 60);
+    moreS = found.kind === "found" ? found.seconds : found.kind === "below" ? 0 : LEFT_MOST_S;
+  }
+  const seconds = secondsFor(moreS);
+  const outcome = programme.outcome(seconds);
+  const elapsedS = taken.reduce((sum, part) => sum + part, 0);
+  const pullS = seconds.slice(0, pull).reduce((sum, part) => sum + part, 0);
+  const course = (of: Programme, given: readonly number[], { restS }: Pick<CookOutcome, "restS">) =>
+    of
+      .trace(
+        given.map((part, index) => (index === pull ? restS : part)),
+        DRAW_S,
+      )
+      .map(({ timeS, centreC }) => ({ timeS, centreC }));
+  const asPlanned = new Programme(job.setup, job.stages);
+  return {
+    seconds: outcome.seconds,
+    leftS: current >= pull ? 0 : pullS - elapsedS,
+    peakC: outcome.peakC,
+    predicted: course(programme, seconds, outcome),
+    planned: course(asPlanned, plannedS, asPlanned.outcome(plannedS)),
+    because: wordsFor(estimate),
+  };
+}
+
+function partOf(job: Job, index: number): number {
+  const { until } = job.stages[index]!;
+  return until.by === "search" ? until.part : 0;
+}
+
+/** Names what is most off, measured in what was thought possible. */
+function wordsFor({ vessel, air, thickness, start }: Readonly<Record<Unknown, number>>): string | null {
+  const words = [
+    {
+      off: Math.abs(vessel) / 0.3,
+      say: vessel > 0 ? "better contact with the heat than planned" : "poorer contact with the heat than planned",
+    },
+    { off: Math.abs(air) / 0.2, say: air > 0 ? "hotter around it than planned" : "cooler around it than planned" },
+    {
+      off: Math.abs(thickness) / 0.05,
+      say: thickness > 0 ? "it cooks like a thicker piece" : "it cooks like a thinner piece",
+    },
+    {
+      off: Math.abs(start) / 1.5,
+      say: start > 0 ? "it started warmer than planned" : "it started colder than planned",
+    },
+  ].sort((a, b) => b.off - a.off);
+  return words[0]!.off > 0.3 ? words[0]!.say : null;
+}

@@ -1,0 +1,16 @@
+export type { LiveEstimate } from "./estimate";
+export { estimateSheet, type LiveQuestion } from "./estimateSheet";
+export {
+  centresAt,
+  fitCooks,
+  learnedFilms,
+  meanOffK,
+  shifted,
+  type Estimate,
+  type Fit,
+  type MeasuredCook,
+  type Reading,
+} from "./fit";
+export { liveCook, refuseEvent, stageSecondsAt, type CookEvent, type CookStatus, type LiveCook } from "./live";
+export { probeChoicesC } from "./probeChoices";
+export { readTrace } from "./traceRows";

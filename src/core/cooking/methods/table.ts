@@ -1,0 +1,38 @@
+import { DRY_METHODS } from "./dry";
+import type { Kit, KnobId, Method, MethodId } from "./method";
+import { MORE_METHODS } from "./more";
+import { PAN_METHODS } from "./pan";
+import { SHELLFISH_METHODS } from "./shellfish";
+import { SKIN_METHODS } from "./skinCrisp";
+import { WET_METHODS } from "./wet";
+
+export const METHODS: readonly Method[] = [
+  ...SKIN_METHODS,
+  ...PAN_METHODS,
+  ...SHELLFISH_METHODS,
+  ...WET_METHODS,
+  ...DRY_METHODS,
+  ...MORE_METHODS,
+];
+
+export const METHOD_IDS = METHODS.map(({ id }) => id) as [MethodId, ...MethodId[]];
+
+export function methodOf(id: MethodId): Method {
+  const found = METHODS.find((method) => method.id === id);
+  if (!found) throw new Error(`no method ${id} in the table`);
+  return found;
+}
+
+const PLAIN: Kit = { panC: 200, ovenC: 180, mediumC: 80, secondC: 140, sourceC: 600, distanceMm: 100 };
+
+/** The settings of a method and school: the usual ones, changed where the cook has said so. */
+export function kitOf(method: Method, school: string, changed: Partial<Record<KnobId, number>> = {}): Kit {
+  const usual = Object.fromEntries(method.knobs.map(({ id, usual: value }) => [id, value]));
+  return { ...PLAIN, ...usual, ...method.schools.find(({ id }) => id === school)?.kit, ...changed };
+}
+
+export { CRISP_CRUST_MM } from "./skinCrisp";
+export { KITCHEN, liquid, metal, sidesOf } from "./method";
+export type { AtEnd, Cue } from "./cue";
+export { COOK_FORMS, type CookForm } from "./method";
+export type { Kit, Knob, KnobId, Method, MethodId, Practice, School, StageTemplate } from "./method";

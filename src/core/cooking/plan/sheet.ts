@@ -1,0 +1,129 @@
+import type { Composition } from "@/core/matter";
+import type { RuleSetId } from "@/core/safety";
+import { err, ok, type Result } from "@/core/shared";
+import { findSpecies, type Species } from "@/core/species";
+import type { Snapshot } from "../model";
+import { cutFace, type CutFace } from "./cutFace";
+import { PANS, type Films, type PanId } from "../model";
+import type { CookForm, KnobId, MethodId } from "../methods";
+import type { PieceShape } from "../model";
+import { findTimes } from "./findTimes";
+import { describe, planCook, type CookPlan } from "./plan";
+import { rankMethods, type MethodFit } from "./rank";
+import { jobOf, type CookRequest } from "./request";
+import { stationSheet, type SheetRow } from "./stationSheet";
+
+/** A question to the stove in plain data, so that it can cross to a worker or the server. */
+export type SheetRequest = {
+  readonly speciesId: string;
+  readonly methodId: MethodId;
+  readonly schoolId?: string;
+  readonly kit: Partial<Record<KnobId, number>>;
+  readonly shape: PieceShape;
+  readonly thinnestMm: number;
+  readonly thickestMm: number;
+  readonly form?: CookForm;
+  readonly skin: boolean;
+  readonly startC: number;
+  readonly panId: PanId;
+  readonly goal: CookRequest["goal"];
+  readonly pieces: number;
+  readonly pieceG: number;
+  readonly ruleSetId: RuleSetId;
+  /** Of the piece as it was prepared. */
+  readonly composition?: Composition;
+  readonly stuffed?: boolean;
+  readonly temperedMin?: number;
+  readonly films?: Partial<Films>;
+  /** Species the house has added, where the fish is one of them. */
+  readonly own?: readonly Species[];
+};
+
+export type Sheet = {
+  readonly plan: CookPlan;
+  readonly trace: readonly Snapshot[];
+  readonly stageNames: readonly string[];
+  readonly cutFace: CutFace;
+};
+
+const TRACE_STEP_S = 5;
+const MOST_SNAPSHOTS = 120;
+/** The drawing goes on a little past serving, to show the centre turn. */
+const AFTER_SERVING_S = 60;
+
+export function requestOf(sheet: SheetRequest): CookRequest | null {
+  const species = findSpecies(sheet.speciesId, sheet.own);
+  const pan = PANS.find(({ id }) => id === sheet.panId);
+  return species && pan ? { ...sheet, species, pan } : null;
+}
+
+export const UNKNOWN = "That fish or pan is not in the table.";
+
+/** The plan alone, as the server keeps it with a cook. */
+export function planSheet(sheet: SheetRequest): Result<CookPlan, string> {
+  const request = requestOf(sheet);
+  if (!request) return err(UNKNOWN);
+  const found = planCook(request);
+  return found.ok ? found : err(found.error.message);
+}
+
+/** The plan, the course of the cook and the face it is cut to, for drawing. */
+export function drawSheet(sheet: SheetRequest): Result<Sheet, string> {
+  const request = requestOf(sheet);
+  if (!request) return err(UNKNOWN);
+  const found = findTimes(jobOf(request));
+  if (!found.ok) return err(found.error.message);
+  const { programme } = found.value;
+  const plan = describe(found.value);
+  const { seconds } = programme.outcome(found.value.seconds);
+  const everyS = Math.max(TRACE_STEP_S, plan.serveS / MOST_SNAPSHOTS);
+  return ok({
+    plan,
+    trace: programme.trace(seconds, everyS, AFTER_SERVING_S),
+    stageNames: programme.stages.map(({ name }) => name),
+    cutFace: cutFace(programme, seconds),
+  });
+}
+
+export type PanPiece = {
+  readonly massG: number;
+  readonly maxThicknessMm: number;
+  /** Where it is folded or paired: what the pan sees. */
+  readonly cookThicknessMm?: number | null;
+};
+export type PanLoad = {
+  readonly pieceG: number;
+  readonly thicknessMm: number;
+  readonly thinnestMm: number;
+  readonly thickestMm: number;
+};
+
+/** What `count` pieces are together, thickest first as they go into the pan; the plan is made for their mean. */
+export function loadOf(pieces: readonly PanPiece[], count: number): PanLoad | null {
+  const thicknessOf = (piece: PanPiece) => piece.cookThicknessMm ?? piece.maxThicknessMm;
+  const chosen = [...pieces].sort((a, b) => thicknessOf(b) - thicknessOf(a)).slice(0, count);
+  if (chosen.length === 0) return null;
+  const mean = (read: (piece: PanPiece) => number) =>
+    chosen.reduce((sum, piece) => sum + read(piece), 0) / chosen.length;
+  return {
+    pieceG: mean(({ massG }) => massG),
+    thicknessMm: mean(thicknessOf),
+    thinnestMm: thicknessOf(chosen.at(-1)!),
+    thickestMm: thicknessOf(chosen[0]!),
+  };
+}
+
+/** Methods for the piece of a question, fittest first. */
+export function rankSheet(sheet: SheetRequest): Result<readonly MethodFit[], string> {
+  const request = requestOf(sheet);
+  return request ? ok(rankMethods(request)) : err(UNKNOWN);
+}
+
+/** Lines of a station sheet for the fish and method of a question. */
+export function sheetRows(
+  sheet: SheetRequest,
+  thicknesses: readonly number[],
+): Result<Generator<SheetRow, void>, string> {
+  const request = requestOf(sheet);
+  return request ? ok(stationSheet(request, thicknesses)) : err(UNKNOWN);
+}

@@ -1,0 +1,82 @@
+import { and, desc, eq, gte } from "drizzle-orm";
+import {
+  boardAllergen,
+  boardUseFor,
+  USUAL_BOARDS,
+  type BoardColour,
+  type BoardScheme,
+  type BoardUse,
+  type BoardWash,
+  type BoardWork,
+} from "@/core/block";
+import { findSpecies, shortName, type Species } from "@/core/species";
+import type { Db } from "../connection";
+import { appendEntry } from "../ledger";
+import { batches } from "../schema/cooks";
+import { lots } from "../schema/lots";
+import { boards, boardWashes, breakdowns, plates } from "../schema/block";
+
+type Stamp = { readonly who: string; readonly atMs: number };
+
+/** The house's colours, the usual ones where it has not said. */
+export function boardScheme(db: Db): BoardScheme {
+  const own = db.select().from(boards).all();
+  return { ...USUAL_BOARDS, ...Object.fromEntries(own.map(({ use, colour }) => [use, colour])) };
+}
+
+export function setBoard(db: Db, use: BoardUse, colour: BoardColour, { who, atMs }: Stamp): void {
+  db.transaction((tx) => {
+    tx.insert(boards).values({ use, colour }).onConflictDoUpdate({ target: boards.use, set: { colour } }).run();
+    appendEntry(tx, { atMs, who, kind: "board-set", payload: { use, colour } });
+  });
+}
+
+export function washBoard(db: Db, colour: BoardColour, { who, atMs }: Stamp): void {
+  db.transaction((tx) => {
+    tx.insert(boardWashes).values({ colour, atMs, who }).run();
+    appendEntry(tx, { atMs, who, kind: "board-washed", payload: { colour } });
+  });
+}
+
+export type BoardDay = { readonly work: readonly BoardWork[]; readonly washes: readonly BoardWash[] };
+
+/** What lay on which board since, and when boards were washed, newest first. */
+export function boardsSince(db: Db, sinceMs: number, own: readonly Species[]): BoardDay {
+  const scheme = boardScheme(db);
+  const lot = { speciesId: lots.speciesId, form: lots.form };
+  const cut = db
+    .select({ ...lot, atMs: batches.cutAtMs })
+    .from(batches)
+    .innerJoin(lots, eq(batches.lotId, lots.id))
+    .where(gte(batches.cutAtMs, sinceMs))
+    .all();
+  const apart = db
+    .select({ ...lot, atMs: breakdowns.atMs })
+    .from(breakdowns)
+    .innerJoin(lots, eq(breakdowns.lotId, lots.id))
+    .where(gte(breakdowns.atMs, sinceMs))
+    .all();
+  const served = db
+    .select({ ...lot, atMs: plates.atMs })
+    .from(plates)
+    .innerJoin(lots, eq(plates.lotId, lots.id))
+    .where(and(gte(plates.atMs, sinceMs)))
+    .all();
+  const asWork = (rows: typeof cut, raw: boolean): BoardWork[] =>
+    rows.flatMap(({ speciesId, form, atMs }) => {
+      const species = findSpecies(speciesId, own);
+      if (!species) return [];
+      const colour = scheme[boardUseFor(species, form, raw)];
+      return [{ atMs, colour, allergen: boardAllergen(species), what: shortName(species) }];
+    });
+  const work = [...asWork(cut, false), ...asWork(apart, false), ...asWork(served, true)].sort(
+    (a, b) => b.atMs - a.atMs,
+  );
+  const washes = db
+    .select()
+    .from(boardWashes)
+    .where(gte(boardWashes.atMs, sinceMs))
+    .orderBy(desc(boardWashes.atMs))
+    .all();
+  return { work, washes };
+}

@@ -1,0 +1,30 @@
+import { randomBytes, randomUUID } from "node:crypto";
+import { asc, eq } from "drizzle-orm";
+import type { Db } from "../connection";
+import { appendEntry } from "../ledger";
+import { scales } from "../schema/block";
+
+export type Scale = typeof scales.$inferSelect;
+
+export const listScales = (db: Db): Scale[] => db.select().from(scales).orderBy(asc(scales.name)).all();
+
+export const findScale = (db: Db, id: string): Scale | undefined =>
+  db.select().from(scales).where(eq(scales.id, id)).get();
+
+/** Adds a scale, or gives it a new key and ends the old one; null when the name is taken. */
+export function setScale(db: Db, name: string, { who, atMs }: { readonly who: string; readonly atMs: number }): Scale {
+  return db.transaction((tx) => {
+    const deviceKey = randomBytes(18).toString("base64url");
+    const known = tx.select().from(scales).where(eq(scales.name, name)).get();
+    const scale = known
+      ? tx.update(scales).set({ deviceKey }).where(eq(scales.id, known.id)).returning().get()
+      : tx.insert(scales).values({ id: randomUUID(), name, deviceKey }).returning().get();
+    appendEntry(tx, { atMs, who, kind: "scale-set", payload: { name, renewed: known !== undefined } });
+    return scale;
+  });
+}
+
+/** What lies on it now; only the newest weight is kept, for the record is made when a cook takes it. */
+export const noteWeight = (db: Db, id: string, massG: number, stable: boolean, atMs: number): void => {
+  db.update(scales).set({ massG, stable, atMs }).where(eq(scales.id, id)).run();
+};

@@ -1,0 +1,20 @@
+import { and, asc, eq } from "drizzle-orm";
+import type { Db } from "../connection";
+import { appendEntry } from "../ledger";
+import { covers } from "../schema/house";
+
+export type Covers = typeof covers.$inferSelect;
+export type NewCovers = Omit<Covers, "id">;
+
+export const coversOn = (db: Db, day: string): Covers[] =>
+  db.select().from(covers).where(eq(covers.day, day)).orderBy(asc(covers.speciesId)).all();
+
+/** Sets the covers of a day for one species and use; nought takes the line out. */
+export function setCovers(db: Db, wanted: NewCovers, who: string, atMs: number): void {
+  db.transaction((tx) => {
+    const same = and(eq(covers.day, wanted.day), eq(covers.speciesId, wanted.speciesId), eq(covers.use, wanted.use));
+    tx.delete(covers).where(same).run();
+    if (wanted.covers > 0) tx.insert(covers).values(wanted).run();
+    appendEntry(tx, { atMs, who, kind: "covers-planned", payload: { ...wanted } });
+  });
+}

@@ -1,0 +1,48 @@
+import { randomUUID } from "node:crypto";
+import { asc } from "drizzle-orm";
+import type { RuleSetId } from "@/core/safety";
+import type { Db } from "../connection";
+import { appendEntry } from "../ledger";
+import { house, places, staff } from "../schema/house";
+
+export type House = typeof house.$inferSelect;
+
+export type NewHouse = {
+  readonly name: string;
+  readonly timeZone: string;
+  readonly units: "metric" | "imperial";
+  readonly ruleSetId: RuleSetId;
+  readonly cooks: readonly string[];
+  readonly coldRoomC: number;
+  readonly susceptibleGuests?: boolean;
+};
+
+export const findHouse = (db: Db): House | undefined => db.select().from(house).get();
+
+/** Opens the house once; null when there is one already. */
+export function openHouse(db: Db, wanted: NewHouse, atMs: number): House | null {
+  return db.transaction((tx) => {
+    if (findHouse(tx)) return null;
+    const { name, timeZone, units, ruleSetId, susceptibleGuests = false } = wanted;
+    const opened = tx
+      .insert(house)
+      .values({ id: 1, name, timeZone, units, ruleSetId, susceptibleGuests, createdAtMs: atMs })
+      .returning()
+      .get();
+    for (const cook of new Set(wanted.cooks)) tx.insert(staff).values({ id: randomUUID(), name: cook }).run();
+    tx.insert(places).values({ id: randomUUID(), name: "Fish cold room", setC: wanted.coldRoomC }).run();
+    const who = wanted.cooks[0] ?? "house";
+    appendEntry(tx, { atMs, who, kind: "house-opened", payload: { name, ruleSetId, timeZone } });
+    return opened;
+  });
+}
+
+export const listStaff = (db: Db) => db.select().from(staff).orderBy(asc(staff.name)).all();
+
+/** Says whom the house serves; written down, for it decides what may leave the kitchen. */
+export function setSusceptibleGuests(db: Db, susceptibleGuests: boolean, who: string, atMs: number): void {
+  db.transaction((tx) => {
+    tx.update(house).set({ susceptibleGuests }).run();
+    appendEntry(tx, { atMs, who, kind: "house-changed", payload: { susceptibleGuests } });
+  });
+}

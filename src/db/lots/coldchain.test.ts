@@ -1,0 +1,353 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import { eq } from "drizzle-orm";
+import { judgeAtDoor, schemeFor, type Form, type Grade } from "@/core/freshness";
+import { findSpecies } from "@/core/species";
+import { DAY_MS, HOUR_MS } from "@/core/units";
+import { openDatabase, type Db } from "../connection";
+import { answerExcursion, lotsThrough, watchPlace } from "./excursions";
+import { attachFile, filesOfLot, findFile } from "./files";
+import { closeHold, findHold, openHolds, readHold, startHold } from "./holds";
+import { openHouse } from "../house/house";
+import { checkLedger, entriesOfLot } from "../ledger";
+import { findLot, receiveDelivery, type NewLot } from "./lots";
+import { moveLot, openPack, splitLot, wasteLot } from "./movements";
+import { addReadings, findPlace, historyOf, listPlaces, readingsSince, setPlace } from "../house/places";
+import { oldFile } from "../oldFile.testkit";
+import { lots, lotStays } from "../schema/lots";
+import { addOwnSpecies, listOwnSpecies } from "../house/species";
+import { lotInHand, stockOnIce } from "./stock";
+import { supplierRecord } from "./supplierRecord";
+import { wasteSince } from "./waste";
+
+const NOW = Date.UTC(2026, 4, 12, 15);
+const at = (hoursAgo: number) => NOW - hoursAgo * HOUR_MS;
+const stamp = (hoursAgo: number) => ({ who: "Ylva", atMs: at(hoursAgo) });
+const DAY = "2026-05-12";
+
+function house(): { db: Db; room: string; freezer: string } {
+  const db = openDatabase(":memory:");
+  const settings = {
+    name: "A",
+    timeZone: "UTC",
+    units: "metric",
+    ruleSetId: "fda-2022",
+    cooks: ["Ylva"],
+    coldRoomC: 0,
+  } as const;
+  openHouse(db, settings, at(500));
+  const facts = { minC: null, maxC: null, everyMin: 60 };
+  const room = listPlaces(db)[0]!.id;
+  const freezer = setPlace(db, null, { ...facts, name: "Freezer", kind: "freezer", setC: -20 }, stamp(500))!.id;
+  return { db, room, freezer };
+}
+
+function take(db: Db, placeId: string, hoursAgo: number, part: Partial<NewLot> = {}, grade: Grade = 0) {
+  const speciesId = part.speciesId ?? "cod";
+  const species = findSpecies(speciesId)!;
+  const form: Form = part.form ?? "whole-gutted";
+  const grades = Object.fromEntries(schemeFor(species, form, part.frozen).attributes.map(({ id }) => [id, grade]));
+  const lot: NewLot = {
+    speciesId,
+    form,
+    frozen: false,
+    production: "wild",
+    area: "FAO 27.4.a",
+    gear: "Longline",
+    source: "Nattkrok",
+    caughtAtMs: null,
+    massG: 5000,
+    statedMassG: null,
+    priceCentsPerKg: 1000,
+    receiptC: 1,
+    grades,
+    provenance: {},
+    placeId,
+    ...part,
+  };
+  const judgement = judgeAtDoor({
+    species,
+    form,
+    frozen: lot.frozen,
+    grades,
+    receiptC: lot.receiptC,
+    daysSinceCatch: null,
+    ruleSetId: "fda-2022",
+  });
+  return receiveDelivery(db, "Gråskjær Landing", [{ lot, judgement }], {
+    ...stamp(hoursAgo),
+    day: "2026-05-12",
+    dayStamp: "0512",
+  })[0]!;
+}
+
+describe("life from where a lot lay", () => {
+  test("two days at 0, then a day at 4 °C: 3.96 ice days by the readings of both places", () => {
+    const { db, room } = house();
+    const facts = { name: "Drawer", kind: "drawer", setC: 4, minC: null, maxC: null, everyMin: 60 } as const;
+    const drawer = setPlace(db, null, facts, stamp(400))!.id;
+    const lot = take(db, room, 72);
+    expect(moveLot(db, lot.id, drawer, DAY, stamp(24)).ok).toBe(true);
+    expect(lotInHand(db, lot.id, NOW)!.life.usedIceDays).toBeCloseTo(2 + 1.96, 6);
+  });
+  test("into the freezer it stands still, out of it the days before still count and the thaw has an end", () => {
+    const { db, room, freezer } = house();
+    const lot = take(db, room, 240);
+    moveLot(db, lot.id, freezer, "2026-05-03", stamp(216));
+    const frozen = lotInHand(db, lot.id, NOW)!;
+    expect(frozen.life).toMatchObject({ state: "frozen", daysLeft: null });
+    expect(frozen.life.usedIceDays).toBeCloseTo(1, 6);
+    moveLot(db, lot.id, room, DAY, stamp(0));
+    const thawed = lotInHand(db, lot.id, NOW)!;
+    expect(thawed.row).toMatchObject({ state: "thawed", thawedOn: DAY, onceFrozen: true });
+    expect(thawed.life.usedIceDays).toBeCloseTo(1, 6);
+    expect(thawed.life.legalEnd).toMatchObject({ kind: "thawed", atMs: Date.UTC(2026, 4, 14) });
+  });
+  test("a split keeps the chain: the grams, the age, the supplier", () => {
+    const { db, room } = house();
+    const lot = take(db, room, 96);
+    const part = { massG: 2000, form: "fillet", placeId: room, note: "crudo" } as const;
+    const split = splitLot(db, lot.id, part, DAY, stamp(0));
+    if (!split.ok) throw new Error(split.error.kind);
+    const [whole, child] = [lotInHand(db, lot.id, NOW)!, lotInHand(db, split.value.id, NOW)!];
+    expect(whole.row.remainingG + child.row.remainingG).toBe(5000);
+    expect(child.row).toMatchObject({ parentId: lot.id, code: `${lot.code}.1`, supplier: "Gråskjær Landing" });
+    expect(child.life.startIceDays).toBeCloseTo((4 / 14) * 7.5, 6);
+    expect(entriesOfLot(db, child.id)[0]).toMatchObject({ kind: "lot-split" });
+    expect(splitLot(db, lot.id, { ...part, massG: 9000 }, DAY, stamp(0))).toMatchObject({
+      ok: false,
+      error: { kind: "moreThanLeft" },
+    });
+    splitLot(db, lot.id, { ...part, massG: 3000 }, DAY, stamp(0));
+    expect(findLot(db, lot.id)).toMatchObject({ status: "finished", remainingG: 0 });
+  });
+  test("waste costs what it cost; the last gram takes the lot off the ice", () => {
+    const { db, room } = house();
+    const lot = take(db, room, 10);
+    expect(wasteLot(db, lot.id, { massG: 1500, reason: "dropped" }, stamp(1))).toEqual({ ok: true, value: 1500 });
+    wasteLot(db, lot.id, { massG: 3500, reason: "spoiled" }, stamp(0));
+    expect(wasteSince(db, at(5)).map(({ reason, costCents }) => [reason, costCents])).toEqual([
+      ["spoiled", 3500],
+      ["dropped", 1500],
+    ]);
+    expect(stockOnIce(db, NOW)).toEqual([]);
+    expect(db.select().from(lotStays).where(eq(lotStays.lotId, lot.id)).all()[0]!.toMs).toBe(at(0));
+  });
+  // thawed fish within two days (common practice): the freezer hid the days before
+  test("what came defrosted is thawed from that day and ends by it; nobody's word is none", () => {
+    const { db, room } = house();
+    const defrosted = take(db, room, 10, { form: "fillet", provenance: { defrosted: true } });
+    expect(lotInHand(db, defrosted.id, NOW)!.row).toMatchObject({ state: "thawed", thawedOn: DAY });
+    expect(lotInHand(db, defrosted.id, NOW)!.life.legalEnd).toMatchObject({
+      kind: "thawed",
+      atMs: Date.UTC(2026, 4, 14),
+    });
+    const fresh = take(db, room, 10, { form: "fillet", provenance: { defrosted: false } });
+    expect(lotInHand(db, fresh.id, NOW)!.row).toMatchObject({ state: "chilled", thawedOn: null });
+  });
+  test("what the pack gives once open ends it before the date mark does", () => {
+    const { db, room } = house();
+    const lot = take(db, room, 10, { speciesId: "brown-crab", form: "picked" });
+    openPack(db, lot.id, { day: DAY, openDays: 3 }, stamp(1));
+    expect(lotInHand(db, lot.id, NOW)!.life.legalEnd).toMatchObject({
+      kind: "after-opening",
+      atMs: Date.UTC(2026, 4, 15),
+    });
+  });
+  test("an opened pack of picked crab has seven days, the opening day the first", () => {
+    const { db, room } = house();
+    const lot = take(db, room, 10, { speciesId: "brown-crab", form: "picked" });
+    expect(openPack(db, lot.id, { day: DAY, openDays: null }, stamp(1))).toBe(true);
+    expect(openPack(db, lot.id, { day: DAY, openDays: null }, stamp(0))).toBe(false);
+    expect(lotInHand(db, lot.id, NOW)!.life.legalEnd).toMatchObject({ kind: "date-mark", atMs: Date.UTC(2026, 4, 19) });
+  });
+});
+
+describe("readings", () => {
+  test("a moment has one reading: the first; sent again it changes nothing", () => {
+    const { db, room } = house();
+    const some = [1, 2, 3].map((hour) => ({ atMs: at(hour), celsius: hour }));
+    expect(addReadings(db, room, some, "sensor", null)).toEqual({ added: 3, known: 0 });
+    expect(
+      addReadings(
+        db,
+        room,
+        [...some.map((one) => ({ ...one, celsius: 9 })), { atMs: at(0), celsius: 4 }],
+        "file",
+        stamp(0),
+      ),
+    ).toEqual({ added: 1, known: 3 });
+    expect(readingsSince(db, room, at(5)).map(({ celsius }) => celsius)).toEqual([3, 2, 1, 4]);
+  });
+  test("the kept history says the same as one read anew, however readings come in", () => {
+    const { db, room } = house();
+    const lot = take(db, room, 48);
+    const used = () => lotInHand(db, lot.id, NOW)!.life.usedIceDays;
+    const anew = () => {
+      const place = findPlace(db, room)!;
+      return historyOf(Object.create(db) as Db, place, at(48)).iceDays("temperate", at(48), NOW);
+    };
+    for (const [hour, celsius] of [
+      [40, 2],
+      [30, 6],
+      [35, 1],
+      [10, 3],
+      [47, 8],
+    ] as const) {
+      addReadings(db, room, [{ atMs: at(hour), celsius }], "typed", stamp(hour));
+      expect(used()).toBeCloseTo(anew(), 9);
+    }
+  });
+});
+
+test("an excursion: found, its lots named with what they lost, answered once for all of them", () => {
+  const { db, room } = house();
+  const mackerel = take(db, room, 30, { speciesId: "mackerel", form: "whole-ungutted" });
+  const cod = take(db, room, 30);
+  const later = take(db, room, 2);
+  const warm = Array.from({ length: 31 }, (_, index) => ({
+    atMs: at(30 - index),
+    celsius: index > 10 && index < 20 ? 12 : 1,
+  }));
+  addReadings(db, room, warm, "sensor", null);
+  const place = findPlace(db, room)!;
+  const { excursions } = watchPlace(db, place, "fda-2022", at(40), NOW);
+  expect(excursions).toHaveLength(1);
+  const touched = lotsThrough(db, room, excursions[0]!, NOW);
+  expect(touched.map(({ lot }) => lot.id).sort()).toEqual([mackerel.id, cod.id].sort());
+  expect(touched.find(({ lot }) => lot.id === mackerel.id)!.effect.histamine).toMatchObject({ ok: false, limitH: 8 });
+  expect(touched.every(({ effect }) => effect.lostIceDays > 0.5)).toBe(true);
+  answerExcursion(db, place, excursions[0]!, "Threw the mackerel out", stamp(0));
+  expect(watchPlace(db, findPlace(db, room)!, "fda-2022", at(40), NOW).excursions[0]!.answers).toHaveLength(1);
+  expect(entriesOfLot(db, cod.id).map(({ kind }) => kind)).toContain("excursion-answered");
+  expect(entriesOfLot(db, later.id).map(({ kind }) => kind)).not.toContain("excursion-answered");
+  expect(checkLedger(db).kind).toBe("whole");
+});
+
+test("splitting never sets the histamine clock back, before or after the warm spell", () => {
+  const { db, room } = house();
+  const mackerel = take(db, room, 30, { speciesId: "mackerel", form: "whole-ungutted" });
+  const warm = Array.from({ length: 31 }, (_, index) => ({
+    atMs: at(30 - index),
+    celsius: index > 4 && index < 20 ? 9 : 1,
+  }));
+  addReadings(db, room, warm, "sensor", null);
+  const part = { massG: 500, form: "fillet", placeId: room, note: "" } as const;
+  const during = splitLot(db, mackerel.id, part, DAY, stamp(14));
+  const after = splitLot(db, mackerel.id, part, DAY, stamp(2));
+  if (!during.ok || !after.ok) throw new Error("not split");
+  const [spell] = watchPlace(db, findPlace(db, room)!, "fda-2022", at(40), NOW).excursions;
+  const touched = lotsThrough(db, room, spell!, NOW);
+  const hours = [mackerel.id, during.value.id, after.value.id].map(
+    (id) => touched.find(({ lot }) => lot.id === id)!.effect.histamine!.hoursAbove,
+  );
+  expect(hours[1]).toBeCloseTo(hours[0]!, 6);
+  expect(hours[2]).toBeCloseTo(hours[0]!, 6);
+  expect(hours[0]).toBeGreaterThan(8);
+});
+
+test("a freezing hold from first reading to the record that proves it", () => {
+  const { db, freezer } = house();
+  const lot = take(db, freezer, 200);
+  const id = startHold(db, lot.id, { kind: "parasite", ruleId: "fda-2022", stated: null }, stamp(190));
+  expect(findHold(db, id, NOW)!.status.state).toBe("stopped");
+  const read = (hoursAgo: number, celsius: number) =>
+    readHold(db, id, { atMs: at(hoursAgo), celsius }, stamp(hoursAgo));
+  read(180, -20.5);
+  expect(findHold(db, id, at(170))!.status).toMatchObject({ state: "running", endsMs: at(12) });
+  expect(read(181, -20)).toMatchObject({ ok: false, error: { kind: "refused" } });
+  for (let hoursAgo = 168; hoursAgo >= 24; hoursAgo -= 12) read(hoursAgo, -21);
+  expect(findHold(db, id, at(12))!.status.state).toBe("due");
+  read(12, -21);
+  expect(closeHold(db, id, stamp(0))).toEqual({ ok: true, value: "met: met by -20 °C for 168 h" });
+  expect(openHolds(db, NOW)).toEqual([]);
+  expect(entriesOfLot(db, lot.id).at(-1)).toMatchObject({ kind: "hold-closed", payload: { met: true } });
+});
+
+test("a hold broken off is not called met", () => {
+  const { db, freezer } = house();
+  const lot = take(db, freezer, 50);
+  const id = startHold(
+    db,
+    lot.id,
+    { kind: "parasite", ruleId: "fda-2022", stated: { atMs: at(40), celsius: -21 } },
+    stamp(40),
+  );
+  const closed = closeHold(db, id, stamp(0));
+  expect(closed.ok && closed.value).toMatch(/^broken off/);
+  expect(closeHold(db, id, stamp(0)).ok).toBe(false);
+});
+
+test("papers are kept byte for byte, their hash in the ledger", () => {
+  const { db, room } = house();
+  const lot = take(db, room, 1);
+  const bytes = Buffer.from("%PDF-1.7 letter");
+  const id = attachFile(db, lot.id, { name: "feed.pdf", mime: "application/pdf", bytes }, stamp(0));
+  expect(findFile(db, id)!.bytes.equals(bytes)).toBe(true);
+  expect(filesOfLot(db, lot.id)).toMatchObject([{ name: "feed.pdf" }]);
+  expect(entriesOfLot(db, lot.id).at(-1)!.payload["sha256"]).toMatch(/^[0-9a-f]{64}$/);
+});
+
+test("a supplier's record: what stayed, what went back, how fresh, how short", () => {
+  const { db, room } = house();
+  take(db, room, 30, { statedMassG: 5000, massG: 4800 });
+  take(db, room, 20, {}, 1);
+  take(db, room, 10, {}, 3);
+  const record = supplierRecord(db, "Gråskjær Landing");
+  expect(record).toMatchObject({ lots: 3, accepted: 1, cookOnly: 1, refused: 1 });
+  expect(record.shortPct).toBeCloseTo(4, 9);
+  expect(record.arrivals.map(({ verdict }) => verdict)).toEqual(["accept", "cook-only", "refuse"]);
+});
+
+test("a species of the house can be received and lives like its facts", () => {
+  const { db, room } = house();
+  const tusk = {
+    id: "own-tusk",
+    name: "Tusk",
+    scientificName: "Brosme brosme",
+    marketNames: [],
+    likeId: "ling",
+    iceLifeDays: 9,
+    skinlessPct: 45,
+    histamineFormer: "no",
+    rawUse: "none",
+  } as const;
+  expect(addOwnSpecies(db, tusk, "Ylva", NOW)).toBe(true);
+  expect(addOwnSpecies(db, tusk, "Ylva", NOW)).toBe(false);
+  const lot = take(db, room, 24);
+  db.update(lots).set({ speciesId: "own-tusk" }).where(eq(lots.id, lot.id)).run();
+  expect(listOwnSpecies(db)).toHaveLength(1);
+  expect(lotInHand(db, lot.id, NOW)!.life.lifeDays).toBe(9);
+});
+
+test("a file of the release before is brought up to date: stays are filled in, double readings go, nothing else is lost", () => {
+  const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-db-"));
+  const file = path.join(folder, "gaffel.sqlite");
+  const old = oldFile(file, 2);
+  old.exec(`
+    insert into house values (1, 'Old Quay', 'UTC', 'metric', 'eu-853', 1);
+    insert into places (id, name, set_c) values ('p', 'Cold', 2);
+    insert into suppliers values ('s', 'Landing');
+    insert into place_readings (place_id, at_ms, celsius) values ('p', 10, 1), ('p', 10, 2), ('p', 20, 3);
+    insert into lots (id, code, supplier_id, received_at_ms, received_by, species_id, form, production, area, gear, source, mass_g,
+      remaining_g, price_cents_per_kg, receipt_c, grades, verdict, reasons, implied_ice_days, status, place_id)
+      values ('a', '0101-1', 's', 5, 'A', 'cod', 'side', 'wild', 'x', 'y', 'z', 1000, 1000, 900, 1, '{}', 'accept', '[]', 1, 'on-ice', 'p'),
+             ('b', '0101-2', 's', 6, 'A', 'cod', 'side', 'wild', 'x', 'y', 'z', 1000, 0, 900, 1, '{}', 'accept', '[]', 1, 'finished', 'p');
+    insert into ledger (at_ms, who, kind, lot_id, payload, prev_hash, hash) values (99, 'A', 'lot-finished', 'b', '{}', '0', 'h');
+  `);
+  old.close();
+  const db = openDatabase(file);
+  expect(
+    db.select({ lotId: lotStays.lotId, fromMs: lotStays.fromMs, toMs: lotStays.toMs }).from(lotStays).all(),
+  ).toEqual([
+    { lotId: "a", fromMs: 5, toMs: null },
+    { lotId: "b", fromMs: 6, toMs: 99 },
+  ]);
+  expect(readingsSince(db, "p", 0)).toEqual([
+    { atMs: 10, celsius: 2 },
+    { atMs: 20, celsius: 3 },
+  ]);
+  expect(lotInHand(db, "a", DAY_MS)).toMatchObject({ row: { state: "chilled", provenance: {}, onceFrozen: false } });
+  rmSync(folder, { recursive: true });
+});

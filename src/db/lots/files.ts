@@ -1,0 +1,41 @@
+import { createHash, randomUUID } from "node:crypto";
+import { asc, eq } from "drizzle-orm";
+import type { Db } from "../connection";
+import { appendEntry } from "../ledger";
+import { attachments } from "../schema/lots";
+
+export type Attachment = typeof attachments.$inferSelect;
+export type AttachmentLine = Pick<Attachment, "id" | "name" | "mime" | "addedAtMs" | "addedBy">;
+
+/** Keeps a paper with a lot; its hash goes to the ledger, so that a swapped file shows. */
+export function attachFile(
+  db: Db,
+  lotId: string,
+  file: { readonly name: string; readonly mime: string; readonly bytes: Buffer },
+  { who, atMs }: { readonly who: string; readonly atMs: number },
+): string {
+  return db.transaction((tx) => {
+    const id = randomUUID();
+    const sha256 = createHash("sha256").update(file.bytes).digest("hex");
+    tx.insert(attachments)
+      .values({ id, lotId, ...file, sha256, addedAtMs: atMs, addedBy: who })
+      .run();
+    const payload = { name: file.name, mime: file.mime, bytes: file.bytes.length, sha256 };
+    appendEntry(tx, { atMs, who, kind: "file-attached", lotId, payload });
+    return id;
+  });
+}
+
+const LINE = {
+  id: attachments.id,
+  name: attachments.name,
+  mime: attachments.mime,
+  addedAtMs: attachments.addedAtMs,
+  addedBy: attachments.addedBy,
+};
+
+export const filesOfLot = (db: Db, lotId: string): AttachmentLine[] =>
+  db.select(LINE).from(attachments).where(eq(attachments.lotId, lotId)).orderBy(asc(attachments.addedAtMs)).all();
+
+export const findFile = (db: Db, id: string): Attachment | undefined =>
+  db.select().from(attachments).where(eq(attachments.id, id)).get();

@@ -1,0 +1,191 @@
+import { randomUUID } from "node:crypto";
+import { asc, desc, eq, inArray, isNull } from "drizzle-orm";
+import { HOLD_LABELS, holdStatus, type Hold, type HoldStatus, type PlaceReading } from "@/core/coldchain";
+import type { FreezePack } from "@/core/raw";
+import { err, ok, type Result } from "@/core/shared";
+import type { Db } from "../connection";
+import { holdOf, liveHold, type HoldFacts } from "@/house/holdFacts";
+import { appendEntry } from "../ledger";
+import { findLots, type LotWithSupplier } from "./lots";
+import { listPlaces, readingsSince } from "../house/places";
+import { holdReadings, holds, lotStays } from "../schema/lots";
+import type { StockLot } from "./stock";
+
+type HoldRow = typeof holds.$inferSelect;
+type Stamp = { readonly who: string; readonly atMs: number };
+
+export type LotHold = {
+  readonly id: string;
+  readonly lot: LotWithSupplier;
+  readonly hold: Hold;
+  readonly status: HoldStatus;
+  /** The pack a freezing hold was begun with, where the planner was told it. */
+  readonly pack: FreezePack | null;
+  readonly closedAtMs: number | null;
+  readonly closedAs: string | null;
+};
+
+/** What the freezers a lot lay in during its hold read by themselves. */
+function freezerRecord(db: Db, lotId: string, fromMs: number, toMs: number): PlaceReading[] {
+  const freezers = new Set(
+    listPlaces(db)
+      .filter(({ kind }) => kind === "freezer")
+      .map(({ id }) => id),
+  );
+  return db
+    .select()
+    .from(lotStays)
+    .where(eq(lotStays.lotId, lotId))
+    .orderBy(asc(lotStays.fromMs))
+    .all()
+    .filter(({ placeId }) => freezers.has(placeId))
+    .flatMap((stay) =>
+      readingsSince(db, stay.placeId, Math.max(stay.fromMs, fromMs), Math.min(stay.toMs ?? toMs, toMs) + 1),
+    )
+    .map(({ atMs, celsius }) => ({ atMs, celsius }));
+}
+
+function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
+  const ids = rows.map(({ id }) => id);
+  const readings =
+    ids.length === 0
+      ? []
+      : db.select().from(holdReadings).where(inArray(holdReadings.holdId, ids)).orderBy(asc(holdReadings.atMs)).all();
+  const lots = new Map(
+    findLots(
+      db,
+      rows.map(({ lotId }) => lotId),
+    ).map((lot) => [lot.id, lot]),
+  );
+  return rows.flatMap((row) => {
+    const lot = lots.get(row.lotId);
+    if (!lot) return [];
+    const bare = holdOf(
+      row.facts,
+      row.startedAtMs,
+      readings.filter(({ holdId }) => holdId === row.id),
+    );
+    const hold: Hold =
+      bare.kind === "parasite"
+        ? { ...bare, freezer: freezerRecord(db, row.lotId, row.startedAtMs, row.closedAtMs ?? nowMs) }
+        : bare;
+    const { id, closedAtMs, closedAs } = row;
+    const pack = (row.facts.kind === "parasite" ? row.facts.pack : null) ?? null;
+    return [{ id, lot, hold, status: holdStatus(hold, nowMs), pack, closedAtMs, closedAs }];
+  });
+}
+
+export const openHolds = (db: Db, nowMs: number): LotHold[] =>
+  load(db, db.select().from(holds).where(isNull(holds.closedAtMs)).orderBy(asc(holds.startedAtMs)).all(), nowMs);
+
+export const holdsOfLot = (db: Db, lotId: string, nowMs: number): LotHold[] =>
+  load(db, db.select().from(holds).where(eq(holds.lotId, lotId)).orderBy(desc(holds.startedAtMs)).all(), nowMs);
+
+export const findHold = (db: Db, id: string, nowMs: number): LotHold | undefined =>
+  load(db, db.select().from(holds).where(eq(holds.id, id)).all(), nowMs)[0];
+
+/** Live animals on ice hold by themselves: days alive in store. */
+export const liveHolds = (stock: readonly StockLot[], nowMs: number): LotHold[] =>
+  stock
+    .filter(({ row }) => row.state === "live")
+    .map(({ row, species }) => {
+      const hold = liveHold(row, species);
+      return {
+        id: `live-${row.id}`,
+        lot: row,
+        hold,
+        status: holdStatus(hold, nowMs),
+        pack: null,
+        closedAtMs: null,
+        closedAs: null,
+      };
+    });
+
+export function startHold(db: Db, lotId: string, facts: HoldFacts, { who, atMs }: Stamp): string {
+  return db.transaction((tx) => {
+    const id = randomUUID();
+    tx.insert(holds).values({ id, lotId, kind: facts.kind, startedAtMs: atMs, startedBy: who, facts }).run();
+    const code = findLots(tx, [lotId])[0]?.code ?? "";
+    appendEntry(tx, {
+      atMs,
+      who,
+      kind: "hold-started",
+      lotId,
+      payload: { code, hold: HOLD_LABELS[facts.kind], ...facts },
+    });
+    return id;
+  });
+}
+
+export type HoldError = { readonly kind: "notFound" } | { readonly kind: "refused"; readonly message: string };
+
+/** Notes a centre reading of a freezing hold; readings only go forward. */
+export function readHold(
+  db: Db,
+  id: string,
+  reading: { readonly atMs: number; readonly celsius: number },
+  { who, atMs }: Stamp,
+): Result<LotHold, HoldError> {
+  return db.transaction((tx) => {
+    const found = findHold(tx, id, atMs);
+    if (!found) return err({ kind: "notFound" });
+    if (found.closedAtMs !== null) return err({ kind: "refused", message: "This hold is closed." });
+    if (found.hold.kind !== "parasite")
+      return err({ kind: "refused", message: "Only a freezing hold takes readings." });
+    const last = found.hold.readings.at(-1);
+    if (last && reading.atMs <= last.atMs)
+      return err({ kind: "refused", message: "A later reading is there already." });
+    tx.insert(holdReadings)
+      .values({ holdId: id, ...reading, who })
+      .run();
+    appendEntry(tx, {
+      atMs,
+      who,
+      kind: "hold-read",
+      lotId: found.lot.id,
+      payload: { code: found.lot.code, celsius: reading.celsius, readAtMs: reading.atMs },
+    });
+    return ok(findHold(tx, id, atMs)!);
+  });
+}
+
+/** The pack of a thawing lot has been opened. */
+export function openHeldPack(db: Db, id: string, { who, atMs }: Stamp): boolean {
+  return db.transaction((tx) => {
+    const row = tx.select().from(holds).where(eq(holds.id, id)).get();
+    if (row?.facts.kind !== "thaw" || row.closedAtMs !== null) return false;
+    tx.update(holds)
+      .set({ facts: { ...row.facts, packOpened: true } })
+      .where(eq(holds.id, id))
+      .run();
+    appendEntry(tx, {
+      atMs,
+      who,
+      kind: "lot-opened",
+      lotId: row.lotId,
+      payload: { pack: "vacuum pack opened for thawing" },
+    });
+    return true;
+  });
+}
+
+/** Closes a hold: as met when its rule is proven or its time over, else as broken off. */
+export function closeHold(db: Db, id: string, { who, atMs }: Stamp): Result<string, HoldError> {
+  return db.transaction((tx) => {
+    const found = findHold(tx, id, atMs);
+    if (!found) return err({ kind: "notFound" });
+    if (found.closedAtMs !== null) return err({ kind: "refused", message: "This hold is closed already." });
+    const { hold, status } = found;
+    const met = hold.kind === "parasite" ? status.state === "done" : status.state === "due" || status.state === "done";
+    const closedAs = met ? `met: ${status.needs}` : `broken off: ${status.needs}`;
+    tx.update(holds).set({ closedAtMs: atMs, closedAs }).where(eq(holds.id, id)).run();
+    appendEntry(tx, {
+      atMs,
+      who,
+      kind: "hold-closed",
+      lotId: found.lot.id,
+      payload: { code: found.lot.code, hold: HOLD_LABELS[hold.kind], met, as: closedAs, rule: status.source },
+    });
+    return ok(closedAs);
+  });
+}

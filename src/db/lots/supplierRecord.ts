@@ -1,0 +1,68 @@
+import { and, asc, eq, gte, isNull } from "drizzle-orm";
+import type { Db } from "../connection";
+import { listSuppliers, type LotWithSupplier } from "./lots";
+import { lots, suppliers } from "../schema/lots";
+
+export type SupplierRecord = {
+  readonly supplier: string;
+  readonly lots: number;
+  readonly accepted: number;
+  readonly cookOnly: number;
+  readonly refused: number;
+  /** Mean ice days gone at the door, over the chilled lots. */
+  readonly meanIceDays: number | null;
+  /** Weight stated and not there, per cent of what was stated. */
+  readonly shortPct: number | null;
+  readonly arrivals: readonly {
+    readonly lotId: string;
+    readonly code: string;
+    readonly atMs: number;
+    readonly speciesId: string;
+    readonly iceDays: number;
+    readonly verdict: LotWithSupplier["verdict"];
+  }[];
+};
+
+const COLUMNS = {
+  lotId: lots.id,
+  code: lots.code,
+  atMs: lots.receivedAtMs,
+  speciesId: lots.speciesId,
+  iceDays: lots.impliedIceDays,
+  verdict: lots.verdict,
+  onceFrozen: lots.onceFrozen,
+  massG: lots.massG,
+  statedMassG: lots.statedMassG,
+};
+
+/** What a supplier has brought since a day: how much of it stayed, how fresh it came, how short it weighed. */
+export function supplierRecord(db: Db, supplier: string, sinceMs = 0): SupplierRecord {
+  const rows = db
+    .select(COLUMNS)
+    .from(lots)
+    .innerJoin(suppliers, eq(lots.supplierId, suppliers.id))
+    .where(and(eq(suppliers.name, supplier), gte(lots.receivedAtMs, sinceMs), isNull(lots.parentId)))
+    .orderBy(asc(lots.receivedAtMs))
+    .all();
+  const count = (verdict: LotWithSupplier["verdict"]) => rows.filter((row) => row.verdict === verdict).length;
+  const chilled = rows.filter(({ onceFrozen }) => !onceFrozen);
+  const stated = rows.filter(({ statedMassG }) => statedMassG !== null);
+  const statedG = stated.reduce((sum, { statedMassG }) => sum + (statedMassG ?? 0), 0);
+  const weighedG = stated.reduce((sum, { massG }) => sum + massG, 0);
+  const iceDays = chilled.reduce((sum, row) => sum + row.iceDays, 0);
+  return {
+    supplier,
+    lots: rows.length,
+    accepted: count("accept"),
+    cookOnly: count("cook-only"),
+    refused: count("refuse"),
+    meanIceDays: chilled.length === 0 ? null : iceDays / chilled.length,
+    shortPct: statedG === 0 ? null : 100 * (1 - weighedG / statedG),
+    arrivals: chilled,
+  };
+}
+
+export const supplierRecords = (db: Db, sinceMs: number): SupplierRecord[] =>
+  listSuppliers(db)
+    .map((supplier) => supplierRecord(db, supplier, sinceMs))
+    .filter(({ lots: brought }) => brought > 0);

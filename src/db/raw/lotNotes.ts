@@ -1,0 +1,64 @@
+import { eq } from "drizzle-orm";
+import type { LotNoteKind, LotNotes } from "@/house/rawFacts";
+import type { Provenance } from "@/core/trace";
+import type { Db } from "../connection";
+import { appendEntry } from "../ledger";
+import { findLot } from "../lots/lots";
+import { lotNotes } from "../schema/block";
+import { lots } from "../schema/lots";
+
+type Stamp = { readonly who: string; readonly atMs: number };
+
+/** What was looked at or measured on a lot since the door, the newest of each kind. */
+export function notesOf(db: Db, lotId: string): LotNotes {
+  const rows = db.select().from(lotNotes).where(eq(lotNotes.lotId, lotId)).orderBy(lotNotes.atMs, lotNotes.id).all();
+  return Object.fromEntries(rows.map(({ kind, atMs, amount, outOf }) => [kind, { atMs, amount, outOf }]));
+}
+
+export type LotNoteIn = { readonly kind: LotNoteKind; readonly amount: number; readonly outOf: number | null };
+
+/** Notes something looked at or measured on a lot after the door. */
+export function noteOnLot(db: Db, lotId: string, note: LotNoteIn, { who, atMs }: Stamp): boolean {
+  return db.transaction((tx) => {
+    const lot = findLot(tx, lotId);
+    if (!lot || lot.status !== "on-ice") return false;
+    tx.insert(lotNotes)
+      .values({ lotId, atMs, who, ...note })
+      .run();
+    appendEntry(tx, {
+      atMs,
+      who,
+      kind: "lot-noted",
+      lotId,
+      payload: { code: lot.code, note: note.kind, amount: note.amount, outOf: note.outOf },
+    });
+    return true;
+  });
+}
+
+export type LotPapers = Pick<
+  Provenance,
+  | "rearing"
+  | "feedStatement"
+  | "freezingStatement"
+  | "clearedGround"
+  | "skein"
+  | "dealerListed"
+  | "waterClass"
+  | "supplierLot"
+  | "tag"
+>;
+
+/** Papers that came after the fish: added to what is known of the lot, never taken back here. */
+export function addPapers(db: Db, lotId: string, papers: LotPapers, { who, atMs }: Stamp): boolean {
+  return db.transaction((tx) => {
+    const lot = findLot(tx, lotId);
+    if (!lot || lot.status !== "on-ice") return false;
+    tx.update(lots)
+      .set({ provenance: { ...lot.provenance, ...papers } })
+      .where(eq(lots.id, lotId))
+      .run();
+    appendEntry(tx, { atMs, who, kind: "lot-noted", lotId, payload: { code: lot.code, note: "papers", ...papers } });
+    return true;
+  });
+}

@@ -1,0 +1,84 @@
+import { randomUUID } from "node:crypto";
+import { and, desc, eq, gte } from "drizzle-orm";
+import { ruleWords, type Clearance } from "@/core/raw";
+import { err, ok, type Result } from "@/core/shared";
+import type { Db } from "../connection";
+import { appendEntry } from "../ledger";
+import { takeFrom } from "../lots/childLot";
+import { lotInHand } from "../lots/stock";
+import { keepTagWhenGone } from "../lots/tagRetention";
+import { plates } from "../schema/block";
+import { lots } from "../schema/lots";
+import { clearLot } from "./rawLots";
+
+type Stamp = { readonly who: string; readonly atMs: number };
+
+export type NewPlates = {
+  readonly lotId: string;
+  readonly dish: "raw" | "cured";
+  readonly covers: number;
+  readonly gramsPerCover: number;
+  readonly usedG: number;
+};
+export type PlatesError =
+  | { readonly kind: "notOnIce" }
+  | { readonly kind: "notCleared"; readonly why: string }
+  | { readonly kind: "moreThanLeft"; readonly leftG: number };
+
+/** Serves plates from a lot; judged once more at this moment, and refused when it does not meet the rule. */
+export function servePlates(db: Db, wanted: NewPlates, { who, atMs }: Stamp): Result<Clearance, PlatesError> {
+  const lot = lotInHand(db, wanted.lotId, atMs);
+  if (!lot || lot.row.status !== "on-ice") return err({ kind: "notOnIce" });
+  const { clearance } = clearLot(db, lot, wanted.dish, atMs);
+  if (clearance.answer !== "yes") return err({ kind: "notCleared", why: clearance.headline });
+  return db.transaction((tx) => {
+    const row = tx
+      .select()
+      .from(lots)
+      .where(and(eq(lots.id, wanted.lotId), eq(lots.status, "on-ice")))
+      .get();
+    if (!row) return err({ kind: "notOnIce" });
+    if (wanted.usedG > row.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: row.remainingG });
+    const rule = ruleWords(clearance.rule);
+    tx.insert(plates)
+      .values({ id: randomUUID(), ...wanted, atMs, who, rule, record: clearance.record })
+      .run();
+    const leftG = takeFrom(tx, row, wanted.usedG, atMs);
+    keepTagWhenGone(tx, row.id, who, atMs);
+    const { lotId, ...facts } = wanted;
+    const payload = {
+      code: row.code,
+      ...facts,
+      leftG,
+      rule,
+      exemption: clearance.exemption,
+      record: clearance.record,
+      advisory: clearance.advisory.reminder,
+      checks: clearance.checks.map(({ label, text }) => `${label}: ${text}`),
+    };
+    appendEntry(tx, { atMs, who, kind: "plates-served", lotId, payload });
+    return ok(clearance);
+  });
+}
+
+export type PlatesRow = typeof plates.$inferSelect & { readonly code: string; readonly speciesId: string };
+
+const platesWithLot = (db: Db) =>
+  db
+    .select({ plate: plates, code: lots.code, speciesId: lots.speciesId })
+    .from(plates)
+    .innerJoin(lots, eq(plates.lotId, lots.id));
+
+export const platesSince = (db: Db, sinceMs: number): PlatesRow[] =>
+  platesWithLot(db)
+    .where(gte(plates.atMs, sinceMs))
+    .orderBy(desc(plates.atMs))
+    .all()
+    .map(({ plate, ...lot }) => ({ ...plate, ...lot }));
+
+export const platesOfLot = (db: Db, lotId: string): PlatesRow[] =>
+  platesWithLot(db)
+    .where(eq(plates.lotId, lotId))
+    .orderBy(desc(plates.atMs))
+    .all()
+    .map(({ plate, ...lot }) => ({ ...plate, ...lot }));

@@ -1,0 +1,187 @@
+import { randomUUID } from "node:crypto";
+import { asc, desc, eq, gte, inArray } from "drizzle-orm";
+import { liveCook, refuseEvent, type CookEvent, type LiveCook } from "@/core/cooking";
+import { assertNever, err, ok, type Result } from "@/core/shared";
+import type { Db } from "../connection";
+import { countBatch, type CountedPieces, type CountError } from "../block/countBatch";
+import { appendEntry } from "../ledger";
+import { batches, cookEvents, cooks, portions } from "../schema/cooks";
+import { lots } from "../schema/lots";
+import { planFromRow, type StoredPlan } from "@/house/storedPlan";
+import { keepTagWhenGone } from "../lots/tagRetention";
+
+type CookRow = typeof cooks.$inferSelect;
+type EventRow = typeof cookEvents.$inferSelect;
+
+export type Cook = CookRow & {
+  readonly events: readonly CookEvent[];
+  readonly batchCode: string;
+  readonly lotId: string;
+  readonly speciesId: string;
+};
+
+function eventOf({ kind, atMs, amount }: EventRow): CookEvent {
+  switch (kind) {
+    case "extended":
+      return { kind, atMs, seconds: amount ?? 0 };
+    case "probed":
+      return { kind, atMs, centreC: amount ?? 0 };
+    case "started":
+    case "paused":
+    case "resumed":
+    case "advanced":
+    case "abandoned":
+      return { kind, atMs };
+    default:
+      return assertNever(kind);
+  }
+}
+
+function load(db: Db, rows: { cook: CookRow; batchCode: string; lotId: string; speciesId: string }[]): Cook[] {
+  if (rows.length === 0) return [];
+  const ids = rows.map(({ cook }) => cook.id);
+  const events = db.select().from(cookEvents).where(inArray(cookEvents.cookId, ids)).orderBy(asc(cookEvents.id)).all();
+  return rows.map(({ cook, ...links }) => ({
+    ...cook,
+    plan: planFromRow(cook.plan),
+    ...links,
+    events: events.filter(({ cookId }) => cookId === cook.id).map(eventOf),
+  }));
+}
+
+const select = (db: Db) =>
+  db
+    .select({ cook: cooks, batchCode: batches.code, lotId: batches.lotId, speciesId: lots.speciesId })
+    .from(cooks)
+    .innerJoin(batches, eq(cooks.batchId, batches.id))
+    .innerJoin(lots, eq(batches.lotId, lots.id));
+
+export const findCook = (db: Db, id: string): Cook | undefined => load(db, select(db).where(eq(cooks.id, id)).all())[0];
+export const openCooks = (db: Db): Cook[] =>
+  load(db, select(db).where(eq(cooks.open, true)).orderBy(asc(cooks.startedAtMs)).all());
+/** The newest cooks since a time, ended ones too. */
+export const cooksSince = (db: Db, sinceMs: number, limit: number): Cook[] =>
+  load(db, select(db).where(gte(cooks.startedAtMs, sinceMs)).orderBy(desc(cooks.startedAtMs)).limit(limit).all());
+export const cooksOfBatches = (db: Db, batchIds: readonly string[]): Cook[] =>
+  batchIds.length === 0
+    ? []
+    : load(
+        db,
+        select(db)
+          .where(inArray(cooks.batchId, [...batchIds]))
+          .orderBy(asc(cooks.startedAtMs))
+          .all(),
+      );
+
+export type StartError =
+  { readonly kind: "batchNotFound" } | { readonly kind: "tooFewPortions"; readonly left: number };
+type Stamp = { readonly who: string; readonly atMs: number; readonly requestId: string };
+
+/** Starts a cook: the next uncooked portions of the batch go into the pan and the clock runs. A repeated request is the same cook. */
+export function startCook(db: Db, batchId: string, plan: StoredPlan, stamp: Stamp): Result<string, StartError> {
+  return db.transaction((tx) => {
+    const repeated = tx.select().from(cookEvents).where(eq(cookEvents.requestId, stamp.requestId)).get();
+    if (repeated) return ok(repeated.cookId);
+    const batch = tx.select().from(batches).where(eq(batches.id, batchId)).get();
+    if (!batch) return err({ kind: "batchNotFound" });
+    const free = tx
+      .select()
+      .from(portions)
+      .where(eq(portions.batchId, batchId))
+      // thick pieces go into the pan first
+      .orderBy(desc(portions.maxThicknessMm), asc(portions.position))
+      .all()
+      .filter(({ cookId }) => cookId === null);
+    if (free.length < plan.pieces) return err({ kind: "tooFewPortions", left: free.length });
+    const id = randomUUID();
+    const { who, atMs, requestId } = stamp;
+    tx.insert(cooks)
+      .values({ id, batchId, startedAtMs: atMs, startedBy: who, pieces: plan.pieces, plan, open: true })
+      .run();
+    const taken = free.slice(0, plan.pieces).map((portion) => portion.id);
+    tx.update(portions).set({ cookId: id }).where(inArray(portions.id, taken)).run();
+    tx.insert(cookEvents).values({ cookId: id, atMs, kind: "started", who, requestId }).run();
+    keepTagWhenGone(tx, batch.lotId, who, atMs);
+    appendEntry(tx, {
+      atMs,
+      who,
+      kind: "cook-started",
+      lotId: batch.lotId,
+      batchId,
+      cookId: id,
+      payload: {
+        batch: batch.code,
+        pieces: plan.pieces,
+        method: plan.methodId,
+        targetC: plan.targetC,
+        outcome: plan.answer.band,
+        ...plan.kit,
+      },
+    });
+    return ok(id);
+  });
+}
+
+/** Counts pieces out of a lot and starts their cook, both or neither. A repeated request is the same cook. */
+export function startCounted(
+  db: Db,
+  pieces: CountedPieces,
+  plan: StoredPlan,
+  stamp: Stamp,
+): Result<string, StartError | CountError> {
+  return db.transaction((tx) => {
+    const repeated = tx.select().from(cookEvents).where(eq(cookEvents.requestId, stamp.requestId)).get();
+    if (repeated) return ok(repeated.cookId);
+    const counted = countBatch(tx, pieces, stamp);
+    return counted.ok ? startCook(tx, counted.value.id, plan, stamp) : counted;
+  });
+}
+
+export type EventError = { readonly kind: "cookNotFound" } | { readonly kind: "refused"; readonly message: string };
+export type NewEvent = { readonly kind: Exclude<CookEvent["kind"], "started">; readonly amount: number | null };
+
+/** Adds one tap of the cook at the stove; a repeated request changes nothing. What matters later goes to the ledger as well. */
+export function addCookEvent(db: Db, cookId: string, event: NewEvent, stamp: Stamp): Result<Cook, EventError> {
+  return db.transaction((tx) => {
+    const cook = findCook(tx, cookId);
+    if (!cook) return err({ kind: "cookNotFound" });
+    const known = tx.select().from(cookEvents).where(eq(cookEvents.requestId, stamp.requestId)).get();
+    if (known) return ok(cook);
+    const { who, requestId } = stamp;
+    // a tap sent late must not run before the one it follows
+    const atMs = Math.max(stamp.atMs, cook.events.at(-1)?.atMs ?? 0);
+    const seconds = cook.plan.answer.stages.map((stage) => stage.seconds);
+    const refusal = refuseEvent(liveCook(seconds, cook.events, atMs), event.kind);
+    if (refusal) return err({ kind: "refused", message: refusal });
+    tx.insert(cookEvents).values({ cookId, atMs, kind: event.kind, amount: event.amount, who, requestId }).run();
+    const after = findCook(tx, cookId)!;
+    const state = liveCook(seconds, after.events, atMs);
+    if (state.status === "done" || state.status === "abandoned") {
+      tx.update(cooks).set({ open: false }).where(eq(cooks.id, cookId)).run();
+    }
+    recordEvent(tx, after, event, state, { who, atMs, requestId });
+    return ok(after);
+  });
+}
+
+function recordEvent(db: Db, cook: Cook, event: NewEvent, state: LiveCook, { who, atMs }: Stamp): void {
+  const links = { lotId: cook.lotId, batchId: cook.batchId, cookId: cook.id };
+  const stage = cook.plan.answer.stages[Math.min(state.stageIndex, cook.plan.answer.stages.length - 1)]!.name;
+  if (event.kind === "probed") {
+    appendEntry(db, { atMs, who, kind: "probe-noted", ...links, payload: { centreC: event.amount, stage } });
+  } else if (event.kind === "abandoned") {
+    appendEntry(db, { atMs, who, kind: "cook-abandoned", ...links, payload: { stage } });
+  } else if (event.kind === "advanced" && state.status === "done") {
+    const { peakC, safety } = cook.plan.answer;
+    const probedC = state.probes.map(({ centreC }) => centreC);
+    const payload = {
+      pieces: cook.pieces,
+      seconds: Math.round((atMs - cook.startedAtMs) / 1000),
+      plannedPeakC: peakC,
+      probedC,
+      meetsRule: safety.meets,
+      rule: safety.rule,
+    };
+    appendEntry(db, { atMs, who, kind: "cook-finished", ...links, payload });
+  }
+}

@@ -1,0 +1,83 @@
+import { randomBytes, randomUUID } from "node:crypto";
+import { and, asc, eq } from "drizzle-orm";
+import type { Db } from "../connection";
+import { appendEntry } from "../ledger";
+import { cooks } from "../schema/cooks";
+import { cookReadings, probes } from "../schema/stove";
+
+export type Probe = typeof probes.$inferSelect;
+export type CookReading = { readonly atMs: number; readonly celsius: number };
+
+export const listProbes = (db: Db): Probe[] => db.select().from(probes).orderBy(asc(probes.name)).all();
+
+export const findProbe = (db: Db, id: string): Probe | undefined =>
+  db.select().from(probes).where(eq(probes.id, id)).get();
+
+type Stamp = { readonly who: string; readonly atMs: number };
+
+/** Adds a probe, or gives it a new key and ends the old one. */
+export function setProbe(db: Db, name: string, { who, atMs }: Stamp): Probe {
+  return db.transaction((tx) => {
+    const deviceKey = randomBytes(18).toString("base64url");
+    const known = tx.select().from(probes).where(eq(probes.name, name)).get();
+    const probe = known
+      ? tx.update(probes).set({ deviceKey }).where(eq(probes.id, known.id)).returning().get()
+      : tx.insert(probes).values({ id: randomUUID(), name, deviceKey }).returning().get();
+    appendEntry(tx, { atMs, who, kind: "probe-set", payload: { name, renewed: known !== undefined } });
+    return probe;
+  });
+}
+
+/** Puts a probe into a cook, or takes it out (`null`); false when either is not in the house. */
+export function placeProbe(db: Db, probeId: string, cookId: string | null): boolean {
+  return db.transaction((tx) => {
+    if (cookId !== null && !tx.select({ id: cooks.id }).from(cooks).where(eq(cooks.id, cookId)).get()) return false;
+    return tx.update(probes).set({ cookId }).where(eq(probes.id, probeId)).run().changes > 0;
+  });
+}
+
+/** What it reads now; kept with the cook it is in while that cook is open. Answers whether it was. */
+export function noteProbe(db: Db, probeId: string, celsius: number, atMs: number): boolean {
+  return db.transaction((tx) => {
+    const probe = tx.update(probes).set({ celsius, atMs }).where(eq(probes.id, probeId)).returning().get();
+    if (!probe?.cookId) return false;
+    const open = tx
+      .select({ id: cooks.id })
+      .from(cooks)
+      .where(and(eq(cooks.id, probe.cookId), eq(cooks.open, true)))
+      .get();
+    if (!open) return false;
+    tx.insert(cookReadings).values({ cookId: open.id, probeId, atMs, celsius }).run();
+    return true;
+  });
+}
+
+/** A trace out of a file joins the readings of its cook; a point that is there already is not doubled. */
+export function addTrace(db: Db, cookId: string, trace: readonly CookReading[]): void {
+  db.transaction((tx) => {
+    const name = "Files";
+    const known = tx.select().from(probes).where(eq(probes.name, name)).get();
+    const probe =
+      known ??
+      tx
+        .insert(probes)
+        .values({ id: randomUUID(), name, deviceKey: randomBytes(18).toString("base64url") })
+        .returning()
+        .get();
+    const there = new Set(readingsOf(tx, cookId).map(({ atMs }) => atMs));
+    for (const { atMs, celsius } of trace)
+      if (!there.has(Math.round(atMs)))
+        tx.insert(cookReadings)
+          .values({ cookId, probeId: probe.id, atMs: Math.round(atMs), celsius })
+          .run();
+  });
+}
+
+/** The stream of a cook in order. */
+export const readingsOf = (db: Db, cookId: string): readonly CookReading[] =>
+  db
+    .select({ atMs: cookReadings.atMs, celsius: cookReadings.celsius })
+    .from(cookReadings)
+    .where(eq(cookReadings.cookId, cookId))
+    .orderBy(asc(cookReadings.atMs))
+    .all();

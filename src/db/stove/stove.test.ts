@@ -1,0 +1,186 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import { sql } from "drizzle-orm";
+import { fitCooks, planSheet, type SheetRequest } from "@/core/cooking";
+import { makeDemoHouse } from "@/demo/house";
+import { openDatabase, type Db } from "../connection";
+import { addCookEvent, cooksSince, findCook, openCooks, startCounted } from "./cooks";
+import { entriesBetween } from "../ledger";
+import { findLot, lotsOnIce } from "../lots/lots";
+import { oldFile } from "../oldFile.testkit";
+import { addTrace, findProbe, listProbes, noteProbe, placeProbe, readingsOf, setProbe } from "./probes";
+import { fitOfPan, keepFit, resetFit } from "./stationFits";
+import { findSheet, keepSheet, listSheets } from "./stationSheets";
+import { planFromRow, planToKeep } from "@/house/storedPlan";
+
+const NOW = Date.UTC(2026, 4, 12, 15);
+const who = { who: "Ylva", atMs: NOW };
+
+function demo(): Db {
+  const db = openDatabase(":memory:");
+  makeDemoHouse(db, NOW);
+  return db;
+}
+
+const question: SheetRequest = {
+  speciesId: "king-scallop",
+  methodId: "scallop-sear",
+  kit: {},
+  shape: { kind: "puck", diameterMm: 36, heightMm: 18 },
+  thinnestMm: 18,
+  thickestMm: 18,
+  skin: false,
+  startC: 12,
+  panId: "iron-26",
+  goal: { kind: "centre", targetC: 45 },
+  pieces: 6,
+  pieceG: 20,
+  ruleSetId: "eu-853",
+};
+const planned = () => {
+  const found = planSheet(question);
+  if (!found.ok) throw new Error(found.error);
+  return planToKeep(question, found.value);
+};
+
+function scallopsInThePan(db: Db) {
+  const lot = lotsOnIce(db).find(({ speciesId }) => speciesId === "king-scallop")!;
+  const counted = { lotId: lot.id, count: 6, pieceG: 20, sizeMm: 18, shape: "puck" } as const;
+  const stamp = { ...who, requestId: "counted-0000000001" };
+  return { lot, start: () => startCounted(db, counted, planned(), stamp), counted, stamp };
+}
+
+test("pieces counted out of a lot: lighter by them, a batch of them, one cook however often it is asked", () => {
+  const db = demo();
+  const { lot, start } = scallopsInThePan(db);
+  const first = start();
+  const again = start();
+  if (!first.ok) throw new Error("they are there");
+  expect(again).toEqual(first);
+  expect(findLot(db, lot.id)!.remainingG).toBeCloseTo(lot.remainingG - 120, 6);
+  const cook = findCook(db, first.value)!;
+  expect(cook.plan.methodId).toBe("scallop-sear");
+  expect(cook.pieces).toBe(6);
+  const kinds = entriesBetween(db, NOW, NOW + 1).map(({ kind }) => kind);
+  expect(kinds).toEqual(expect.arrayContaining(["pieces-counted", "cook-started"]));
+});
+
+test("more pieces than are left: nothing is taken and nothing is started", () => {
+  const db = demo();
+  const { lot, counted, stamp } = scallopsInThePan(db);
+  const open = openCooks(db).length;
+  const asked = startCounted(db, { ...counted, count: 5000 }, planned(), stamp);
+  expect(asked).toMatchObject({ ok: false, error: { kind: "moreThanLeft" } });
+  expect(findLot(db, lot.id)!.remainingG).toBe(lot.remainingG);
+  expect(openCooks(db)).toHaveLength(open);
+});
+
+test("a probe's readings go to the cook it is in, while that cook is open", () => {
+  const db = demo();
+  const started = scallopsInThePan(db).start();
+  if (!started.ok) throw new Error("they are there");
+  const probe = setProbe(db, "Probe 1", who);
+  expect(noteProbe(db, probe.id, 21.5, NOW + 1000)).toBe(false);
+  expect(placeProbe(db, probe.id, "nowhere")).toBe(false);
+  expect(placeProbe(db, probe.id, started.value)).toBe(true);
+  expect(noteProbe(db, probe.id, 22.5, NOW + 2000)).toBe(true);
+  expect(readingsOf(db, started.value)).toEqual([{ atMs: NOW + 2000, celsius: 22.5 }]);
+  addCookEvent(db, started.value, { kind: "abandoned", amount: null }, { ...who, requestId: "abandoned-00000001" });
+  expect(noteProbe(db, probe.id, 23, NOW + 3000)).toBe(false);
+  expect(findProbe(db, probe.id)).toMatchObject({ celsius: 23 });
+  const renewed = setProbe(db, "Probe 1", who);
+  expect(renewed.id).toBe(probe.id);
+  expect(renewed.deviceKey).not.toBe(probe.deviceKey);
+  expect(listProbes(db)).toHaveLength(1);
+});
+
+test("a trace from a file comes in once", () => {
+  const db = demo();
+  const [cook] = cooksSince(db, 0, 5);
+  const trace = [0, 30, 60].map((second) => ({ atMs: cook!.startedAtMs + second * 1000, celsius: 10 + second / 3 }));
+  addTrace(db, cook!.id, trace);
+  addTrace(db, cook!.id, trace);
+  expect(readingsOf(db, cook!.id)).toEqual(trace);
+});
+
+test("what a pan taught stands until it is set back; every step is in the book", () => {
+  const db = demo();
+  expect(fitOfPan(db, "iron-26")).toBeNull();
+  const fit = { ...fitCooks([], ["vessel", "air"]), estimate: { vessel: -0.12, air: 0.05, thickness: 0, start: 0 } };
+  keepFit(db, "iron-26", fit, 2, who);
+  expect(fitOfPan(db, "iron-26")).toMatchObject({ vessel: -0.12, cooks: 2, reset: false });
+  expect(fitOfPan(db, "steel-26")).toBeNull();
+  resetFit(db, "iron-26", who);
+  expect(fitOfPan(db, "iron-26")).toBeNull();
+  const kinds = entriesBetween(db, NOW, NOW + 1).map(({ kind }) => kind);
+  expect(kinds).toEqual(expect.arrayContaining(["station-learned", "station-reset"]));
+});
+
+test("a station sheet is kept as it was worked out", () => {
+  const db = demo();
+  const rows = [
+    {
+      thicknessMm: 18,
+      stages: [{ name: "First side", seconds: 90 }],
+      pullC: 30,
+      peakC: 45,
+      earlyS: 5,
+      lateS: 8,
+      band: "medium",
+      refusal: null,
+    },
+  ] as const;
+  const id = keepSheet(db, question, rows, who);
+  expect(findSheet(db, id)).toMatchObject({ question: { methodId: "scallop-sear" }, rows });
+  expect(listSheets(db)).toHaveLength(1);
+});
+
+test("a plan of the first houses reads as skin-crisp with an oven finish", () => {
+  const { answer } = planned();
+  const { methodId: _method, pullS: _pull, serveS: _serve, stageSeconds: _seconds, ...old } = answer;
+  const row = {
+    speciesId: "cod",
+    thicknessMm: 24,
+    skin: true,
+    startC: 8,
+    panC: 200,
+    ovenC: 180,
+    panId: "steel-26",
+    targetC: 53,
+    pieces: 3,
+    pieceG: 160,
+    answer: { ...old, times: { panS: 200, ovenS: 150 } },
+  } as const;
+  const plan = planFromRow(row);
+  expect(plan).toMatchObject({
+    methodId: "skin-then-oven",
+    kit: { panC: 200, ovenC: 180 },
+    shape: { kind: "slab", thicknessMm: 24 },
+    goal: { kind: "centre", targetC: 53 },
+    answer: { pullS: 350, stageSeconds: [200, 150, old.restS] },
+  });
+  expect(planFromRow(plan)).toEqual(plan);
+});
+
+test("a file of the release before is brought up to date with its batches kept and its tables there", () => {
+  const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-stove-"));
+  const file = path.join(folder, "gaffel.sqlite");
+  const old = oldFile(file, 5);
+  old.pragma("foreign_keys = OFF");
+  old
+    .prepare(
+      `insert into batches (id, code, lot_id, cut_at_ms, cut_by, side, portion_g, tolerance_g, trim_g, trim_use)
+       values ('b', '1-1/A', 'l', 1, 'A', '{"lengthMm":1,"massG":1,"profile":[]}', 160, 10, 0, 'waste')`,
+    )
+    .run();
+  old.close();
+  const db = openDatabase(file);
+  expect(db.get(sql.raw("select code, piece_shape from batches"))).toEqual({
+    code: "1-1/A",
+    piece_shape: null,
+  });
+  expect(listProbes(db)).toEqual([]);
+  expect(listSheets(db)).toEqual([]);
+  rmSync(folder, { recursive: true });
+});

@@ -1,0 +1,88 @@
+"use client";
+import { CartesianGrid, ResponsiveContainer, Scatter, ScatterChart, Tooltip, XAxis, YAxis } from "recharts";
+import type { DoorVerdict } from "@/core/freshness";
+import { dayText } from "../format/format";
+import { useHouse } from "../hooks/HouseContext";
+import { PALETTE } from "../theme/palette";
+
+export type Arrival = {
+  readonly code: string;
+  readonly name: string;
+  readonly atMs: number;
+  readonly iceDays: number;
+  readonly verdict: DoorVerdict;
+};
+
+const FIGURES = { fontFamily: "var(--figures)", fontSize: 13, fill: PALETTE.muted };
+const SERIES = [
+  { verdict: "accept", name: "accepted", colour: PALETTE.kelp, shape: "circle" },
+  { verdict: "cook-only", name: "cooking only", colour: PALETTE.iodineText, shape: "triangle" },
+  { verdict: "refuse", name: "refused", colour: PALETTE.stop, shape: "cross" },
+] as const;
+
+/** How many ice days each lot had behind it when it came: lower is fresher, the shape says what became of it. */
+export default function ArrivalDots({ arrivals }: { readonly arrivals: readonly Arrival[] }) {
+  const { timeZone } = useHouse();
+  return (
+    <div
+      role="img"
+      aria-label="Days gone at the door, lot by lot; circle accepted, triangle cooking only, cross refused"
+    >
+      <ResponsiveContainer width="100%" height={170}>
+        <ScatterChart margin={{ top: 8, right: 44, bottom: 0, left: -14 }}>
+          <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
+          <XAxis
+            dataKey="atMs"
+            type="number"
+            scale="time"
+            domain={["dataMin", "dataMax"]}
+            tickFormatter={(atMs: number) => dayText(atMs, timeZone)}
+            tick={FIGURES}
+            tickCount={5}
+            stroke={PALETTE.edge}
+            minTickGap={50}
+            padding={{ left: 14, right: 14 }}
+          />
+          <YAxis
+            dataKey="iceDays"
+            type="number"
+            domain={[0, (most: number) => Math.max(2, Math.ceil(most))]}
+            allowDecimals={false}
+            tick={FIGURES}
+            stroke={PALETTE.edge}
+            unit=" d"
+            width={66}
+            tickFormatter={(value: number) => value.toFixed(0)}
+          />
+          <Tooltip
+            content={({ payload }) => {
+              const one = payload?.[0]?.payload as Arrival | undefined;
+              return one ? (
+                <div
+                  style={{
+                    background: PALETTE.surface,
+                    border: `1px solid ${PALETTE.edge}`,
+                    padding: "6px 10px",
+                    borderRadius: 4,
+                  }}
+                >
+                  {one.name} {one.code}: {one.iceDays.toFixed(1)} days gone
+                </div>
+              ) : null;
+            }}
+          />
+          {SERIES.map(({ verdict, name, colour, shape }) => (
+            <Scatter
+              key={verdict}
+              name={name}
+              data={arrivals.filter((one) => one.verdict === verdict)}
+              fill={colour}
+              shape={shape}
+              isAnimationActive={false}
+            />
+          ))}
+        </ScatterChart>
+      </ResponsiveContainer>
+    </div>
+  );
+}

@@ -1,0 +1,121 @@
+"use client";
+import { memo } from "react";
+import {
+  CartesianGrid,
+  Line,
+  LineChart,
+  ReferenceArea,
+  ReferenceLine,
+  ResponsiveContainer,
+  Tooltip,
+  XAxis,
+  YAxis,
+} from "recharts";
+import type { Snapshot } from "@/core/cooking";
+import { useHouse } from "../hooks/HouseContext";
+import { minuteTicks } from "./minuteTicks";
+import { PALETTE } from "../theme/palette";
+
+type Props = {
+  readonly trace: readonly Snapshot[];
+  /** What the centre is to end in; null where the goal is not a temperature. */
+  readonly bandFromC: number | null;
+  readonly bandToC: number | null;
+  readonly pullS: number;
+  readonly serveS: number;
+};
+
+const SERIES = [
+  { key: "centre", name: "centre", colour: PALETTE.roeText, width: 3.5, dash: "0" },
+  { key: "first", name: "first face", colour: PALETTE.slate, width: 2, dash: "0" },
+  { key: "second", name: "second face", colour: PALETTE.brine, width: 2, dash: "7 4" },
+  { key: "vessel", name: "pan or liquid", colour: PALETTE.iodineText, width: 1.5, dash: "2 4" },
+] as const;
+const FIGURES = { fontFamily: "var(--figures)", fontSize: 14, fill: PALETTE.muted };
+
+export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serveS }: Props) {
+  const { format } = useHouse();
+  const show = (pointC: number) => Math.round(format.toTemperature(pointC) * 10) / 10;
+  const rows = trace.map(({ timeS, centreC, firstC, secondC, vesselC }) => ({
+    minutes: Math.round((timeS / 60) * 100) / 100,
+    centre: show(centreC),
+    first: show(firstC),
+    second: show(secondC),
+    vessel: vesselC === null ? null : show(vesselC),
+  }));
+  const top = show(220);
+  return (
+    <div role="img" aria-label="Temperatures of centre, both faces and what heats them over the cook">
+      <ResponsiveContainer width="100%" height={260}>
+        <LineChart data={rows} margin={{ top: 22, right: 12, bottom: 4, left: -8 }}>
+          <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
+          {bandFromC !== null && bandToC !== null ? (
+            <ReferenceArea
+              y1={show(Math.max(0, bandFromC))}
+              y2={show(Math.min(bandToC, 90))}
+              fill={PALETTE.roe}
+              fillOpacity={0.14}
+            />
+          ) : null}
+          <XAxis
+            dataKey="minutes"
+            type="number"
+            domain={[0, "dataMax"]}
+            unit=" min"
+            tick={FIGURES}
+            ticks={minuteTicks(rows.at(-1)?.minutes ?? 0)}
+            stroke={PALETTE.edge}
+          />
+          <YAxis domain={[show(0), top]} tick={FIGURES} stroke={PALETTE.edge} allowDataOverflow width={58} />
+          <Tooltip
+            formatter={(value) => `${String(value)} ${format.degree}`}
+            labelFormatter={(minutes) => `${String(minutes)} min`}
+            contentStyle={{ borderRadius: 4, borderColor: PALETTE.edge, fontFamily: "var(--text)" }}
+          />
+          <ReferenceLine
+            x={pullS / 60}
+            stroke={PALETTE.ink}
+            label={{ value: "pull", position: "top", fill: PALETTE.ink, fontSize: 14 }}
+          />
+          <ReferenceLine
+            x={serveS / 60}
+            stroke={PALETTE.ink}
+            label={{ value: "serve", position: "top", fill: PALETTE.ink, fontSize: 14 }}
+          />
+          {SERIES.map(({ key, name, colour, width, dash }) => (
+            <Line
+              key={key}
+              dataKey={key}
+              name={name}
+              stroke={colour}
+              strokeWidth={width}
+              strokeDasharray={dash}
+              dot={false}
+              isAnimationActive={false}
+            />
+          ))}
+        </LineChart>
+      </ResponsiveContainer>
+      <ul
+        style={{
+          display: "flex",
+          flexWrap: "wrap",
+          gap: "4px 20px",
+          margin: 0,
+          padding: 0,
+          listStyle: "none",
+          fontSize: 14,
+        }}
+      >
+        {SERIES.map(({ key, name, colour, width, dash }) => (
+          <li key={key} style={{ display: "flex", gap: 8, alignItems: "center" }}>
+            <svg width="30" height="8" aria-hidden="true">
+              <path d="M0 4H30" stroke={colour} strokeWidth={width} strokeDasharray={dash} />
+            </svg>
+            {name}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+});

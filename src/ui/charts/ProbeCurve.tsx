@@ -1,0 +1,71 @@
+"use client";
+import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, Tooltip, XAxis, YAxis } from "recharts";
+import { useHouse } from "../hooks/HouseContext";
+import { minuteTicks } from "./minuteTicks";
+import { PALETTE } from "../theme/palette";
+
+type Point = { readonly timeS: number; readonly centreC: number };
+type Props = {
+  readonly planned: readonly Point[];
+  readonly predicted: readonly Point[];
+  readonly readings: readonly Point[];
+};
+
+const FIGURES = { fontFamily: "var(--figures)", fontSize: 14, fill: PALETTE.muted };
+
+/** The centre as planned, as the probe has it, and as it will go on. */
+export default function ProbeCurve({ planned, predicted, readings }: Props) {
+  const { format } = useHouse();
+  const rows = (points: readonly Point[]) =>
+    points.map(({ timeS, centreC }) => ({
+      minutes: Math.round((timeS / 60) * 100) / 100,
+      celsius: Math.round(format.toTemperature(centreC) * 10) / 10,
+    }));
+  return (
+    <div role="img" aria-label="Centre temperature: planned, measured and predicted">
+      <ResponsiveContainer width="100%" height={220}>
+        <ComposedChart margin={{ top: 10, right: 12, bottom: 4, left: -8 }}>
+          <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
+          <XAxis
+            dataKey="minutes"
+            type="number"
+            domain={[0, "dataMax"]}
+            unit=" min"
+            ticks={minuteTicks(Math.max(...[...planned, ...predicted].map(({ timeS }) => timeS / 60), 1), 5)}
+            tick={FIGURES}
+            stroke={PALETTE.edge}
+          />
+          <YAxis dataKey="celsius" type="number" tick={FIGURES} stroke={PALETTE.edge} width={58} />
+          <Tooltip
+            formatter={(value) => `${String(value)} ${format.degree}`}
+            labelFormatter={(minutes) => `${String(minutes)} min`}
+            contentStyle={{ borderRadius: 4, borderColor: PALETTE.edge, fontFamily: "var(--text)" }}
+          />
+          <Line
+            data={rows(planned)}
+            dataKey="celsius"
+            name="planned"
+            stroke={PALETTE.muted}
+            strokeWidth={2}
+            strokeDasharray="6 4"
+            dot={false}
+            isAnimationActive={false}
+          />
+          <Line
+            data={rows(predicted)}
+            dataKey="celsius"
+            name="by the probe"
+            stroke={PALETTE.roeText}
+            strokeWidth={3}
+            dot={false}
+            isAnimationActive={false}
+          />
+          <Scatter data={rows(readings)} dataKey="celsius" name="read" fill={PALETTE.ink} isAnimationActive={false} />
+        </ComposedChart>
+      </ResponsiveContainer>
+      <p className="muted" style={{ fontSize: 14 }}>
+        Dashed: as planned. Line: as the readings have it. Dots: read.
+      </p>
+    </div>
+  );
+}

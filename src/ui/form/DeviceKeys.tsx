@@ -1,0 +1,77 @@
+"use client";
+import { Button, Input, Typography } from "antd";
+import { useState } from "react";
+import type { Result } from "@/core/shared";
+import { Field } from "./Field";
+import page from "../layout/page.module.css";
+import { useTell } from "../hooks/useTell";
+
+type Props = {
+  readonly devices: readonly { readonly id: string; readonly name: string }[];
+  /** What one of them is called. */
+  readonly word: string;
+  readonly placeholder: string;
+  /** Where it posts to, by its id. */
+  readonly postsTo: (id: string) => string;
+  readonly none: string;
+  /** The command that stands in for one. */
+  readonly standIn: string;
+  readonly make: (
+    name: string,
+  ) => Promise<Result<{ readonly id: string; readonly key: string }, { readonly message: string }>>;
+};
+
+/** Devices that send to the house; a key is shown once, a new one ends the old. */
+export function DeviceKeys({ devices, word, placeholder, postsTo, none, standIn, make }: Props) {
+  const tell = useTell();
+  const [name, setName] = useState("");
+  const [made, setMade] = useState<{ readonly id: string; readonly key: string } | null>(null);
+  const add = async (of: string) => {
+    const done = await tell(make(of));
+    if (!done) return;
+    setMade(done.value);
+    setName("");
+  };
+  return (
+    <>
+      {devices.length === 0 ? <p className={page.empty}>{none}</p> : null}
+      <ul className={page.rows}>
+        {devices.map((device) => (
+          <li key={device.id}>
+            <div className={page.row}>
+              <span className={`${page.grow} ${page.title}`}>{device.name}</span>
+              <Button onClick={() => add(device.name)}>New key, ending the old</Button>
+            </div>
+          </li>
+        ))}
+      </ul>
+      {made ? (
+        <p>
+          Posts to <code>{postsTo(made.id)}</code> with{" "}
+          <Typography.Text copyable code data-testid={`${word}-key`}>
+            {made.key}
+          </Typography.Text>
+        </p>
+      ) : null}
+      <div style={{ display: "flex", gap: 12, alignItems: "end", maxWidth: 420, marginTop: 8 }}>
+        <Field label={`Another ${word}`}>
+          {(id) => (
+            <Input
+              id={id}
+              value={name}
+              maxLength={40}
+              placeholder={placeholder}
+              onChange={({ target }) => setName(target.value)}
+            />
+          )}
+        </Field>
+        <Button disabled={name.trim() === ""} onClick={() => add(name)}>
+          Add it
+        </Button>
+      </div>
+      <p className={page.source} style={{ marginTop: 8 }}>
+        No {word} at hand: <code>{standIn}</code> sends what one would.
+      </p>
+    </>
+  );
+}

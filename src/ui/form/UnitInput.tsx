@@ -1,0 +1,44 @@
+"use client";
+import { InputNumber } from "antd";
+import { useHouse } from "../hooks/HouseContext";
+
+type Props = {
+  readonly kind: "mass" | "length" | "temperature";
+  /** In the core's unit: g, mm, °C. */
+  readonly value: number;
+  readonly min: number;
+  readonly max: number;
+  readonly step?: number;
+  readonly label?: string;
+  readonly onChange: (value: number) => void;
+};
+
+const DIGITS = {
+  metric: { mass: 0, length: 0, temperature: 0 },
+  imperial: { mass: 1, length: 2, temperature: 0 },
+} as const;
+
+/** A number field that shows the house's unit and hands back the core's. Out-of-range input stays visible and is not passed on. */
+export function UnitInput({ kind, value, min, max, step = 1, label, onChange }: Props) {
+  const { format } = useHouse();
+  const [show, read] = {
+    mass: [format.toMass, format.fromMass] as const,
+    length: [format.toLength, format.fromLength] as const,
+    temperature: [format.toTemperature, format.fromTemperature] as const,
+  }[kind];
+  const digits = DIGITS[format.units][kind];
+  return (
+    <InputNumber<number>
+      {...(label ? { "aria-label": label } : {})}
+      value={Number(show(value).toFixed(digits))}
+      min={Number(show(min).toFixed(digits))}
+      max={Number(show(max).toFixed(digits))}
+      step={format.units === "metric" || kind === "temperature" ? step : 10 ** -digits}
+      inputMode="decimal"
+      style={{ width: "100%" }}
+      onChange={(shown) => {
+        if (typeof shown === "number" && Number.isFinite(shown)) onChange(read(shown));
+      }}
+    />
+  );
+}

@@ -1,0 +1,30 @@
+"use client";
+import { createContext, useContext, useMemo, type ReactNode } from "react";
+import type { RuleSetId } from "@/core/safety";
+import type { Species } from "@/core/species";
+import { formatFor, type Format, type Units } from "../format/format";
+
+export type HouseSettings = {
+  readonly name: string;
+  readonly timeZone: string;
+  readonly units: Units;
+  readonly ruleSetId: RuleSetId;
+  /** Guests who are young, old, pregnant or ill: nothing raw or under-cooked. */
+  readonly susceptibleGuests: boolean;
+  /** Species the house has added to the table. */
+  readonly ownSpecies: readonly Species[];
+};
+
+const Context = createContext<(HouseSettings & { readonly format: Format }) | null>(null);
+
+export function HouseProvider({ house, children }: { readonly house: HouseSettings; readonly children: ReactNode }) {
+  const value = useMemo(() => ({ ...house, format: formatFor(house.units) }), [house]);
+  return <Context.Provider value={value}>{children}</Context.Provider>;
+}
+
+/** The house's settings and its formatter. */
+export function useHouse() {
+  const house = useContext(Context);
+  if (!house) throw new Error("useHouse outside of a house");
+  return house;
+}

@@ -1,0 +1,17 @@
+"use client";
+import { practiceOf, practiceSource, type PracticeId } from "@/core/safety";
+import { useHouse } from "../hooks/HouseContext";
+import page from "./page.module.css";
+
+/** What an act asks beyond its figures under the house's rules: the way, the plan or variance, and the paper to show. */
+export function PracticeLine({ id }: { readonly id: PracticeId }) {
+  const { format, ruleSetId } = useHouse();
+  const practice = practiceOf(ruleSetId, id);
+  return (
+    <p data-practice={id}>
+      <b>{practice.label}:</b> {format.words(practice.asks)}.
+      {practice.paper === null ? null : ` To show: ${practice.paper}.`}{" "}
+      <span className={page.source}>{practiceSource(practice)}</span>
+    </p>
+  );
+}
