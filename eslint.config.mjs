@@ -8,6 +8,7 @@ const config = [
   {
     ignores: [
       ".next/**",
+      ".workers/**",
       "node_modules/**",
       "next-env.d.ts",
       "data/**",

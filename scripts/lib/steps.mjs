@@ -37,7 +37,9 @@ const lockDigest = () => digest([path.join(ROOT, "package-lock.json")]);
 const sourceDigest = () =>
   digest([
     ...filesIn(path.join(ROOT, "src")).filter((file) => !/\.test\.tsx?$/.test(file)),
-    ...["package-lock.json", "next.config.ts", "tsconfig.json"].map((name) => path.join(ROOT, name)),
+    ...["package-lock.json", "next.config.ts", "tsconfig.json", "scripts/workers.mjs"].map((name) =>
+      path.join(ROOT, name),
+    ),
   ]);
 
 /** Runs a command to its end; with `quiet` its output is shown only when it fails, and a line says every so often that it goes on. */
@@ -90,6 +92,7 @@ export async function ensureInstalled() {
 export async function ensureBuilt() {
   const wanted = sourceDigest();
   if (readStamp().built === wanted && existsSync(path.join(ROOT, ".next/BUILD_ID"))) return;
+  await must("Bundling the server's threads", process.execPath, ["scripts/workers.mjs"]);
   await must("Building (about a minute)", process.execPath, ["node_modules/next/dist/bin/next", "build"]);
   writeStamp({ built: wanted });
 }

@@ -13,7 +13,9 @@ import { VIEWS } from "@/ui/layout/views";
 import { chooseCook } from "./actions";
 import styles from "./Shell.module.css";
 import type { CookClock } from "./stove/clockOf";
+import { OutboxAlert } from "./stove/OutboxAlert";
 import { useTapped } from "./stove/tappedCooks";
+import { useCookNews } from "./stove/useCookNews";
 
 type Props = {
   readonly cooks: readonly string[];
@@ -36,6 +38,7 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
   const pathname = usePathname();
   const router = useRouter();
   const [help, setHelp] = useState(false);
+  useCookNews(running.map(({ id }) => id));
   useShortcuts({
     ...Object.fromEntries(VIEWS.map(({ key, href }) => [key, () => router.push(href)])),
     n: () => router.push("/dock"),
@@ -87,6 +90,7 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
         </select>
       </header>
       <main id="main" className={styles.main} tabIndex={-1}>
+        <OutboxAlert />
         {children}
       </main>
       {help ? (

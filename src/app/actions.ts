@@ -3,17 +3,28 @@ import { z } from "zod";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { listStaff } from "@/db/house/house";
-import { FOREIGN, invalidInput, refused, type ActionError } from "./actionError";
-import { fromThisHouse, setCookAtStation } from "./request";
+import { takeMachineTime } from "@/db/houseClock";
+import { refused, type ActionError } from "./actionError";
+import { houseAction, houseQuestion } from "./houseAction";
+import { setCookAtStation } from "./request";
 
 const CookName = z.string().trim().min(1).max(60);
 
 /** Says who stands at the station on this tablet; what is done next is recorded under that name. */
 export async function chooseCook(input: unknown): Promise<Result<string, ActionError>> {
-  if (!(await fromThisHouse())) return err(FOREIGN);
-  const parsed = CookName.safeParse(input);
-  if (!parsed.success) return err(invalidInput(parsed.error));
-  if (!listStaff(db()).some(({ name }) => name === parsed.data)) return err(refused("Nobody of that name cooks here."));
-  await setCookAtStation(parsed.data);
-  return ok(parsed.data);
+  const known = await houseQuestion(CookName, input, (name) =>
+    listStaff(db()).some((one) => one.name === name) ? ok(name) : err(refused("Nobody of that name cooks here.")),
+  );
+  if (known.ok) await setCookAtStation(known.value);
+  return known;
 }
+
+const Nothing = z.strictObject({});
+
+/** Goes over to the machine's time where it is ahead of the house's: the machine slept, or was set right. */
+export const goByTheMachine = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("goByTheMachine", Nothing, input, intention, (_, { stamp }) =>
+    takeMachineTime(stamp.who)
+      ? ok(null)
+      : err(refused("The machine's clock is behind the house's: set it right first.")),
+  );

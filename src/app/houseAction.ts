@@ -1,34 +1,77 @@
 import { revalidatePath } from "next/cache";
 import type { z } from "zod";
 import { todayIn } from "@/calendar/days";
-import { err, type Result } from "@/core/shared";
+import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { findHouse, type House } from "@/db/house/house";
+import { houseNowMs } from "@/db/houseClock";
+import { answeredBefore, carryOut } from "@/db/intentions";
 import { FOREIGN, invalidInput, refused, type ActionError } from "./actionError";
 import { cookAtStation, fromThisHouse } from "./request";
 
-/** Who acts, when, and in which house. */
+/** Who acts, when, by which intention, and in which house. */
 export type Acting = {
   readonly house: House;
-  readonly stamp: { readonly who: string; readonly atMs: number };
+  readonly stamp: { readonly who: string; readonly atMs: number; readonly requestId: string };
   /** The house's today, YYYY-MM-DD. */
   readonly today: string;
 };
 
-/** What every action does before and after its work: who asks, parse, the house, the work, and pages made anew when it was done. */
-export async function houseAction<S extends z.ZodType, T>(
+/** Made by the tablet when the hand meant it; not a UUID of the browser, which has none on a plain http address. */
+const INTENTION = /^[\w-]{16,64}$/;
+const NO_INTENTION = refused("This page is from before the house was brought up to date. Reload it and try again.");
+const NO_HOUSE = refused("Open the house first.");
+
+type Answer<T> = Promise<Result<T, ActionError>>;
+
+/** What a question of a page needs before it is answered: that it comes from this house, and that it can be read. */
+export async function houseQuestion<S extends z.ZodType, T>(
   schema: S,
   input: unknown,
-  work: (parsed: z.infer<S>, acting: Acting) => Result<T, ActionError>,
-): Promise<Result<T, ActionError>> {
+  answer: (parsed: z.infer<S>) => Result<T, ActionError>,
+): Answer<T> {
   if (!(await fromThisHouse())) return err(FOREIGN);
+  const parsed = schema.safeParse(input);
+  return parsed.success ? answer(parsed.data) : err(invalidInput(parsed.error));
+}
+
+/**
+ * The one way an action begins and ends: who asks and from where, the id of the intention, parse, the house, what has to be worked out
+ * first, then the work with its note in one transaction, and the pages made anew. The same intention twice is one record and one answer.
+ * `workOut` may take its time and must write nothing.
+ */
+export async function plannedAction<S extends z.ZodType, P, T>(
+  action: string,
+  schema: S,
+  input: unknown,
+  intention: unknown,
+  workOut: (parsed: z.infer<S>, acting: Acting) => Promise<Result<P, ActionError>>,
+  work: (plan: P, acting: Acting) => Result<T, ActionError>,
+): Answer<T> {
+  if (!(await fromThisHouse())) return err(FOREIGN);
+  if (typeof intention !== "string" || !INTENTION.test(intention)) return err(NO_INTENTION);
+  // looked up before anything is worked out: asking again must cost nothing
+  const before = answeredBefore(db(), { id: intention, action });
+  if (before) return ok(before.value as T);
   const parsed = schema.safeParse(input);
   if (!parsed.success) return err(invalidInput(parsed.error));
   const house = findHouse(db());
-  if (!house) return err(refused("Open the house first."));
-  const atMs = Date.now();
-  const acting = { house, stamp: { who: await cookAtStation(), atMs }, today: todayIn(house.timeZone, atMs) };
-  const done = work(parsed.data, acting);
+  if (!house) return err(NO_HOUSE);
+  const atMs = houseNowMs();
+  const stamp = { who: await cookAtStation(), atMs, requestId: intention };
+  const acting = { house, stamp, today: todayIn(house.timeZone, atMs) };
+  const planned = await workOut(parsed.data, acting);
+  if (!planned.ok) return planned;
+  const done = carryOut(db(), { id: intention, action, atMs }, () => work(planned.value, acting));
   if (done.ok) revalidatePath("/", "layout");
   return done;
 }
+
+/** An action with nothing to work out beforehand. */
+export const houseAction = async <S extends z.ZodType, T>(
+  action: string,
+  schema: S,
+  input: unknown,
+  intention: unknown,
+  work: (parsed: z.infer<S>, acting: Acting) => Result<T, ActionError>,
+): Answer<T> => plannedAction(action, schema, input, intention, async (parsed: z.infer<S>) => ok(parsed), work);

@@ -1,3 +1,4 @@
+import { houseNowMs } from "@/db/houseClock";
 import { cookies, headers } from "next/headers";
 import { connection } from "next/server";
 import { redirect } from "next/navigation";
@@ -9,7 +10,7 @@ const COOK_COOKIE = "gaffel-cook";
 /** The time of this request; nothing on the page is older than it. */
 export async function requestTime(): Promise<number> {
   await connection();
-  return Date.now();
+  return houseNowMs();
 }
 
 /** The house, or the first-run page when there is none yet. */

@@ -2,7 +2,9 @@ import { z } from "zod";
 import {
   constantMaterial,
   freezingMaterial,
+  lineCellSteps,
   materialOf,
+  puckCellSteps,
   simulateHeat,
   simulatePuck,
   type Face,
@@ -13,7 +15,7 @@ import { InputProblem } from "./problem";
 
 const temperature = z.number().min(-80).max(1200);
 const coefficient = z.number().positive().max(100_000);
-const lengthMm = z.number().positive().max(1000);
+const lengthMm = z.number().min(1, "1 mm at least").max(1000);
 
 const FaceInput = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("convection"), h_w_m2k: coefficient, ambient_c: temperature }),
@@ -70,6 +72,8 @@ type HeatDocument = z.infer<typeof HeatInput>;
 type FaceDocument = z.infer<typeof FaceInput>;
 
 const MOST_SAMPLES = 50_000;
+/** Cells times steps of one document: with ice some twenty seconds of work. */
+const MOST_CELL_STEPS = 60e6;
 
 function faceOf(face: FaceDocument): Face {
   switch (face.kind) {
@@ -145,6 +149,17 @@ export function heat(input: HeatDocument, each?: EachStep) {
   if (totalS / input.sample_every_s > MOST_SAMPLES) {
     throw new InputProblem("sample_every_s", `more than ${MOST_SAMPLES} samples: sample less often`);
   }
+  const material = materialFrom(input.material);
+  const asked = { material, stages: input.stages, sampleEveryS: input.sample_every_s };
+  const work =
+    shape.kind === "puck"
+      ? puckCellSteps({ ...asked, diameterMm: shape.diameter_mm, heightMm: shape.height_mm })
+      : lineCellSteps(asked, lineOf(shape));
+  if (work > MOST_CELL_STEPS)
+    throw new InputProblem(
+      "stages",
+      `${Math.round(work / 1e6)} million cells to step, at most ${MOST_CELL_STEPS / 1e6} million: shorter stages, fewer of them or a thicker piece`,
+    );
   return shape.kind === "puck" ? heatPuck(input, shape, each) : heatLine(input, lineOf(shape), each);
 }
 

@@ -1,7 +1,7 @@
 "use client";
-import { App, Button, Input, Modal, Table } from "antd";
+import { Button, Input, Modal, Table } from "antd";
 import Link from "next/link";
-import { useRouter } from "next/navigation";
+import { useAct } from "@/ui/hooks/useAct";
 import { useState } from "react";
 import { timeText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -12,21 +12,15 @@ import type { LedgerLine } from "./lineOf";
 /** The ledger of a day, newest first. Nothing can be changed; a correction is one more line. */
 export function LedgerTable({ lines }: { readonly lines: readonly LedgerLine[] }) {
   const { timeZone } = useHouse();
-  const { message } = App.useApp();
-  const router = useRouter();
+  const { act } = useAct();
   const [correcting, setCorrecting] = useState<LedgerLine | null>(null);
   const [note, setNote] = useState("");
 
   const save = async () => {
     if (!correcting) return;
-    const saved = await correct({ seq: correcting.seq, note });
-    if (!saved.ok) {
-      message.error(saved.error.message);
-      return;
-    }
+    if (!(await act(correct, { seq: correcting.seq, note }))) return;
     setCorrecting(null);
     setNote("");
-    router.refresh();
   };
 
   return (

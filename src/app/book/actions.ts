@@ -1,23 +1,19 @@
 "use server";
-import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { correctEntry } from "@/db/ledger";
-import { FOREIGN, invalidInput, refused, type ActionError } from "../actionError";
-import { cookAtStation, fromThisHouse } from "../request";
+import { refused, type ActionError } from "../actionError";
+import { houseAction } from "../houseAction";
 
 const Correction = z.strictObject({
   seq: z.number().int().positive(),
   note: z.string().trim().min(3, "Say what is true instead.").max(500),
 });
 
-export async function correct(input: unknown): Promise<Result<number, ActionError>> {
-  if (!(await fromThisHouse())) return err(FOREIGN);
-  const parsed = Correction.safeParse(input);
-  if (!parsed.success) return err(invalidInput(parsed.error));
-  const added = correctEntry(db(), parsed.data.seq, parsed.data.note, await cookAtStation(), Date.now());
-  if (!added) return err(refused("There is no entry of that number."));
-  revalidatePath("/book");
-  return ok(added.seq);
-}
+/** Adds what is true instead of an entry; the entry itself stands. */
+export const correct = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
+  houseAction("correct", Correction, input, intention, ({ seq, note }, { stamp: { who, atMs } }) => {
+    const added = correctEntry(db(), seq, note, who, atMs);
+    return added ? ok(added.seq) : err(refused("There is no entry of that number."));
+  });

@@ -156,6 +156,12 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       const steps = Array.isArray(payload["steps"]) ? payload["steps"].map(String) : [];
       return `${speciesName(text(payload, "speciesId"))}, cooked in two goes: ${steps.map((step, index) => `${index + 1}. ${step}`).join(" ")}`;
     }
+    case "clock-jumped": {
+      const minutes = Number(payload["driftMin"]);
+      return `the clock of the machine was set ${Math.abs(minutes)} min ${minutes > 0 ? "forward" : "back"}; the house goes on by its own time`;
+    }
+    case "clock-taken":
+      return `the machine's time was taken, ${text(payload, "forwardMin")} min forward`;
     case "hot-hold-started":
       return `${text(payload, "title")} at ${celsius(payload["fromC"])}: ${text(payload, "place").toLowerCase()}`;
     case "hot-hold-read":

@@ -6,7 +6,7 @@ import { useState } from "react";
 import { findSpecies } from "@/core/species";
 import type { Advice } from "@/db/house/advice";
 import type { Place } from "@/db/house/places";
-import { answerWithin } from "@/ui/hooks/answerWithin";
+import { askOnce, UNANSWERED } from "@/ui/hooks/useAct";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -98,9 +98,9 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
       return setProblem(lots.length === 1 ? lacks[lacking]! : `Lot ${lacking + 1}: ${lacks[lacking]!}`);
     }
     setBusy(true);
-    const answer = await answerWithin(keepDelivery({ supplier, lots: lots.map((lot) => inputOf(lot, format)) }));
+    const answer = await askOnce(keepDelivery, { supplier, lots: lots.map((lot) => inputOf(lot, format)) });
     setBusy(false);
-    if (!answer) return setProblem("The house did not answer: nothing was lost, try again.");
+    if (!answer) return setProblem(UNANSWERED);
     if (!answer.ok) return setProblem(answer.error.message);
     setKept(answer.value);
     setLots([emptyDraft(coldRoom?.id ?? null)]);

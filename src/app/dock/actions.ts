@@ -49,8 +49,11 @@ const withoutGaps = (provenance: NewLotInput["provenance"]) =>
   ) as JudgedLot["lot"]["provenance"];
 
 /** Judges every lot of a delivery once more on the server, and keeps all of them with their verdicts, refused or not. */
-export const keepDelivery = async (input: unknown): Promise<Result<readonly Received[], ActionError>> =>
-  houseAction(NewDelivery, input, ({ supplier, lots }, { house, stamp }) => {
+export const keepDelivery = async (
+  input: unknown,
+  intention: unknown,
+): Promise<Result<readonly Received[], ActionError>> =>
+  houseAction("keepDelivery", NewDelivery, input, intention, ({ supplier, lots }, { house, stamp }) => {
     const judged: JudgedLot[] = [];
     for (const [index, lot] of lots.entries()) {
       const answer = judge(lot, house.ruleSetId, stamp.atMs);

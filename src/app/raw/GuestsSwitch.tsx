@@ -1,14 +1,14 @@
 "use client";
 import { Switch } from "antd";
 import page from "@/ui/layout/page.module.css";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import { sayGuests } from "./actions";
 
 type Props = { readonly susceptible: boolean; readonly because: string; readonly source: string };
 
 /** Whom the house serves: it decides whether anything raw or under-cooked leaves the kitchen at all. */
 export function GuestsSwitch({ susceptible, because, source }: Props) {
-  const tell = useTell();
+  const { act } = useAct();
   return (
     <section className={page.card}>
       <h2>Who eats here</h2>
@@ -16,7 +16,7 @@ export function GuestsSwitch({ susceptible, because, source }: Props) {
         <Switch
           checked={susceptible}
           onChange={(susceptibleGuests) =>
-            tell(sayGuests({ susceptibleGuests }), () =>
+            act(sayGuests, { susceptibleGuests }, () =>
               susceptibleGuests ? "Noted: nothing raw or under-cooked from now on." : "Noted: guests in general.",
             )
           }

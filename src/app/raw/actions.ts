@@ -6,8 +6,8 @@ import type { ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
 import { Guests } from "./schema";
 
-export const sayGuests = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(Guests, input, ({ susceptibleGuests }, { stamp }) => {
+export const sayGuests = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("sayGuests", Guests, input, intention, ({ susceptibleGuests }, { stamp }) => {
     setSusceptibleGuests(db(), susceptibleGuests, stamp.who, stamp.atMs);
     return ok(null);
   });

@@ -39,13 +39,15 @@ export class PuckConduction {
     startC: number,
     rings = 23,
     layers = 41,
-    /** Lines of `QuickLine` for searches instead of `Conduction`. */
+    /** Lines of `QuickLine` for searches instead of `Conduction`; there is none of it where there is ice. */
     readonly quick = false,
+    /** Largest Newton correction, K, of a `Conduction` line that counts as solved; said for a search, which then also takes turns. */
+    readonly toleranceK?: number,
   ) {
     const radial = gridFor({ kind: "cylinder", diameterMm }, rings);
     const axial = gridFor({ kind: "slab", thicknessMm: heightMm }, layers);
     const line = (grid: Grid) =>
-      quick ? new QuickLine(grid, material, startC, null, false) : new Conduction(grid, material, startC);
+      quick ? new QuickLine(grid, material, startC, null, false) : new Conduction(grid, material, startC, toleranceK);
     this.#across = line(radial);
     this.#upward = line(axial);
     this.#rings = radial.cells;
@@ -71,7 +73,7 @@ export class PuckConduction {
 
   step(stepS: number, faces: PuckFaces): void {
     this.#coldestC = Infinity;
-    if (this.quick) {
+    if (this.quick || this.toleranceK !== undefined) {
       // turn and turn about: the same order over two steps, at half the lines
       this.#acrossFirst = !this.#acrossFirst;
       if (this.#acrossFirst) this.#radially(stepS, faces.side);

@@ -45,7 +45,7 @@ const FREEZING_STEP_SHARE = 0.003;
 /** Diffusivity of wet flesh, m²/s, for that time alone (computed from Choi and Okos 1986). */
 const FLESH_DIFFUSIVITY = 1.3e-7;
 
-function longestStepS({ material, shape }: HeatRun): number {
+function longestStepS({ material, shape }: Pick<HeatRun, "material" | "shape">): number {
   if (material.freezingC === null) return Infinity;
   const halfM = (shape.kind === "slab" ? shape.thicknessMm : shape.diameterMm) / 2000;
   return (FREEZING_STEP_SHARE * halfM * halfM) / FLESH_DIFFUSIVITY;
@@ -57,6 +57,27 @@ export function nextStepS(sinceChangeS: number, untilS: number, growth: number, 
   // two halves rather than one step and a sliver
   if (wanted >= untilS) return untilS;
   return wanted * 2 > untilS ? untilS / 2 : wanted;
+}
+
+type Asked = Pick<HeatRun, "material" | "sampleEveryS" | "cells"> & {
+  readonly stages: readonly { readonly seconds: number }[];
+};
+
+/** Steps that growing from `firstS` takes at most, one more for every sample. */
+export const grownSteps = (seconds: number, firstS: number, growth: number, sampleEveryS: number): number =>
+  Math.log(Math.max(Math.E, seconds / firstS)) / growth + (2 * seconds) / sampleEveryS;
+
+/** Cells times steps a run will take at most, before it is begun: what is too much can be refused instead of followed for ever. */
+export function lineCellSteps(
+  { material, stages, sampleEveryS, cells = DEFAULT_CELLS }: Asked,
+  shape: LineShape,
+): number {
+  const longestS = longestStepS({ material, shape });
+  return stages.reduce(
+    (sum, { seconds }) =>
+      sum + cells * (seconds / longestS + grownSteps(seconds, FIRST_STEP_S, DEFAULT_GROWTH, sampleEveryS)),
+    0,
+  );
 }
 
 /** Runs the stages one after the other and samples every `sampleEveryS` and at the very end. */

@@ -1,6 +1,6 @@
 import type { Material } from "./material";
 import { PuckConduction, type PuckFaces } from "./puck";
-import { nextStepS } from "./simulate";
+import { grownSteps, nextStepS } from "./simulate";
 
 export type PuckRun = {
   readonly diameterMm: number;
@@ -35,12 +35,31 @@ const FREEZING_SHARE = 0.003;
 /** Diffusivity of wet flesh, m²/s, for that time alone (computed from Choi and Okos 1986). */
 const FLESH_DIFFUSIVITY = 1.3e-7;
 
+/** Cells of 23 rings and 41 layers, gone over three times a step in lines that are loaded and read anew: as dear as four times a slab's. */
+const STEP_CELLS = 4 * 3 * 23 * 41;
+
+const longestStepS = ({ diameterMm, heightMm, material }: Pick<PuckRun, "diameterMm" | "heightMm" | "material">) => {
+  const halfM = Math.min(diameterMm, heightMm) / 2000;
+  const share = material.freezingC === null ? SPLIT_SHARE : FREEZING_SHARE;
+  return (share * halfM * halfM) / FLESH_DIFFUSIVITY;
+};
+
+type Asked = Pick<PuckRun, "diameterMm" | "heightMm" | "material" | "sampleEveryS"> & {
+  readonly stages: readonly { readonly seconds: number }[];
+};
+
+/** Cells times steps a run will take at most, before it is begun. */
+export const puckCellSteps = (run: Asked): number =>
+  run.stages.reduce(
+    (sum, { seconds }) =>
+      sum + STEP_CELLS * (seconds / longestStepS(run) + grownSteps(seconds, FIRST_STEP_S, GROWTH, run.sampleEveryS)),
+    0,
+  );
+
 /** Runs the stages one after the other and samples every `sampleEveryS` and at the very end. */
 export function simulatePuck(run: PuckRun): PuckTrace {
   const body = new PuckConduction(run.diameterMm, run.heightMm, run.material, run.startC);
-  const halfM = Math.min(run.diameterMm, run.heightMm) / 2000;
-  const share = run.material.freezingC === null ? SPLIT_SHARE : FREEZING_SHARE;
-  const longestS = (share * halfM * halfM) / FLESH_DIFFUSIVITY;
+  const longestS = longestStepS(run);
   const startJ = body.enthalpyJ();
   const trace = {
     timesS: [] as number[],

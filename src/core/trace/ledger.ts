@@ -40,6 +40,8 @@ export type LedgerKind =
   | "station-reset"
   | "sheet-kept"
   | "steps-kept"
+  | "clock-jumped"
+  | "clock-taken"
   | "hot-hold-started"
   | "hot-hold-read"
   | "hot-hold-ended"
@@ -127,6 +129,8 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = {
   "station-reset": "Reset",
   "sheet-kept": "Sheet",
   "steps-kept": "Written steps",
+  "clock-jumped": "Clock",
+  "clock-taken": "Clock",
   "hot-hold-started": "Held hot",
   "hot-hold-read": "Hot reading",
   "hot-hold-ended": "Hot hold over",

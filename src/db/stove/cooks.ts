@@ -137,8 +137,20 @@ export function startCounted(
   });
 }
 
-export type EventError = { readonly kind: "cookNotFound" } | { readonly kind: "refused"; readonly message: string };
-export type NewEvent = { readonly kind: Exclude<CookEvent["kind"], "started">; readonly amount: number | null };
+export type EventError =
+  | { readonly kind: "cookNotFound" }
+  | { readonly kind: "refused"; readonly message: string }
+  /** Meant for a stage that is over: another hand was faster. */
+  | { readonly kind: "stagePassed" };
+export type NewEvent = {
+  readonly kind: Exclude<CookEvent["kind"], "started">;
+  readonly amount: number | null;
+  /** The stage the tap was meant for; null: for the cook as it is. */
+  readonly stage?: number | null;
+};
+
+/** A tap speaks of the stage that was on the tablet; a reading of the centre and giving up speak of the cook. */
+const ofStage = (kind: NewEvent["kind"]) => kind !== "probed" && kind !== "abandoned";
 
 /** Adds one tap of the cook at the stove; a repeated request changes nothing. What matters later goes to the ledger as well. */
 export function addCookEvent(db: Db, cookId: string, event: NewEvent, stamp: Stamp): Result<Cook, EventError> {
@@ -151,7 +163,10 @@ export function addCookEvent(db: Db, cookId: string, event: NewEvent, stamp: Sta
     // a tap sent late must not run before the one it follows
     const atMs = Math.max(stamp.atMs, cook.events.at(-1)?.atMs ?? 0);
     const seconds = cook.plan.answer.stages.map((stage) => stage.seconds);
-    const refusal = refuseEvent(liveCook(seconds, cook.events, atMs), event.kind);
+    const before = liveCook(seconds, cook.events, atMs);
+    const { stage = null } = event;
+    if (stage !== null && ofStage(event.kind) && before.stageIndex !== stage) return err({ kind: "stagePassed" });
+    const refusal = refuseEvent(before, event.kind);
     if (refusal) return err({ kind: "refused", message: refusal });
     tx.insert(cookEvents).values({ cookId, atMs, kind: event.kind, amount: event.amount, who, requestId }).run();
     const after = findCook(tx, cookId)!;

@@ -1,10 +1,9 @@
 "use client";
 import { Button, Input, Typography } from "antd";
 import { useState } from "react";
-import type { Result } from "@/core/shared";
 import { Field } from "./Field";
 import page from "../layout/page.module.css";
-import { useTell } from "../hooks/useTell";
+import { useAct, type Action } from "../hooks/useAct";
 
 type Props = {
   readonly devices: readonly { readonly id: string; readonly name: string }[];
@@ -16,18 +15,16 @@ type Props = {
   readonly none: string;
   /** The command that stands in for one. */
   readonly standIn: string;
-  readonly make: (
-    name: string,
-  ) => Promise<Result<{ readonly id: string; readonly key: string }, { readonly message: string }>>;
+  readonly make: Action<{ readonly id: string; readonly key: string }>;
 };
 
 /** Devices that send to the house; a key is shown once, a new one ends the old. */
 export function DeviceKeys({ devices, word, placeholder, postsTo, none, standIn, make }: Props) {
-  const tell = useTell();
+  const { act } = useAct();
   const [name, setName] = useState("");
   const [made, setMade] = useState<{ readonly id: string; readonly key: string } | null>(null);
   const add = async (of: string) => {
-    const done = await tell(make(of));
+    const done = await act(make, { name: of });
     if (!done) return;
     setMade(done.value);
     setName("");

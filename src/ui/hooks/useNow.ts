@@ -8,8 +8,9 @@ import { useEffect, useState } from "react";
 export function useNow(serverNowMs: number, everyMs = 1000): number {
   const [nowMs, setNowMs] = useState(serverNowMs);
   useEffect(() => {
-    const offsetMs = serverNowMs - Date.now();
-    const tick = () => setNowMs(Date.now() + offsetMs);
+    // counted by a clock nobody can set: a tablet put right in the middle of a stage must not move it
+    const offsetMs = serverNowMs - performance.now();
+    const tick = () => setNowMs(performance.now() + offsetMs);
     const timer = setInterval(tick, everyMs);
     return () => clearInterval(timer);
   }, [serverNowMs, everyMs]);

@@ -1,3 +1,4 @@
+import { houseNowMs } from "@/db/houseClock";
 import { HOLD_LABELS } from "@/core/coldchain";
 import { shortName } from "@/core/species";
 import { db } from "@/db/connection";
@@ -9,7 +10,7 @@ import { writeCalendar } from "@/exchange/holdCalendar";
 
 /** The ends of all open holds, for any calendar that can subscribe. */
 export function GET(): Response {
-  const nowMs = Date.now();
+  const nowMs = houseNowMs();
   const held = [...openHolds(db(), nowMs), ...liveHolds(stockOnIce(db(), nowMs), nowMs)];
   const entries = held.flatMap(({ id, lot, hold, status }) => {
     if (status.endsMs === null) return [];

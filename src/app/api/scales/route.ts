@@ -1,3 +1,4 @@
+import { houseNowMs } from "@/db/houseClock";
 import { connection } from "next/server";
 import { db } from "@/db/connection";
 import { listScales } from "@/db/block/scales";
@@ -5,7 +6,7 @@ import { listScales } from "@/db/block/scales";
 /** What lies on the scales of the house now; keys stay here. */
 export async function GET(): Promise<Response> {
   await connection();
-  const nowMs = Date.now();
+  const nowMs = houseNowMs();
   const scales = listScales(db()).map(({ id, name, massG, stable, atMs }) => ({
     id,
     name,

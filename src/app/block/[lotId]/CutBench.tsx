@@ -8,6 +8,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import type { FLESH } from "@/ui/theme/palette";
 import { SideDrawing } from "@/ui/drawings/SideDrawing";
+import { askOnce, UNANSWERED } from "@/ui/hooks/useAct";
 import { cutSides } from "./actions";
 import styles from "./Cut.module.css";
 import { SideCard } from "./SideCard";
@@ -74,10 +75,10 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
   const accept = async () => {
     setBusy(true);
     setProblem(null);
-    const cut = await cutSides({ lotId, sides, ...want });
+    const cut = await askOnce(cutSides, { lotId, sides, ...want });
     setBusy(false);
-    if (cut.ok) router.push(`/stove/${cut.value}`);
-    else setProblem(cut.error.message);
+    if (cut?.ok) router.push(`/stove/${cut.value}`);
+    else setProblem(cut?.error.message ?? UNANSWERED);
   };
 
   return (

@@ -21,8 +21,8 @@ function inWords(error: CutError): ActionError {
 }
 
 /** Plans the cut again on the server and keeps it as a batch; answers with the batch's id. */
-export const cutSides = async (input: unknown): Promise<Result<string, ActionError>> =>
-  houseAction(NewCut, input, ({ lotId, ...ask }, { stamp, today }) => {
+export const cutSides = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("cutSides", NewCut, input, intention, ({ lotId, ...ask }, { stamp, today }) => {
     const wrong = ask.sides.map(checkSide).find((one) => one !== null);
     if (wrong) return err(refused(wrong.message));
     const cut = cutBatch(db(), { ...ask, lotId, plan: planSides(ask) }, { ...stamp, day: today });

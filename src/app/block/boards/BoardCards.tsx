@@ -2,7 +2,7 @@
 import { Button, Select } from "antd";
 import { BOARD_COLOURS, BOARD_COLOUR_IDS, type BoardColour, type BoardUse } from "@/core/block";
 import page from "@/ui/layout/page.module.css";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Board.module.css";
 import { chooseBoard, noteWash } from "./actions";
 
@@ -15,7 +15,7 @@ type Card = {
 };
 
 export function BoardCards({ uses }: { readonly uses: readonly Card[] }) {
-  const tell = useTell();
+  const { act } = useAct();
   return (
     <div className={styles.boards}>
       {uses.map(({ use, label, colour, lay, washed }) => (
@@ -25,14 +25,14 @@ export function BoardCards({ uses }: { readonly uses: readonly Card[] }) {
           <Select<BoardColour>
             aria-label={`Colour for ${label.toLowerCase()}`}
             value={colour}
-            onChange={(chosen) => tell(chooseBoard({ use, colour: chosen }), () => `${label}: ${chosen}.`)}
+            onChange={(chosen) => act(chooseBoard, { use, colour: chosen }, () => `${label}: ${chosen}.`)}
             options={BOARD_COLOUR_IDS.map((value) => ({ value, label: value }))}
           />
           <p className={page.sub}>
             {lay.length === 0 ? "Nothing on it" : `On it: ${lay.join(", ")}`}
             {washed ? `; washed ${washed}` : ""}
           </p>
-          <Button onClick={() => tell(noteWash({ colour }), () => `Washed, and written down.`)}>Washed</Button>
+          <Button onClick={() => act(noteWash, { colour }, () => `Washed, and written down.`)}>Washed</Button>
         </div>
       ))}
     </div>

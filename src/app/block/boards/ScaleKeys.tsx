@@ -14,6 +14,6 @@ export const ScaleKeys = ({
     postsTo={(id) => `/api/scales/${id}`}
     none="No scale yet: weights are typed."
     standIn="npm run scale"
-    make={(name) => addScale({ name })}
+    make={addScale}
   />
 );

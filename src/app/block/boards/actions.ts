@@ -7,14 +7,14 @@ import type { ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { BoardChoice, BoardWashed, NewScale } from "./schema";
 
-export const chooseBoard = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(BoardChoice, input, ({ use, colour }, { stamp }) => {
+export const chooseBoard = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("chooseBoard", BoardChoice, input, intention, ({ use, colour }, { stamp }) => {
     setBoard(db(), use, colour, stamp);
     return ok(null);
   });
 
-export const noteWash = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(BoardWashed, input, ({ colour }, { stamp }) => {
+export const noteWash = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("noteWash", BoardWashed, input, intention, ({ colour }, { stamp }) => {
     washBoard(db(), colour, stamp);
     return ok(null);
   });
@@ -22,8 +22,9 @@ export const noteWash = async (input: unknown): Promise<Result<null, ActionError
 /** Adds a scale or renews its key; answers with what it must send along. */
 export const addScale = async (
   input: unknown,
+  intention: unknown,
 ): Promise<Result<{ readonly id: string; readonly key: string }, ActionError>> =>
-  houseAction(NewScale, input, ({ name }, { stamp }) => {
+  houseAction("addScale", NewScale, input, intention, ({ name }, { stamp }) => {
     const { id, deviceKey } = setScale(db(), name, stamp);
     return ok({ id, key: deviceKey });
   });

@@ -10,8 +10,8 @@ import { houseAction } from "../../houseAction";
 import { NewPreparation } from "./schema";
 
 /** Reckons the preparation once more on the server and keeps it with the batch. */
-export const keepPreparation = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(NewPreparation, input, ({ batchId, steps }, { stamp }) => {
+export const keepPreparation = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("keepPreparation", NewPreparation, input, intention, ({ batchId, steps }, { stamp }) => {
     const batch = findBatch(db(), batchId);
     const species = batch && speciesOf(db(), batch.speciesId);
     const raw = batch?.portions.filter(({ cookId }) => cookId === null) ?? [];

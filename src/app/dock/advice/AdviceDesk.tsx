@@ -5,13 +5,13 @@ import { useState } from "react";
 import type { AdviceRating } from "@/core/trace";
 import { Field } from "@/ui/form/Field";
 import page from "@/ui/layout/page.module.css";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { enterAdvice, importAdvice, type AdviceRead } from "./actions";
 
 /** One entry by hand, or a file of them. */
 export function AdviceDesk() {
-  const tell = useTell();
+  const { act } = useAct();
   const [speciesId, setSpeciesId] = useState<string | null>(null);
   const [production, setProduction] = useState<"wild" | "farmed" | "any">("any");
   const [area, setArea] = useState("");
@@ -33,10 +33,10 @@ export function AdviceDesk() {
       rating,
       issuedOn: issued?.format("YYYY-MM-DD"),
     };
-    if (await tell(enterAdvice(entry), () => "Entered.")) setSpeciesId(null);
+    if (await act(enterAdvice, entry, () => "Entered.")) setSpeciesId(null);
   };
   const take = async (text: string, goodOnly: boolean) => {
-    const read = await tell(importAdvice({ text, goodOnly }));
+    const read = await act(importAdvice, { text, goodOnly });
     if (!read) return;
     setFile(read.value.added > 0 ? null : { text, read: read.value });
     setCameIn(read.value.added);

@@ -9,8 +9,8 @@ import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { AddAdvice, AdviceFile } from "./schema";
 
-export const enterAdvice = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(AddAdvice, input, (entry, { stamp }) => {
+export const enterAdvice = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("enterAdvice", AddAdvice, input, intention, (entry, { stamp }) => {
     if (!speciesOf(db(), entry.speciesId)) return err(refused("That fish is not in the table."));
     addAdvice(db(), [entry], stamp.who, stamp.atMs);
     return ok(null);
@@ -19,8 +19,8 @@ export const enterAdvice = async (input: unknown): Promise<Result<null, ActionEr
 export type AdviceRead = { readonly added: number; readonly good: number; readonly problems: readonly RowProblem[] };
 
 /** Takes a file of advice: all of it, or with `goodOnly` the rows that can be read. */
-export const importAdvice = async (input: unknown): Promise<Result<AdviceRead, ActionError>> =>
-  houseAction(AdviceFile, input, ({ text, goodOnly }, { stamp }) => {
+export const importAdvice = async (input: unknown, intention: unknown): Promise<Result<AdviceRead, ActionError>> =>
+  houseAction("importAdvice", AdviceFile, input, intention, ({ text, goodOnly }, { stamp }) => {
     const { rows, problems } = readAdviceCsv(text, listOwnSpecies(db()));
     const take = rows.length > 0 && (problems.length === 0 || goodOnly);
     if (take) addAdvice(db(), rows, stamp.who, stamp.atMs);

@@ -5,8 +5,8 @@ import { db } from "@/db/connection";
 import { listOwnSpecies } from "@/db/house/species";
 import { readDeliveryCsv, type DeliveryRead } from "@/exchange/deliveryCsv";
 import { readEpcis } from "@/exchange/epcis";
-import { FOREIGN, invalidInput, refused, type ActionError } from "../../actionError";
-import { fromThisHouse } from "../../request";
+import { refused, type ActionError } from "../../actionError";
+import { houseQuestion } from "../../houseAction";
 
 const DeliveryFile = z.strictObject({
   text: z.string().min(1, "The file is empty.").max(5_000_000, "Over 5 MB: split the file."),
@@ -14,12 +14,10 @@ const DeliveryFile = z.strictObject({
 
 /** Reads a delivery file, CSV or EPCIS; nothing is kept before somebody has looked at the fish. */
 export async function readDeliveryFile(input: unknown): Promise<Result<DeliveryRead, ActionError>> {
-  if (!(await fromThisHouse())) return err(FOREIGN);
-  const parsed = DeliveryFile.safeParse(input);
-  if (!parsed.success) return err(invalidInput(parsed.error));
-  const { text } = parsed.data;
-  const own = listOwnSpecies(db());
-  const read = /^\s*[[{]/.test(text) ? readEpcis(text, own) : readDeliveryCsv(text, own);
-  if (read.drafts.length === 0 && read.problems.length === 0) return err(refused("The file holds no lots."));
-  return ok(read);
+  return houseQuestion(DeliveryFile, input, ({ text }) => {
+    const own = listOwnSpecies(db());
+    const read = /^\s*[[{]/.test(text) ? readEpcis(text, own) : readDeliveryCsv(text, own);
+    if (read.drafts.length === 0 && read.problems.length === 0) return err(refused("The file holds no lots."));
+    return ok(read);
+  });
 }

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { FAMILIES, findSpecies, SPECIES, type Species } from "@/core/species";
 import { Field } from "@/ui/form/Field";
 import page from "@/ui/layout/page.module.css";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Dock.module.css";
 import { addSpecies } from "./actions";
 
@@ -26,7 +26,7 @@ const RAW = [
 
 /** A species the table does not know: begun from the one it is most like, so that only what differs is asked. */
 export function AddSpeciesForm() {
-  const tell = useTell();
+  const { act } = useAct();
   const [likeId, setLikeId] = useState<string | null>(null);
   const [name, setName] = useState("");
   const [scientificName, setScientificName] = useState("");
@@ -57,7 +57,7 @@ export function AddSpeciesForm() {
       histamineFormer: histamine,
       rawUse: raw,
     };
-    if (!(await tell(addSpecies(facts), () => `${name} can be received now.`))) return;
+    if (!(await act(addSpecies, facts, () => `${name} can be received now.`))) return;
     setName("");
     setScientificName("");
     setFamily("");

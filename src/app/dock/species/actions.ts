@@ -20,8 +20,8 @@ function namesOf(text: string): { language: string; name: string }[] {
 }
 
 /** Adds a species of the house: its own facts, the rest after the nearest one in the table. */
-export const addSpecies = async (input: unknown): Promise<Result<string, ActionError>> =>
-  houseAction(AddSpecies, input, ({ names, ...facts }, { stamp }) => {
+export const addSpecies = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("addSpecies", AddSpecies, input, intention, ({ names, ...facts }, { stamp }) => {
     const id = `own-${foldName(facts.name).replaceAll(" ", "-")}`;
     const added = addOwnSpecies(db(), { ...facts, id, marketNames: namesOf(names) }, stamp.who, stamp.atMs);
     return added ? ok(id) : err(refused("A species of that name is there already, or its model is not in the table."));

@@ -10,7 +10,7 @@ import { dayText, timeText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import { AirRecordLine } from "./AirRecordLine";
 import { beginHold, endHold, noteHoldReading, openThawingPack } from "./actions";
 import styles from "../Ice.module.css";
@@ -49,7 +49,7 @@ export function HoldCard({ lotId, holds, kinds }: Props) {
 /** One hold: what is still needed, when it ends, and what can be done about it. */
 export function HoldLine({ held }: { readonly held: LotHold }) {
   const { format, timeZone } = useHouse();
-  const tell = useTell();
+  const { act } = useAct();
   const [shown, setShown] = useState<number | null>(null);
   const { hold, status, closedAs } = held;
   const open = held.closedAtMs === null;
@@ -93,8 +93,9 @@ export function HoldLine({ held }: { readonly held: LotHold }) {
               disabled={shown === null}
               onClick={async () => {
                 if (
-                  await tell(
-                    noteHoldReading({ holdId: held.id, celsius: format.fromTemperature(shown ?? 0) }),
+                  await act(
+                    noteHoldReading,
+                    { holdId: held.id, celsius: format.fromTemperature(shown ?? 0) },
                     (needs) => `Noted. ${needs}`,
                   )
                 )
@@ -103,7 +104,7 @@ export function HoldLine({ held }: { readonly held: LotHold }) {
             >
               Note the centre
             </Button>
-            <Button onClick={() => tell(endHold({ holdId: held.id }), (as) => `Closed, ${as}.`)}>
+            <Button onClick={() => act(endHold, { holdId: held.id }, (as) => `Closed, ${as}.`)}>
               {status.state === "done" ? "Close it as met" : "Break it off"}
             </Button>
           </div>
@@ -111,14 +112,14 @@ export function HoldLine({ held }: { readonly held: LotHold }) {
       ) : null}
       {open ? <AirRecordLine held={held} /> : null}
       {open && hold.kind === "thaw" && hold.vacuumPack && !hold.packOpened ? (
-        <Button onClick={() => tell(openThawingPack({ holdId: held.id }), () => "Pack opened, and written down.")}>
+        <Button onClick={() => act(openThawingPack, { holdId: held.id }, () => "Pack opened, and written down.")}>
           The pack is open
         </Button>
       ) : null}
       {open &&
       (hold.kind === "cure" || hold.kind === "thaw") &&
       !(hold.kind === "thaw" && hold.vacuumPack && !hold.packOpened) ? (
-        <Button onClick={() => tell(endHold({ holdId: held.id }), (as) => `Closed, ${as}.`)}>
+        <Button onClick={() => act(endHold, { holdId: held.id }, (as) => `Closed, ${as}.`)}>
           {status.state === "due" ? "It is done" : "Break it off"}
         </Button>
       ) : null}
@@ -130,7 +131,7 @@ type NewProps = { readonly lotId: string; readonly kinds: readonly Kind[]; reado
 
 function NewHold({ lotId, kinds, onDone }: NewProps) {
   const { format } = useHouse();
-  const tell = useTell();
+  const { act } = useAct();
   const [kind, setKind] = useState<Kind>(kinds[0] ?? "cure");
   const [hours, setHours] = useState<number | null>(null);
   const [note, setNote] = useState("");
@@ -157,7 +158,7 @@ function NewHold({ lotId, kinds, onDone }: NewProps) {
     }
   };
   const begin = async () => {
-    if (await tell(beginHold(wanted()), () => "The hold runs.")) onDone();
+    if (await act(beginHold, wanted(), () => "The hold runs.")) onDone();
   };
   return (
     <div className={styles.newHold}>

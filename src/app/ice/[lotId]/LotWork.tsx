@@ -10,7 +10,7 @@ import type { ActionError } from "@/app/actionError";
 import { moneyText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct, type Action } from "@/ui/hooks/useAct";
 import { Field } from "@/ui/form/Field";
 import { moveTo, openThePack, splitOff, takeOffIce, throwAway } from "./actions";
 import { FINISH_REASONS, WASTE_REASONS, type FinishReason } from "./schema";
@@ -44,22 +44,20 @@ export function LotWork(props: Props) {
   );
 }
 
-/** Runs an action, says what came of it, and goes on to where it led. */
-function useAct() {
-  const tell = useTell();
+/** Does it, says what came of it, and goes on to where it led. */
+function useLotAct() {
+  const { act, busy } = useAct();
   const router = useRouter();
-  const [busy, setBusy] = useState(false);
-  const act = async <T,>(
-    asked: Promise<Result<T, ActionError>>,
+  const actAndGo = async <T,>(
+    action: Action<T>,
+    input: unknown,
     done: (value: T) => string,
     goTo?: (value: T) => string,
   ) => {
-    setBusy(true);
-    const answer = await tell(asked, done);
-    setBusy(false);
+    const answer = await act(action, input, done);
     if (answer && goTo) router.push(goTo(answer.value) as Route);
   };
-  return { act, busy };
+  return { act: actAndGo, busy };
 }
 
 function Act({
@@ -83,7 +81,7 @@ function Act({
 const options = (places: Props["places"]) => places.map(({ id, name }) => ({ value: id, label: name }));
 
 function MoveWork({ lotId, placeId, places, canOpen }: Props) {
-  const { act, busy } = useAct();
+  const { act, busy } = useLotAct();
   const others = places.filter(({ id }) => id !== placeId);
   const [to, setTo] = useState<string | null>(null);
   const [openDays, setOpenDays] = useState<number | null>(null);
@@ -109,7 +107,7 @@ function MoveWork({ lotId, placeId, places, canOpen }: Props) {
       <Act
         busy={busy}
         disabled={!to}
-        onClick={() => act(moveTo({ lotId, placeId: to }), () => "Moved, and written in the book.")}
+        onClick={() => act(moveTo, { lotId, placeId: to }, () => "Moved, and written in the book.")}
       >
         Move it
       </Act>
@@ -128,7 +126,7 @@ function MoveWork({ lotId, placeId, places, canOpen }: Props) {
               />
             )}
           </Field>
-          <Act busy={busy} onClick={() => act(openThePack({ lotId, openDays }), () => "Opened: today is day 1.")}>
+          <Act busy={busy} onClick={() => act(openThePack, { lotId, openDays }, () => "Opened: today is day 1.")}>
             Open the pack: day 1 is today
           </Act>
         </>
@@ -139,7 +137,7 @@ function MoveWork({ lotId, placeId, places, canOpen }: Props) {
 
 function SplitWork({ lotId, group, form, leftG, placeId, places }: Props) {
   const { format } = useHouse();
-  const { act, busy } = useAct();
+  const { act, busy } = useLotAct();
   const [mass, setMass] = useState<number | null>(null);
   const [as, setAs] = useState<Form>(form);
   const [to, setTo] = useState(placeId ?? places[0]?.id ?? null);
@@ -190,7 +188,8 @@ function SplitWork({ lotId, group, form, leftG, placeId, places }: Props) {
         disabled={!mass || !to}
         onClick={() =>
           act(
-            splitOff({ lotId, massG: format.fromBigMass(mass ?? 0), form: as, placeId: to, note }),
+            splitOff,
+            { lotId, massG: format.fromBigMass(mass ?? 0), form: as, placeId: to, note },
             () => "A lot of its own now.",
             (id) => `/ice/${id}`,
           )
@@ -204,7 +203,7 @@ function SplitWork({ lotId, group, form, leftG, placeId, places }: Props) {
 
 function WasteWork({ lotId, leftG, priceCentsPerKg }: Props) {
   const { format } = useHouse();
-  const { act, busy } = useAct();
+  const { act, busy } = useLotAct();
   const [all, setAll] = useState(true);
   const [mass, setMass] = useState<number | null>(null);
   const [reason, setReason] = useState<string>(WASTE_REASONS[0]);
@@ -254,7 +253,7 @@ function WasteWork({ lotId, leftG, priceCentsPerKg }: Props) {
       <Act
         busy={busy}
         disabled={massG <= 0}
-        onClick={() => act(throwAway({ lotId, massG, reason }), (cents) => `Written off: ${moneyText(cents)}.`)}
+        onClick={() => act(throwAway, { lotId, massG, reason }, (cents) => `Written off: ${moneyText(cents)}.`)}
       >
         Throw {format.mass(massG)} away, {moneyText((massG / 1000) * priceCentsPerKg)} lost
       </Act>
@@ -263,7 +262,7 @@ function WasteWork({ lotId, leftG, priceCentsPerKg }: Props) {
 }
 
 function FinishWork({ lotId }: Props) {
-  const { act, busy } = useAct();
+  const { act, busy } = useLotAct();
   const [reason, setReason] = useState<FinishReason>("used up");
   return (
     <>
@@ -273,7 +272,8 @@ function FinishWork({ lotId }: Props) {
         busy={busy}
         onClick={() =>
           act(
-            takeOffIce({ lotId, reason }),
+            takeOffIce,
+            { lotId, reason },
             () => "Off the ice.",
             () => "/ice",
           )

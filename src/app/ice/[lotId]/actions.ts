@@ -26,37 +26,37 @@ function moveProblem(error: MoveError): ActionError {
 const holdProblem = (error: HoldError): ActionError =>
   refused(error.kind === "refused" ? error.message : "That hold is not in the house.");
 
-export const takeOffIce = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(TakeOff, input, ({ lotId, reason }, { stamp: { who, atMs } }) => {
+export const takeOffIce = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("takeOffIce", TakeOff, input, intention, ({ lotId, reason }, { stamp: { who, atMs } }) => {
     const done = finishLot(db(), lotId, reason, who, atMs);
     return done ? ok(null) : err(refused("This lot is not on ice any more."));
   });
 
-export const moveTo = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(Move, input, ({ lotId, placeId }, { stamp, today }) => {
+export const moveTo = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("moveTo", Move, input, intention, ({ lotId, placeId }, { stamp, today }) => {
     const moved = moveLot(db(), lotId, placeId, today, stamp);
     return moved.ok ? ok(null) : err(moveProblem(moved.error));
   });
 
-export const splitOff = async (input: unknown): Promise<Result<string, ActionError>> =>
-  houseAction(SplitOff, input, ({ lotId, ...part }, { stamp, today }) => {
+export const splitOff = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("splitOff", SplitOff, input, intention, ({ lotId, ...part }, { stamp, today }) => {
     const split = splitLot(db(), lotId, part, today, stamp);
     return split.ok ? ok(split.value.id) : err(moveProblem(split.error));
   });
 
-export const openThePack = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(OpenPack, input, ({ lotId, openDays }, { stamp, today }) =>
+export const openThePack = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("openThePack", OpenPack, input, intention, ({ lotId, openDays }, { stamp, today }) =>
     openPack(db(), lotId, { day: today, openDays }, stamp) ? ok(null) : err(refused("It is open already, or gone.")),
   );
 
-export const throwAway = async (input: unknown): Promise<Result<number, ActionError>> =>
-  houseAction(Throw, input, ({ lotId, ...wasted }, { stamp }) => {
+export const throwAway = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
+  houseAction("throwAway", Throw, input, intention, ({ lotId, ...wasted }, { stamp }) => {
     const done = wasteLot(db(), lotId, wasted, stamp);
     return done.ok ? done : err(moveProblem(done.error));
   });
 
-export const beginHold = async (input: unknown): Promise<Result<string, ActionError>> =>
-  houseAction(BeginHold, input, ({ lotId, ...wanted }, { house, stamp }) => {
+export const beginHold = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("beginHold", BeginHold, input, intention, ({ lotId, ...wanted }, { house, stamp }) => {
     if (!findLot(db(), lotId)) return err(refused("That lot is not in the house."));
     const facts = ((): HoldFacts => {
       switch (wanted.kind) {
@@ -75,19 +75,19 @@ export const beginHold = async (input: unknown): Promise<Result<string, ActionEr
     return ok(startHold(db(), lotId, facts, stamp));
   });
 
-export const noteHoldReading = async (input: unknown): Promise<Result<string, ActionError>> =>
-  houseAction(HoldReading, input, ({ holdId, celsius }, { stamp }) => {
+export const noteHoldReading = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("noteHoldReading", HoldReading, input, intention, ({ holdId, celsius }, { stamp }) => {
     const read = readHold(db(), holdId, { atMs: stamp.atMs, celsius }, stamp);
     return read.ok ? ok(read.value.status.needs) : err(holdProblem(read.error));
   });
 
-export const openThawingPack = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(HoldId, input, ({ holdId }, { stamp }) =>
+export const openThawingPack = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("openThawingPack", HoldId, input, intention, ({ holdId }, { stamp }) =>
     openHeldPack(db(), holdId, stamp) ? ok(null) : err(refused("That pack is not waiting to be opened.")),
   );
 
-export const endHold = async (input: unknown): Promise<Result<string, ActionError>> =>
-  houseAction(HoldId, input, ({ holdId }, { stamp }) => {
+export const endHold = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("endHold", HoldId, input, intention, ({ holdId }, { stamp }) => {
     const closed = closeHold(db(), holdId, stamp);
     return closed.ok ? closed : err(holdProblem(closed.error));
   });

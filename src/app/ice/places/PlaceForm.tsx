@@ -5,14 +5,14 @@ import { PLACE_KINDS, type PlaceKind } from "@/core/coldchain";
 import type { Place } from "@/db/house/places";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import { savePlace } from "./actions";
 import styles from "../Ice.module.css";
 
 /** A place: what it is, what it is set to, and the house's own limits where they are stricter than the rule's. */
 export function PlaceForm({ place }: { readonly place?: Place }) {
   const { format } = useHouse();
-  const tell = useTell();
+  const { act } = useAct();
   const shown = (pointC: number | null) =>
     pointC === null ? null : Math.round(format.toTemperature(pointC) * 10) / 10;
   const [name, setName] = useState(place?.name ?? "");
@@ -32,7 +32,7 @@ export function PlaceForm({ place }: { readonly place?: Place }) {
       maxC: core(max),
       everyMin: every,
     };
-    const saved = await tell(savePlace(facts), () => `${name} is set.`);
+    const saved = await act(savePlace, facts, () => `${name} is set.`);
     if (saved && !place) setName("");
   };
   const number = (value: number | null, change: (next: number | null) => void, id: string) => (

@@ -5,19 +5,19 @@ import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Ice.module.css";
 import { checkProbe } from "./actions";
 
 /** The probe in melting ice: noted, and asked for again. */
 export function ProbeCheck({ says }: { readonly says: string }) {
   const { format } = useHouse();
-  const tell = useTell();
+  const { act } = useAct();
   const [probe, setProbe] = useState("");
   const [shown, setShown] = useState<number | null>(null);
   const note = async () => {
     const celsius = format.fromTemperature(shown ?? Number.NaN);
-    if (await tell(checkProbe({ probe, celsius }), (words) => words)) setShown(null);
+    if (await act(checkProbe, { probe, celsius }, (words) => words)) setShown(null);
   };
   return (
     <section className={page.card} style={{ marginTop: 16 }} aria-labelledby="probe-check">

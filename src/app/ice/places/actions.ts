@@ -13,23 +13,23 @@ import { Answer, LoggerFile, PlaceId, ProbeInIce, SetPlace, TypedReading } from 
 
 const NO_PLACE = refused("That place is not in the house.");
 
-export const savePlace = async (input: unknown): Promise<Result<string, ActionError>> =>
-  houseAction(SetPlace, input, ({ id, ...facts }, { stamp }) => {
+export const savePlace = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("savePlace", SetPlace, input, intention, ({ id, ...facts }, { stamp }) => {
     if (facts.minC !== null && facts.maxC !== null && facts.minC >= facts.maxC)
       return err(refused("The lower limit must lie below the upper."));
     const place = setPlace(db(), id, facts, stamp);
     return place ? ok(place.id) : err(refused("Another place has that name."));
   });
 
-export const typeReading = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(TypedReading, input, ({ placeId, celsius }, { stamp }) => {
+export const typeReading = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("typeReading", TypedReading, input, intention, ({ placeId, celsius }, { stamp }) => {
     if (!findPlace(db(), placeId)) return err(NO_PLACE);
     addReadings(db(), placeId, [{ atMs: stamp.atMs, celsius }], "typed", stamp);
     return ok(null);
   });
 
-export const checkProbe = async (input: unknown): Promise<Result<string, ActionError>> =>
-  houseAction(ProbeInIce, input, ({ probe, celsius }, { stamp }) => {
+export const checkProbe = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("checkProbe", ProbeInIce, input, intention, ({ probe, celsius }, { stamp }) => {
     noteProbeCheck(db(), celsius, probe, stamp);
     return ok(
       probeReadsTrue(celsius)
@@ -53,8 +53,8 @@ export type LoggerAnswer = {
 };
 
 /** Reads a logger's file: first to show what it holds, then to keep it, all of it or its good rows. */
-export const readLogger = async (input: unknown): Promise<Result<LoggerAnswer, ActionError>> =>
-  houseAction(LoggerFile, input, ({ placeId, text, keep, goodOnly }, { stamp, house }) => {
+export const readLogger = async (input: unknown, intention: unknown): Promise<Result<LoggerAnswer, ActionError>> =>
+  houseAction("readLogger", LoggerFile, input, intention, ({ placeId, text, keep, goodOnly }, { stamp, house }) => {
     if (!findPlace(db(), placeId)) return err(NO_PLACE);
     const read = readLoggerFile(text, house.timeZone, stamp.atMs);
     if (!read.ok) return err(refused(read.error));
@@ -81,18 +81,24 @@ export const readLogger = async (input: unknown): Promise<Result<LoggerAnswer, A
 /** How far back an excursion can be answered. */
 const BACK_MS = 60 * DAY_MS;
 
-export const answerTheExcursion = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(Answer, input, ({ placeId, excursionFromMs, action }, { stamp, house }) => {
-    const place = findPlace(db(), placeId);
-    if (!place) return err(NO_PLACE);
-    const { excursions } = watchPlace(db(), place, house.ruleSetId, stamp.atMs - BACK_MS, stamp.atMs);
-    const found = excursions.find(({ fromMs }) => Math.abs(fromMs - excursionFromMs) < 60_000);
-    if (!found) return err(refused("That stretch is not outside the limits any more."));
-    answerExcursion(db(), place, found, action, stamp);
-    return ok(null);
-  });
+export const answerTheExcursion = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction(
+    "answerTheExcursion",
+    Answer,
+    input,
+    intention,
+    ({ placeId, excursionFromMs, action }, { stamp, house }) => {
+      const place = findPlace(db(), placeId);
+      if (!place) return err(NO_PLACE);
+      const { excursions } = watchPlace(db(), place, house.ruleSetId, stamp.atMs - BACK_MS, stamp.atMs);
+      const found = excursions.find(({ fromMs }) => Math.abs(fromMs - excursionFromMs) < 60_000);
+      if (!found) return err(refused("That stretch is not outside the limits any more."));
+      answerExcursion(db(), place, found, action, stamp);
+      return ok(null);
+    },
+  );
 
-export const makeDeviceKey = async (input: unknown): Promise<Result<string, ActionError>> =>
-  houseAction(PlaceId, input, ({ placeId }) =>
+export const makeDeviceKey = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("makeDeviceKey", PlaceId, input, intention, ({ placeId }) =>
     findPlace(db(), placeId) ? ok(newDeviceKey(db(), placeId)) : err(NO_PLACE),
   );

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { findSpecies } from "@/core/species";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import styles from "../Ice.module.css";
 import { planTheCovers } from "./actions";
@@ -12,14 +12,14 @@ import { planTheCovers } from "./actions";
 /** How many covers of what tomorrow. */
 export function CoversForm({ day }: { readonly day: string }) {
   const { format, ownSpecies } = useHouse();
-  const tell = useTell();
+  const { act } = useAct();
   const [speciesId, setSpeciesId] = useState<string | null>(null);
   const [use, setUse] = useState<"raw" | "cook">("cook");
   const [covers, setCovers] = useState<number | null>(null);
   const [portion, setPortion] = useState<number | null>(null);
   const save = async () => {
     const wanted = { day, speciesId, use, covers, portionG: format.fromMass(portion ?? 0) };
-    if (!(await tell(planTheCovers(wanted)))) return;
+    if (!(await act(planTheCovers, wanted))) return;
     setSpeciesId(null);
     setCovers(null);
   };

@@ -8,8 +8,8 @@ import { houseAction } from "../../houseAction";
 import { SetCovers } from "./schema";
 
 /** Sets the covers of a day for one species and use. */
-export const planTheCovers = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(SetCovers, input, (wanted, { stamp }) => {
+export const planTheCovers = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("planTheCovers", SetCovers, input, intention, (wanted, { stamp }) => {
     if (!speciesOf(db(), wanted.speciesId)) return err(refused("That fish is not in the table."));
     setCovers(db(), wanted, stamp.who, stamp.atMs);
     return ok(null);

@@ -6,7 +6,7 @@ import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Raw.module.css";
 import { serveRaw } from "./actions";
 
@@ -21,7 +21,7 @@ type Props = {
 /** Live shellfish: opened to order by the piece, or opened and cleaned at Block first. */
 export function HalfShell({ lotId, leftG, cleared, opensOnPlate }: Props) {
   const { format } = useHouse();
-  const tell = useTell();
+  const { act } = useAct();
   const [covers, setCovers] = useState(4);
   const [pieces, setPieces] = useState(6);
   const [eachG, setEachG] = useState(90);
@@ -40,8 +40,9 @@ export function HalfShell({ lotId, leftG, cleared, opensOnPlate }: Props) {
   const usedG = covers * pieces * eachG;
   const serve = async () => {
     setBusy(true);
-    await tell(
-      serveRaw({ lotId, dish: "raw", covers, gramsPerCover: pieces * eachG, usedG }),
+    await act(
+      serveRaw,
+      { lotId, dish: "raw", covers, gramsPerCover: pieces * eachG, usedG },
       () => `${covers} plates written down.`,
     );
     setBusy(false);

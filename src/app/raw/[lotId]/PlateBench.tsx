@@ -8,7 +8,7 @@ import { durationText, hoursText, percentText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Raw.module.css";
 import { serveRaw } from "./actions";
 import { SliceDrawing } from "./SliceDrawing";
@@ -31,7 +31,7 @@ const SECONDS_PER_PLATE = 25;
 /** Slices, plates and how long they hold; and the plates written down with what cleared them. */
 export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
   const { format, ownSpecies } = useHouse();
-  const tell = useTell();
+  const { act } = useAct();
   const species = findSpecies(speciesId, ownSpecies)!;
   const usual = SLICE_MM[species.group];
   const [covers, setCovers] = useState(8);
@@ -66,14 +66,15 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
   const holdMin = plateHoldMin(gramsPerCover, 3, plateC, roomC, WARM_PLATE_C);
   const serve = async () => {
     setBusy(true);
-    await tell(
-      serveRaw({
+    await act(
+      serveRaw,
+      {
         lotId,
         dish,
         covers,
         gramsPerCover: Math.round(gramsPerCover * 10) / 10,
         usedG: Math.round(blockG * 10) / 10,
-      }),
+      },
       (rule) => `${covers} plates written down: ${rule.toLowerCase()}.`,
     );
     setBusy(false);

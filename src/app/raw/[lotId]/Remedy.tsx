@@ -7,7 +7,7 @@ import type { CheckId } from "@/core/raw";
 import type { RuleSetId } from "@/core/safety";
 import { GradeRow } from "@/ui/form/GradeRow";
 import { useHouse } from "@/ui/hooks/HouseContext";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import { noteLot, notePapers } from "./actions";
 
 export type RemedyFacts = {
@@ -76,10 +76,10 @@ function OneReading({
   readonly lotId: string;
 }) {
   const { format } = useHouse();
-  const tell = useTell();
+  const { act } = useAct();
   const [value, setValue] = useState<number | null>(null);
   const note = () =>
-    tell(noteLot({ lotId, kind, amount: format.fromTemperature(value ?? 0), outOf: null }), () => "Noted.");
+    act(noteLot, { lotId, kind, amount: format.fromTemperature(value ?? 0), outOf: null }, () => "Noted.");
   return (
     <>
       <InputNumber<number>
@@ -98,7 +98,7 @@ function OneReading({
 }
 
 function Taps({ lotId }: { readonly lotId: string }) {
-  const tell = useTell();
+  const { act } = useAct();
   const [dead, setDead] = useState<number | null>(null);
   const [tapped, setTapped] = useState<number | null>(null);
   return (
@@ -123,12 +123,12 @@ function Taps({ lotId }: { readonly lotId: string }) {
       />
       <Button
         disabled={dead === null || tapped === null}
-        onClick={() => tell(noteLot({ lotId, kind: "tapped", amount: dead, outOf: tapped }), () => "Noted.")}
+        onClick={() => act(noteLot, { lotId, kind: "tapped", amount: dead, outOf: tapped }, () => "Noted.")}
       >
         Note the taps
       </Button>
       <Button
-        onClick={() => tell(noteLot({ lotId, kind: "opened", amount: 1, outOf: null }), () => "Opened now, and noted.")}
+        onClick={() => act(noteLot, { lotId, kind: "opened", amount: 1, outOf: null }, () => "Opened now, and noted.")}
       >
         Opened just now
       </Button>
@@ -137,15 +137,13 @@ function Taps({ lotId }: { readonly lotId: string }) {
 }
 
 function RoeOrTag({ lotId, scallop }: { readonly lotId: string; readonly scallop: boolean }) {
-  const tell = useTell();
+  const { act } = useAct();
   return scallop ? (
     <>
-      <Button
-        onClick={() => tell(noteLot({ lotId, kind: "roe", amount: 0, outOf: null }), () => "Noted: bare muscle.")}
-      >
+      <Button onClick={() => act(noteLot, { lotId, kind: "roe", amount: 0, outOf: null }, () => "Noted: bare muscle.")}>
         Bare muscle: no tag asked
       </Button>
-      <Button onClick={() => tell(noteLot({ lotId, kind: "roe", amount: 1, outOf: null }), () => "Noted: roe on.")}>
+      <Button onClick={() => act(noteLot, { lotId, kind: "roe", amount: 1, outOf: null }, () => "Noted: roe on.")}>
         Roe on
       </Button>
     </>
@@ -155,13 +153,13 @@ function RoeOrTag({ lotId, scallop }: { readonly lotId: string; readonly scallop
 }
 
 function Waters({ lotId, ruleSetId }: { readonly lotId: string; readonly ruleSetId: RuleSetId }) {
-  const tell = useTell();
+  const { act } = useAct();
   const us = ruleSetId === "fda-2022";
   return (
     <>
       <Button
         onClick={() =>
-          tell(notePapers({ lotId, papers: { dealerListed: true } }), () =>
+          act(notePapers, { lotId, papers: { dealerListed: true } }, () =>
             us ? "Noted: the dealer is on the list." : "Noted: the dispatch centre is approved.",
           )
         }
@@ -175,7 +173,7 @@ function Waters({ lotId, ruleSetId }: { readonly lotId: string; readonly ruleSet
           style={{ minWidth: 180 }}
           options={(["A", "B", "C"] as const).map((value) => ({ value, label: `Class ${value}` }))}
           onChange={(waterClass) =>
-            tell(notePapers({ lotId, papers: { waterClass } }), () => `Noted: class ${waterClass}.`)
+            act(notePapers, { lotId, papers: { waterClass } }, () => `Noted: class ${waterClass}.`)
           }
         />
       )}
@@ -184,9 +182,9 @@ function Waters({ lotId, ruleSetId }: { readonly lotId: string; readonly ruleSet
 }
 
 function ParasitePapers({ lotId, ruleSetId, production, roe, canFreeze }: Omit<RemedyFacts, "scallop" | "lacking">) {
-  const tell = useTell();
+  const { act } = useAct();
   const paper = (words: string, papers: Record<string, unknown>, said: string) => (
-    <Button onClick={() => tell(notePapers({ lotId, papers }), () => said)}>{words}</Button>
+    <Button onClick={() => act(notePapers, { lotId, papers }, () => said)}>{words}</Button>
   );
   return (
     <>
@@ -204,7 +202,7 @@ function ParasitePapers({ lotId, ruleSetId, production, roe, canFreeze }: Omit<R
               { value: "land-based", label: "On land" },
               { value: "ranched", label: "Caught and fattened" },
             ]}
-            onChange={(rearing) => tell(notePapers({ lotId, papers: { rearing } }), () => "Noted.")}
+            onChange={(rearing) => act(notePapers, { lotId, papers: { rearing } }, () => "Noted.")}
           />
           {paper("Grower's statement on file", { feedStatement: true }, "Noted: the grower's statement.")}
         </>
@@ -217,7 +215,7 @@ function ParasitePapers({ lotId, ruleSetId, production, roe, canFreeze }: Omit<R
 }
 
 function Look({ lotId, lacking }: { readonly lotId: string; readonly lacking: readonly Attribute[] }) {
-  const tell = useTell();
+  const { act } = useAct();
   const [grades, setGrades] = useState<Readonly<Record<string, Grade | undefined>>>({});
   const seen = lacking.map(({ id }) => grades[id]).filter((grade) => grade !== undefined);
   if (lacking.length === 0) return null;
@@ -234,10 +232,7 @@ function Look({ lotId, lacking }: { readonly lotId: string; readonly lacking: re
       <Button
         disabled={seen.length < lacking.length}
         onClick={() =>
-          tell(
-            noteLot({ lotId, kind: "looked", amount: Math.max(...seen), outOf: null }),
-            () => "Looked at, and noted.",
-          )
+          act(noteLot, { lotId, kind: "looked", amount: Math.max(...seen), outOf: null }, () => "Looked at, and noted.")
         }
       >
         Note what I saw

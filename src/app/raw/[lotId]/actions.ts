@@ -7,14 +7,14 @@ import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { LotNote, LotPapers, NewPlates } from "./schema";
 
-export const noteLot = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(LotNote, input, ({ lotId, ...note }, { stamp }) =>
+export const noteLot = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("noteLot", LotNote, input, intention, ({ lotId, ...note }, { stamp }) =>
     noteOnLot(db(), lotId, note, stamp) ? ok(null) : err(refused("This lot is not on ice any more.")),
   );
 
 /** Notes papers on a lot that came after it. */
-export const notePapers = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(LotPapers, input, ({ lotId, papers }, { stamp }) =>
+export const notePapers = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("notePapers", LotPapers, input, intention, ({ lotId, papers }, { stamp }) =>
     // what was not said is left out, so that it stays "not said"
     addPapers(db(), lotId, JSON.parse(JSON.stringify(papers)) as Papers, stamp)
       ? ok(null)
@@ -35,8 +35,8 @@ function inWords(error: PlatesError): ActionError {
 }
 
 /** Judges the lot once more and writes the plates down with what cleared them. */
-export const serveRaw = async (input: unknown): Promise<Result<string, ActionError>> =>
-  houseAction(NewPlates, input, (wanted, { stamp }) => {
+export const serveRaw = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("serveRaw", NewPlates, input, intention, (wanted, { stamp }) => {
     const done = servePlates(db(), wanted, stamp);
     return done.ok ? ok(done.value.headline) : err(inWords(done.error));
   });

@@ -14,7 +14,7 @@ import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { UnitInput } from "@/ui/form/UnitInput";
 import { useCure } from "@/workers/client/useRaw";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Raw.module.css";
 
 const HoursCurve = dynamic(() => import("@/ui/charts/HoursCurve"), {
@@ -46,7 +46,7 @@ const CURED = [120, 30, 24] as const;
 export function CureBench({ lots }: { readonly lots: readonly Lot[] }) {
   const { format, ownSpecies } = useHouse();
   const router = useRouter();
-  const tell = useTell();
+  const { act } = useAct();
   const [lotId, setLotId] = useState<string | null>(null);
   const [speciesId, setSpeciesId] = useState("ocean-trout");
   const species = findSpecies(speciesId, ownSpecies) ?? SPECIES[0]!;
@@ -95,8 +95,9 @@ export function CureBench({ lots }: { readonly lots: readonly Lot[] }) {
     if (!plan || !lotId) return;
     const note = `${recipe}, ${format.length(thicknessMm)}${plan.even ? `; rest ${hoursText(plan.restH)}` : ""}`;
     if (
-      await tell(
-        beginHold({ kind: "cure", lotId, plannedH: Math.round(plan.stopH * 100) / 100, note }),
+      await act(
+        beginHold,
+        { kind: "cure", lotId, plannedH: Math.round(plan.stopH * 100) / 100, note },
         () => "The cure runs; it is in the holds.",
       )
     )

@@ -14,7 +14,7 @@ import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { UnitInput } from "@/ui/form/UnitInput";
 import { useFreezing } from "@/workers/client/useRaw";
 import { useNow } from "@/ui/hooks/useNow";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Raw.module.css";
 import { beginFreezing } from "./actions";
 
@@ -45,7 +45,7 @@ const rawFish = SPECIES.filter(({ rawUse }) => rawUse !== "none");
 export function FreezeBench({ ruleId, lots, chosenId, freezers, serverNowMs }: Props) {
   const { format, timeZone, ownSpecies } = useHouse();
   const router = useRouter();
-  const tell = useTell();
+  const { act } = useAct();
   const nowMs = useNow(serverNowMs, 30_000);
   const [lotId, setLotId] = useState(chosenId);
   const lot = lots.find(({ id }) => id === lotId) ?? null;
@@ -65,8 +65,9 @@ export function FreezeBench({ ruleId, lots, chosenId, freezers, serverNowMs }: P
   const endMs = plan ? nowMs + plan.best.totalH! * 3_600_000 : null;
   const begin = async () => {
     if (!plan || !lotId) return;
-    const done = await tell(
-      beginFreezing({ lotId, reachH: plan.best.reachH!, reachC: plan.reachC, pack }),
+    const done = await act(
+      beginFreezing,
+      { lotId, reachH: plan.best.reachH!, reachC: plan.reachC, pack },
       () => "The hold runs; probe it when it should be there.",
     );
     if (done) router.push(`/ice/${lotId}`);

@@ -10,8 +10,8 @@ import { houseAction } from "../../houseAction";
 import { BeginFreezing } from "./schema";
 
 /** Begins a freezing hold with the time the planner expects; only probe readings prove it. */
-export const beginFreezing = async (input: unknown): Promise<Result<string, ActionError>> =>
-  houseAction(BeginFreezing, input, ({ lotId, reachH, reachC, pack }, { house, stamp }) => {
+export const beginFreezing = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("beginFreezing", BeginFreezing, input, intention, ({ lotId, reachH, reachC, pack }, { house, stamp }) => {
     const lot = findLot(db(), lotId);
     if (lot?.status !== "on-ice") return err(refused("This lot is not on ice any more."));
     const expected = { atMs: Math.round(stamp.atMs + reachH * HOUR_MS), celsius: reachC };

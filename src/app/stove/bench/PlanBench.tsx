@@ -1,10 +1,9 @@
 "use client";
 import { Alert, Button } from "antd";
-import { nanoid } from "nanoid";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useCallback, useDeferredValue, useRef, useState, type ReactNode } from "react";
+import { useCallback, useDeferredValue, useState, type ReactNode } from "react";
 import type { Preparation } from "@/core/block";
 import {
   bandAt,
@@ -18,7 +17,7 @@ import {
 } from "@/core/cooking";
 import { RULE_SETS } from "@/core/safety";
 import { findSpecies, shortName } from "@/core/species";
-import { answerWithin } from "@/ui/hooks/answerWithin";
+import { askOnce, UNANSWERED } from "@/ui/hooks/useAct";
 import { CrossSection } from "@/ui/drawings/CrossSection";
 import { CutFaceView } from "@/ui/drawings/CutFaceView";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -56,6 +55,8 @@ export type PieceSource =
 
 /** So long, ms, the calliper has to stand still before the tables and curves below are drawn anew. */
 const STILL_MS = 150;
+/** The house plans it once more before the clock starts; so long, ms, is waited for it. */
+const PLANNING_MS = 15_000;
 const NO_FITS: readonly MethodFit[] = [];
 
 type Props = {
@@ -81,8 +82,6 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
   const [kept, setKept] = useState<KeptPlan | null>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  // one id per intention: a second tap or a retry after a lost answer starts nothing twice
-  const requestId = useRef<string | null>(null);
 
   const prepared = source.kind === "batch" ? source.prepared : null;
   const cut = source.kind === "batch" ? loadOfBatch(source.pieces, asked.pieces, prepared) : null;
@@ -127,19 +126,14 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
     if (source.kind === "none") return;
     setBusy(true);
     setRefusal(null);
-    requestId.current ??= nanoid();
     const from =
       source.kind === "batch"
         ? { kind: "batch", batchId: source.batchId }
         : { kind: "lot", lotId: source.lotId, pieceG };
-    const started = await answerWithin(beginCook({ requestId: requestId.current, source: from, ask }));
+    const started = await askOnce(beginCook, { source: from, ask }, PLANNING_MS);
     setBusy(false);
     if (started?.ok) router.push(`/stove/cook/${started.value}`);
-    else {
-      // what was refused is asked anew; what was not answered may have arrived
-      if (started) requestId.current = null;
-      setRefusal(started?.error.message ?? "The house did not answer: try again.");
-    }
+    else setRefusal(started?.error.message ?? UNANSWERED);
   };
 
   return (

@@ -6,7 +6,7 @@ import { shortName, type Species } from "@/core/species";
 import { durationText, type Format } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import { keepWrittenSteps } from "./actions";
 
 type Props = { readonly plan: CookPlan; readonly species: Species };
@@ -28,7 +28,7 @@ function stepWords({ first, cool, keepAtMostC, second }: PartCooking, dish: stri
 /** Scalded or part-cooked now and finished later: the steps the rule wants written, with this plan's own figures, kept in the book. */
 export function TwoGoes({ plan, species }: Props) {
   const { format, ruleSetId } = useHouse();
-  const tell = useTell();
+  const { act } = useAct();
   const steps = partCooking(ruleSetId, plan.safety.as, plan.pullS);
   const words = stepWords(steps, shortName(species), format);
   const { asks } = practiceOf(ruleSetId, "non-continuous");
@@ -49,8 +49,9 @@ export function TwoGoes({ plan, species }: Props) {
       <Button
         disabled={steps.first.fits === false}
         onClick={() =>
-          tell(
-            keepWrittenSteps({ speciesId: species.id, methodId: plan.methodId, steps: words }),
+          act(
+            keepWrittenSteps,
+            { speciesId: species.id, methodId: plan.methodId, steps: words },
             (seq) => `In the book, entry ${seq}.`,
           )
         }

@@ -15,8 +15,8 @@ const Steps = z.strictObject({
 });
 
 /** Keeps the written steps of a dish cooked in two goes, as they were shown. */
-export const keepWrittenSteps = async (input: unknown): Promise<Result<number, ActionError>> =>
-  houseAction(Steps, input, (steps, { stamp }) =>
+export const keepWrittenSteps = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
+  houseAction("keepWrittenSteps", Steps, input, intention, (steps, { stamp }) =>
     speciesOf(db(), steps.speciesId)
       ? ok(keepSteps(db(), steps, stamp))
       : err(refused("That fish is not in the table.")),

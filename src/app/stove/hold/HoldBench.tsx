@@ -1,6 +1,5 @@
 "use client";
 import { Button, InputNumber, Segmented } from "antd";
-import { nanoid } from "nanoid";
 import { useState, type ReactNode } from "react";
 import {
   governingMm,
@@ -19,7 +18,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { UnitInput } from "@/ui/form/UnitInput";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import { useHold } from "@/workers/client/useSheet";
 import styles from "../Stove.module.css";
 import { startHolding } from "./actions";
@@ -51,7 +50,7 @@ const minutesText = (minutes: number | null, never: string) => (minutes === null
 /** A finished dish that has to wait: how long each way of the house keeps it as it was cooked, and how long the rule lets it. */
 export function HoldBench({ from, ruleSetId, nav, held }: Props) {
   const { format, ownSpecies } = useHouse();
-  const tell = useTell();
+  const { act } = useAct();
   const [speciesId, setSpeciesId] = useState(from?.speciesId ?? "cod");
   const [kind, setKind] = useState<PieceShape["kind"]>(from?.shape.kind ?? "slab");
   const [sizeMm, setSizeMm] = useState(from ? Math.round(governingMm(from.shape)) : 30);
@@ -74,15 +73,15 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
   const { minC, source, belowMin, belowSource } = RULE_SETS[ruleSetId].hotHold;
   const best = answer?.[0];
   const start = (way: Holding["way"]) =>
-    tell(
-      startHolding({
-        requestId: nanoid(),
+    act(
+      startHolding,
+      {
         cookId: from?.cookId ?? null,
         title: from?.title ?? shortName(species),
         wayId: way.id,
         fromC,
         usedMin,
-      }),
+      },
       () => "The clock runs.",
     );
   return (

@@ -1,6 +1,5 @@
 "use client";
 import { Button, InputNumber } from "antd";
-import { nanoid } from "nanoid";
 import { useState } from "react";
 import { hotHoldStatus, type HotHold, type HotHoldStatus } from "@/core/safety";
 import { clockText, durationText, timeText } from "@/ui/format/format";
@@ -8,7 +7,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { useAlarm } from "@/ui/hooks/useAlarm";
 import { useNow } from "@/ui/hooks/useNow";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Stove.module.css";
 import { endHolding, noteHolding } from "./actions";
 
@@ -62,7 +61,7 @@ type HeldProps = {
 
 function Held({ hold, status, words }: HeldProps) {
   const { format, timeZone } = useHouse();
-  const tell = useTell();
+  const { act } = useAct();
   const [typed, setTyped] = useState<number | null>(null);
   const [busy, setBusy] = useState(false);
   const { id, title, place, startedAtMs } = hold;
@@ -70,13 +69,13 @@ function Held({ hold, status, words }: HeldProps) {
     if (typed === null) return;
     setBusy(true);
     const celsius = format.fromTemperature(typed);
-    const noted = await tell(noteHolding({ requestId: nanoid(), holdId: id, celsius }), () => "Noted in the book.");
+    const noted = await act(noteHolding, { holdId: id, celsius }, () => "Noted in the book.");
     setBusy(false);
     if (noted) setTyped(null);
   };
   const end = async (as: "served" | "thrown-away") => {
     setBusy(true);
-    await tell(endHolding({ holdId: id, as }), () => "In the book.");
+    await act(endHolding, { holdId: id, as }, () => "In the book.");
     setBusy(false);
   };
   return (

@@ -12,24 +12,24 @@ const whyNot = (error: HotHoldError): ActionError =>
   refused(error === "ended" ? "That hold is over already." : "That hold is not in the house.");
 
 /** Starts the clock of a dish that waits hot; answers with its id. */
-export const startHolding = async (input: unknown): Promise<Result<string, ActionError>> =>
-  houseAction(StartHotHold, input, ({ requestId, wayId, cookId, ...hold }, { house, stamp }) => {
+export const startHolding = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("startHolding", StartHotHold, input, intention, ({ wayId, cookId, ...hold }, { house, stamp }) => {
     if (cookId !== null && !findCook(db(), cookId)) return err(refused("That cook is not in the house."));
     const place = HOLD_WAYS.find(({ id }) => id === wayId)!.label;
     const { ruleSetId } = house;
-    return ok(startHotHold(db(), { ...hold, cookId, place, ruleSetId }, { ...stamp, requestId }));
+    return ok(startHotHold(db(), { ...hold, cookId, place, ruleSetId }, stamp));
   });
 
 /** Notes a reading of a dish that waits hot. */
-export const noteHolding = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(ReadHotHold, input, ({ requestId, holdId, celsius }, { stamp }) => {
-    const noted = readHotHold(db(), holdId, celsius, { ...stamp, requestId });
+export const noteHolding = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("noteHolding", ReadHotHold, input, intention, ({ holdId, celsius }, { stamp }) => {
+    const noted = readHotHold(db(), holdId, celsius, stamp);
     return noted.ok ? ok(null) : err(whyNot(noted.error));
   });
 
 /** Ends it: served, or thrown away. */
-export const endHolding = async (input: unknown): Promise<Result<null, ActionError>> =>
-  houseAction(EndHotHold, input, ({ holdId, as }, { stamp }) => {
+export const endHolding = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("endHolding", EndHotHold, input, intention, ({ holdId, as }, { stamp }) => {
     const ended = endHotHold(db(), holdId, as, stamp);
     return ended.ok ? ok(null) : err(whyNot(ended.error));
   });

@@ -4,8 +4,8 @@ import { useState } from "react";
 import { meanOffK, type PanId } from "@/core/cooking";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { useTell } from "@/ui/hooks/useTell";
-import { learnPan } from "../actions";
+import { useAct } from "@/ui/hooks/useAct";
+import { learnPan } from "./actions";
 import styles from "../Stove.module.css";
 
 type Residual = { readonly timeS: number; readonly beforeK: number; readonly afterK: number };
@@ -29,14 +29,14 @@ const times = (log: number) => Math.exp(log).toFixed(2);
 /** What one pan has taught, from which cooks, and how well it fits them. */
 export function PanLesson({ panId, label, fit, cooks }: Props) {
   const { format } = useHouse();
-  const tell = useTell();
+  const { act } = useAct();
   const [chosen, setChosen] = useState(cooks.map(({ id }) => id));
   return (
     <section className={page.card} data-pan={panId}>
       <div className={styles.cardHead}>
         <h2>{label}</h2>
         {fit ? (
-          <Button onClick={() => tell(learnPan(panId, []), () => "Back to the book's coefficients.")}>
+          <Button onClick={() => act(learnPan, { panId, cookIds: [] }, () => "Back to the book's coefficients.")}>
             Back to the book
           </Button>
         ) : null}
@@ -83,7 +83,7 @@ export function PanLesson({ panId, label, fit, cooks }: Props) {
           />
           <Button
             disabled={chosen.length === 0}
-            onClick={() => tell(learnPan(panId, chosen), () => `Learned from ${chosen.length}.`)}
+            onClick={() => act(learnPan, { panId, cookIds: chosen }, () => `Learned from ${chosen.length}.`)}
           >
             Learn from these
           </Button>

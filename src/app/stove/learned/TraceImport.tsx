@@ -2,19 +2,19 @@
 import { Button, Input, Select, Upload } from "antd";
 import { useState } from "react";
 import page from "@/ui/layout/page.module.css";
-import { useTell } from "@/ui/hooks/useTell";
-import { importTrace } from "../actions";
+import { useAct } from "@/ui/hooks/useAct";
+import { importTrace } from "./actions";
 
 type Props = { readonly cooks: readonly { readonly id: string; readonly title: string }[] };
 
 /** Brings a logger's trace to the cook it was taken in. */
 export function TraceImport({ cooks }: Props) {
-  const tell = useTell();
+  const { act } = useAct();
   const [cookId, setCookId] = useState<string | null>(null);
   const [text, setText] = useState("");
   if (cooks.length === 0) return <p className={page.empty}>No cook to bring it to yet.</p>;
   const bring = async () => {
-    const done = await tell(importTrace(cookId, text), (count) => `${count} readings came in.`);
+    const done = await act(importTrace, { cookId, text }, (count) => `${count} readings came in.`);
     if (done) setText("");
   };
   return (

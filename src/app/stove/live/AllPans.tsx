@@ -1,6 +1,5 @@
 "use client";
-import { Alert, App, Button } from "antd";
-import { nanoid } from "nanoid";
+import { Button } from "antd";
 import Link from "next/link";
 import type { ReactNode } from "react";
 import { liveCook } from "@/core/cooking";
@@ -9,12 +8,10 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { useAlarm } from "@/ui/hooks/useAlarm";
 import { useNow } from "@/ui/hooks/useNow";
-import { tapCook } from "../actions";
 import type { CookClock } from "../clockOf";
-import type { CookTapInput } from "../schema";
 import styles from "../Stove.module.css";
-import { tellTapped, useTapped } from "../tappedCooks";
-import { useOutbox } from "../useOutbox";
+import { useTapped } from "../tappedCooks";
+import { sendTap, useTapOutbox } from "../tapOutbox";
 
 type PanCook = CookClock & {
   readonly batchCode: string;
@@ -38,7 +35,6 @@ type Props = {
 /** Every pan at once: one list of what two hands do next, soonest first. */
 export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
   const { format } = useHouse();
-  const { message } = App.useApp();
   const eventsOf = useTapped();
   const nowMs = useNow(serverNowMs, 500);
   const lines = cooks
@@ -51,11 +47,8 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
   const [first] = lines;
   const due = lines.some(({ live }) => live.status === "running" && live.remainingS <= 0);
   const { muted, unmute } = useAlarm(due);
-  const { busy, unsent, add, resend } = useOutbox("taps-of-all-pans", tapCook, (tap: CookTapInput, answer) => {
-    if (!answer.ok) return void message.warning(answer.error.message);
-    tellTapped(tap.cookId, answer.value);
-  });
-  const advance = (cookId: string) => add({ kind: "advanced", cookId, requestId: nanoid() });
+  const { busy } = useTapOutbox();
+  const advance = (cookId: string, stage: number) => sendTap(cookId, { kind: "advanced", stage });
   const say = ({ next }: (typeof lines)[number]) => (next ? format.words(next.task) : "Serve it.");
   return (
     <>
@@ -73,19 +66,6 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
         {muted && lines.length > 0 ? <Button onClick={unmute}>Turn the sound on</Button> : null}
       </header>
       {nav}
-      {unsent > 0 ? (
-        <Alert
-          type="error"
-          showIcon
-          title="The house did not answer: a tap is not saved yet."
-          action={
-            <Button size="small" loading={busy} onClick={resend}>
-              Send it again
-            </Button>
-          }
-          style={{ marginBottom: 12 }}
-        />
-      ) : null}
       <div className={page.stack}>
         {lines.length === 0 ? (
           <section className={page.card}>
@@ -123,7 +103,7 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
                   type={live.remainingS <= 0 ? "primary" : "default"}
                   size="large"
                   disabled={busy}
-                  onClick={() => advance(cook.id)}
+                  onClick={() => advance(cook.id, live.stageIndex)}
                 >
                   {next ? `Next: ${next.name.toLowerCase()}` : "Served"}
                 </Button>

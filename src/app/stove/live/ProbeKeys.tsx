@@ -1,6 +1,6 @@
 "use client";
 import { DeviceKeys } from "@/ui/form/DeviceKeys";
-import { addProbe } from "../actions";
+import { addProbe } from "./actions";
 
 export const ProbeKeys = ({
   probes,
@@ -14,6 +14,6 @@ export const ProbeKeys = ({
     postsTo={(id) => `/api/probes/${id}/readings`}
     none="No probe yet: the centre is noted by hand."
     standIn="npm run probe"
-    make={(name) => addProbe(name)}
+    make={addProbe}
   />
 );

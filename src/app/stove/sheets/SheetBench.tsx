@@ -17,8 +17,8 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { useStationSheet } from "@/workers/client/useSheet";
-import { useTell } from "@/ui/hooks/useTell";
-import { keepStationSheet } from "../actions";
+import { useAct } from "@/ui/hooks/useAct";
+import { keepStationSheet } from "./actions";
 import { GoalCard } from "../bench/GoalCard";
 import { Setting } from "../bench/Setting";
 import { firstAsk } from "@/house/firstAsk";
@@ -37,7 +37,7 @@ type Props = {
 export function SheetBench({ filmsByPan, nav, kept }: Props) {
   const { ruleSetId, ownSpecies } = useHouse();
   const router = useRouter();
-  const tell = useTell();
+  const { act } = useAct();
   const run = useStationSheet();
   const [speciesId, setSpeciesId] = useState("arctic-char");
   const species = findSpecies(speciesId, ownSpecies)!;
@@ -60,7 +60,7 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
   };
   const change = (part: Partial<CookAskInput>) => setChanged((before) => ({ ...before, ...part }));
   const keep = async () => {
-    const done = await tell(keepStationSheet({ speciesId, pieceG: massG, ask, rows: run.rows }));
+    const done = await act(keepStationSheet, { speciesId, pieceG: massG, ask, range });
     if (done) router.push(`/stove/sheets/${done.value}`);
   };
   const ends = (key: "from" | "to" | "step", label: string, min: number, max: number) => (

@@ -146,7 +146,17 @@ export function bodyOf(piece: StovePiece): Body {
   switch (shape.kind) {
     case "puck": {
       const { rings, layers } = CELLS;
-      const make = () => new PuckConduction(shape.diameterMm, shape.heightMm, material, startC, rings, layers, !frozen);
+      const make = () =>
+        new PuckConduction(
+          shape.diameterMm,
+          shape.heightMm,
+          material,
+          startC,
+          rings,
+          layers,
+          !frozen,
+          FROZEN_TOLERANCE_K,
+        );
       return puckBody(make, (puck ??= puckPlan(make())));
     }
     case "slab": {

@@ -48,8 +48,8 @@ const STEP_GROWTH = 0.15;
 const STEP_SHARE = 0.012;
 const LONGEST_STEP_S = 30;
 const FLESH_DIFFUSIVITY = 1.3e-7;
-/** While ice melts a step may not outrun the front. */
-const FROZEN_STEP_S = 1;
+/** While ice melts a step may not outrun the front: three seconds move the times found by less than half a thousandth against one. */
+const FROZEN_STEP_S = 3;
 const LAYERS = 24;
 
 /** How freely a browned and oiled face evaporates against open flesh (estimate). */

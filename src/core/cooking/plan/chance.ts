@@ -6,7 +6,7 @@ import type { CookOutcome, Programme } from "./programme";
 /** What nobody knows exactly when the fish goes in: one standard deviation of each (estimates). */
 export const UNSURE = { thicknessShare: 0.04, thicknessMm: 0.5, startK: 1.5 } as const;
 /** A short cylinder or a frozen piece costs many times what a slab does. */
-const SAMPLES = { line: 28, puck: 20, frozen: 10 } as const;
+const SAMPLES = { line: 28, puck: 20, frozen: 10, frozenPuck: 6 } as const;
 /** Learned coefficients are known better than the published range by this factor. */
 const LEARNED_SHARE = 0.4;
 
@@ -71,7 +71,8 @@ export function chanceOf(
 ): Chance {
   const { setup } = programme;
   const { piece } = setup;
-  const samples = SAMPLES[startsFrozen(piece) ? "frozen" : piece.shape.kind === "puck" ? "puck" : "line"];
+  const short = piece.shape.kind === "puck";
+  const samples = SAMPLES[startsFrozen(piece) ? (short ? "frozenPuck" : "frozen") : short ? "puck" : "line"];
   const governing = governingMm(piece.shape);
   const sigmaMm = Math.hypot(UNSURE.thicknessMm, UNSURE.thicknessShare * governing);
   let landed = 0;

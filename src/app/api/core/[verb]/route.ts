@@ -1,4 +1,5 @@
-import { runVerbOnText, VERB_NAMES } from "@/verbs";
+import { workOut } from "@/server/pool";
+import { VERB_NAMES } from "@/verbs";
 import { isSameOrigin } from "../../../request";
 
 const MOST_BYTES = 4_000_000;
@@ -6,18 +7,26 @@ const MOST_BYTES = 4_000_000;
 const problem = (path: string, message: string, status: number) =>
   Response.json({ error: { path, message } }, { status });
 
-/** The core over HTTP, same JSON as the command line. Pages of other sites are turned away; devices send no Origin. */
+/**
+ * The core over HTTP, same JSON as the command line, worked out in a thread of its own with a deadline. Pages of other sites are turned
+ * away; devices send no Origin.
+ */
 export async function POST(request: Request, { params }: { params: Promise<{ verb: string }> }): Promise<Response> {
   const origin = request.headers.get("origin");
   if (origin !== null && !isSameOrigin(origin, request.headers.get("host"))) {
     return problem("", "this came from a page outside the house", 403);
   }
+  const { verb } = await params;
+  if (!VERB_NAMES.includes(verb)) return problem("verb", `no verb "${verb}"; there are ${VERB_NAMES.join(", ")}`, 404);
   if (Number(request.headers.get("content-length") ?? 0) > MOST_BYTES)
     return problem("", "the document is over 4 MB", 413);
   const text = await request.text();
   if (text.length > MOST_BYTES) return problem("", "the document is over 4 MB", 413);
-  const { verb } = await params;
-  const answer = runVerbOnText(verb, text);
-  if (answer === null) return problem("verb", `no verb "${verb}"; there are ${VERB_NAMES.join(", ")}`, 404);
+  const worked = await workOut("open", "verb", { name: verb, text });
+  if (!worked.ok)
+    return worked.error === "busy"
+      ? problem("", "too much is being worked out at once: ask again in a moment", 503)
+      : problem("", "this takes too long to work out: ask for less", 422);
+  const answer = worked.value!;
   return answer.ok ? Response.json(answer.value) : problem(answer.error.path, answer.error.message, 422);
 }

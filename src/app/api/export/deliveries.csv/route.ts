@@ -1,10 +1,11 @@
+import { houseNowMs } from "@/db/houseClock";
 import { db } from "@/db/connection";
 import { speciesOf } from "@/db/house/species";
 import { writeDeliveryCsv } from "@/exchange/deliveryCsv";
 import { receivedDrafts } from "../receivedDrafts";
 
 export function GET(): Response {
-  const text = writeDeliveryCsv(receivedDrafts(Date.now()), (id) => speciesOf(db(), id)?.scientificName ?? id);
+  const text = writeDeliveryCsv(receivedDrafts(houseNowMs()), (id) => speciesOf(db(), id)?.scientificName ?? id);
   return new Response(text, {
     headers: {
       "content-type": "text/csv; charset=utf-8",

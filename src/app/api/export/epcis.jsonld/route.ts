@@ -1,10 +1,11 @@
+import { houseNowMs } from "@/db/houseClock";
 import { db } from "@/db/connection";
 import { listOwnSpecies } from "@/db/house/species";
 import { writeEpcis } from "@/exchange/epcis";
 import { receivedDrafts } from "../receivedDrafts";
 
 export function GET(): Response {
-  const nowMs = Date.now();
+  const nowMs = houseNowMs();
   const document = writeEpcis(receivedDrafts(nowMs), listOwnSpecies(db()), nowMs);
   return new Response(JSON.stringify(document, null, 2), {
     headers: {

@@ -1,3 +1,4 @@
+import { houseNowMs } from "@/db/houseClock";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { findPlace, readingsSince } from "@/db/house/places";
@@ -8,7 +9,7 @@ export function GET(request: Request): Response {
   const place = findPlace(db(), new URL(request.url).searchParams.get("place") ?? "");
   if (!place)
     return Response.json({ error: { path: "place", message: "That place is not in the house." } }, { status: 404 });
-  const rows = readingsSince(db(), place.id, Date.now() - 30 * DAY_MS).map(({ atMs, celsius }) => [
+  const rows = readingsSince(db(), place.id, houseNowMs() - 30 * DAY_MS).map(({ atMs, celsius }) => [
     new Date(atMs).toISOString(),
     String(celsius),
   ]);

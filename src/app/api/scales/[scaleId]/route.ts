@@ -1,3 +1,4 @@
+import { houseNowMs } from "@/db/houseClock";
 import { z } from "zod";
 import { db } from "@/db/connection";
 import { findScale, noteWeight } from "@/db/block/scales";
@@ -16,6 +17,6 @@ export async function POST(request: Request, { params }: { params: Promise<{ sca
     return problem(422, issue.path.map(String).join("."), issue.message);
   }
   const { mass_g: massG, stable } = parsed.data;
-  noteWeight(db(), scale.id, massG, stable, Date.now());
+  noteWeight(db(), scale.id, massG, stable, houseNowMs());
   return Response.json({ kept: true }, { status: 201 });
 }

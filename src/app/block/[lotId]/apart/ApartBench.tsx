@@ -7,7 +7,7 @@ import { AnimalDrawing } from "@/ui/drawings/AnimalDrawing";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import { takeApart } from "./actions";
 import styles from "./Apart.module.css";
 import { ScaleReading } from "./ScaleReading";
@@ -37,7 +37,7 @@ type Weighed = { readonly massG: number | null; readonly use: PartUse; readonly 
 export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Props) {
   const { format } = useHouse();
   const router = useRouter();
-  const tell = useTell();
+  const { act } = useAct();
   const home = placeId ?? places[0]?.id ?? "";
   const [wayId, setWayId] = useState(ways[0]!.id);
   const way = ways.find(({ id }) => id === wayId)!;
@@ -75,15 +75,16 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
   const expectedLoss = Math.max(0, 100 - way.parts.reduce((sum, { pct }) => sum + pct[1], 0));
   const write = async () => {
     setBusy(true);
-    const done = await tell(
-      takeApart({
+    const done = await act(
+      takeApart,
+      {
         lotId,
         wayId,
         wholeG,
         parts: parts.flatMap(({ part, massG, use, placeId: to }) =>
           massG !== null && massG > 0 ? [{ partId: part.id, massG, use, placeId: to }] : [],
         ),
-      }),
+      },
       (codes) => (codes.length === 0 ? "Written down." : `On ice as ${codes.join(", ")}.`),
     );
     setBusy(false);

@@ -29,8 +29,8 @@ function inWords(error: BreakdownError): ActionError {
 }
 
 /** Writes a breakdown down; answers with the codes of the lots that came of it. */
-export const takeApart = async (input: unknown): Promise<Result<readonly string[], ActionError>> =>
-  houseAction(NewApart, input, ({ lotId, wayId, wholeG, parts }, { stamp, today }) => {
+export const takeApart = async (input: unknown, intention: unknown): Promise<Result<readonly string[], ActionError>> =>
+  houseAction("takeApart", NewApart, input, intention, ({ lotId, wayId, wholeG, parts }, { stamp, today }) => {
     const lot = findLot(db(), lotId);
     const species = lot && speciesOf(db(), lot.speciesId);
     const way = findBreakdown(wayId);

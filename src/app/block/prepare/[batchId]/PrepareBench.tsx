@@ -19,7 +19,7 @@ import { hoursText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import { keepPreparation } from "../actions";
 import styles from "./Prepare.module.css";
 
@@ -71,7 +71,7 @@ function first(kind: PreparationStep["kind"], thicknessMm: number, massG: number
 export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: kept }: Props) {
   const { format, ownSpecies } = useHouse();
   const router = useRouter();
-  const tell = useTell();
+  const { act } = useAct();
   const species = findSpecies(speciesId, ownSpecies)!;
   const [steps, setSteps] = useState(kept);
   const [air, setAir] = useState<DryingAir>("fan");
@@ -82,8 +82,7 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
   const change = (index: number, to: PreparationStep) =>
     setSteps((now) => now.map((one, at) => (at === index ? to : one)));
   const keep = async () => {
-    if (await tell(keepPreparation({ batchId, steps }), () => "Carried to the stove."))
-      router.push(`/stove/${batchId}`);
+    if (await act(keepPreparation, { batchId, steps }, () => "Carried to the stove.")) router.push(`/stove/${batchId}`);
   };
   return (
     <div className={page.wideLeft}>

@@ -6,7 +6,7 @@ import { HISTAMINE_EXPOSURE } from "@/core/safety";
 import type { PlaceWatch, TouchedLot } from "@/db/lots/excursions";
 import { dayText, hoursText, timeText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
 import styles from "../../Ice.module.css";
 import { answerTheExcursion } from "../actions";
@@ -26,15 +26,15 @@ const USUAL = [
 /** A stretch outside the limits: what lay there, what each lot lost, what the histamine rule says, and what was done. */
 export function ExcursionCard({ placeId, excursion, touched }: Props) {
   const { format, timeZone } = useHouse();
-  const tell = useTell();
+  const { act, busy } = useAct();
   const [action, setAction] = useState("");
-  const [busy, setBusy] = useState(false);
   const when = (atMs: number) => `${dayText(atMs, timeZone)} ${timeText(atMs, timeZone)}`;
   const save = async () => {
-    setBusy(true);
-    const answer = answerTheExcursion({ placeId, excursionFromMs: excursion.fromMs, action });
-    const saved = await tell(answer, () => "In the book, with every lot that lay there.");
-    setBusy(false);
+    const saved = await act(
+      answerTheExcursion,
+      { placeId, excursionFromMs: excursion.fromMs, action },
+      () => "In the book, with every lot that lay there.",
+    );
     if (saved) setAction("");
   };
   const answered = excursion.answers.length > 0;

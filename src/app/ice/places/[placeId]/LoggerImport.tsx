@@ -3,6 +3,7 @@ import { Alert, App, Button, Upload } from "antd";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { dayText, timeText } from "@/ui/format/format";
+import { askOnce, UNANSWERED } from "@/ui/hooks/useAct";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { readLogger, type LoggerAnswer } from "../actions";
@@ -22,9 +23,9 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
   const ask = async (content: string, keep: boolean, goodOnly: boolean) => {
     setBusy(true);
     setProblem(null);
-    const read = await readLogger({ placeId, text: content, keep, goodOnly }).catch(() => null);
+    const read = await askOnce(readLogger, { placeId, text: content, keep, goodOnly }, 20_000);
     setBusy(false);
-    if (!read) return setProblem("The house did not answer: try again.");
+    if (!read) return setProblem(UNANSWERED);
     if (!read.ok) return setProblem(read.error.message);
     setAnswer(read.value);
     if (read.value.kept) {

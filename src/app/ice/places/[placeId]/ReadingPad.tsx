@@ -2,15 +2,15 @@
 import { Button, InputNumber } from "antd";
 import { useState } from "react";
 import { useHouse } from "@/ui/hooks/HouseContext";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import { typeReading } from "../actions";
 
 /** What the thermometer on the wall says, typed in two taps. */
 export function ReadingPad({ placeId, aroundC }: { readonly placeId: string; readonly aroundC: number }) {
   const { format } = useHouse();
-  const tell = useTell();
+  const { act } = useAct();
   const [shown, setShown] = useState<number | null>(Math.round(format.toTemperature(aroundC) * 2) / 2);
-  const note = () => tell(typeReading({ placeId, celsius: format.fromTemperature(shown ?? 0) }), () => "Noted.");
+  const note = () => act(typeReading, { placeId, celsius: format.fromTemperature(shown ?? 0) }, () => "Noted.");
   return (
     <div style={{ display: "flex", gap: 10 }}>
       <InputNumber

@@ -2,15 +2,15 @@
 import { Button, Typography } from "antd";
 import { useState } from "react";
 import page from "@/ui/layout/page.module.css";
-import { useTell } from "@/ui/hooks/useTell";
+import { useAct } from "@/ui/hooks/useAct";
 import { makeDeviceKey } from "../actions";
 
 /** The key a sensor sends along; shown once, a new one ends the old. */
 export function SensorKey({ placeId, hasKey }: { readonly placeId: string; readonly hasKey: boolean }) {
-  const tell = useTell();
+  const { act } = useAct();
   const [key, setKey] = useState<string | null>(null);
   const make = async () => {
-    const made = await tell(makeDeviceKey({ placeId }));
+    const made = await act(makeDeviceKey, { placeId });
     if (made) setKey(made.value);
   };
   return (

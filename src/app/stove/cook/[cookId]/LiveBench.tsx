@@ -1,8 +1,7 @@
 "use client";
-import { Alert, App, Button } from "antd";
-import { nanoid } from "nanoid";
+import { App, Button } from "antd";
 import Link from "next/link";
-import { useRef } from "react";
+import { useEffect, useRef } from "react";
 import { entryTimes, liveCook, methodOf, outcomeLabel, type CookEvent } from "@/core/cooking";
 import { findSpecies } from "@/core/species";
 import type { CookReading } from "@/db/stove/probes";
@@ -13,16 +12,14 @@ import page from "@/ui/layout/page.module.css";
 import { useAlarm } from "@/ui/hooks/useAlarm";
 import { useNow } from "@/ui/hooks/useNow";
 import { useShortcuts } from "@/ui/hooks/useShortcuts";
-import { tapCook } from "../../actions";
-import type { CookTapInput } from "../../schema";
 import styles from "../../Stove.module.css";
 import { CookRecord } from "./CookRecord";
 import { ProbeCard } from "./ProbeCard";
 import { ProbePad } from "./ProbePad";
 import { ProbePicker, type ProbeChoice } from "./ProbePicker";
 import { useReadings } from "./useReadings";
-import { tellTapped, useTapped } from "../../tappedCooks";
-import { useOutbox } from "../../useOutbox";
+import { useTapped } from "../../tappedCooks";
+import { hearSettled, sendTap, useTapOutbox, type Tap } from "../../tapOutbox";
 
 type Props = {
   readonly cookId: string;
@@ -38,8 +35,7 @@ type Props = {
   readonly serverNowMs: number;
 };
 
-type WithoutIds<T> = T extends unknown ? Omit<T, "cookId" | "requestId"> : never;
-type Tap = WithoutIds<CookTapInput>;
+type WithoutStage<T> = T extends unknown ? Omit<T, "stage"> : never;
 
 /** The live cook: cue, probe, clock, and the one next action. Every tap is saved before it counts. */
 export function LiveBench({
@@ -71,12 +67,16 @@ export function LiveBench({
   const due = live.status === "running" && live.remainingS <= 0;
   const { muted, unmute } = useAlarm(due);
 
-  const { busy, unsent, add, resend } = useOutbox(`taps-of-${cookId}`, tapCook, (tap: CookTapInput, answer) => {
-    if (!answer.ok) return void message.warning(answer.error.message);
-    tellTapped(cookId, answer.value);
-    if (tap.kind === "probed") message.success(`Noted: ${format.temperature(tap.centreC)} in the book.`);
-  });
-  const tap = (what: Tap) => add({ ...what, cookId, requestId: nanoid() } as CookTapInput);
+  const { busy } = useTapOutbox();
+  useEffect(
+    () =>
+      hearSettled(({ cookId: of, tap: made, answer }) => {
+        if (of === cookId && answer.ok && made.kind === "probed")
+          message.success(`Noted: ${format.temperature(made.centreC)} in the book.`);
+      }),
+    [cookId, format, message],
+  );
+  const tap = (what: WithoutStage<Tap>) => sendTap(cookId, { ...what, stage: live.stageIndex } as Tap);
   const toggle = () => tap({ kind: live.status === "paused" ? "resumed" : "paused" });
   const running = live.status === "running" || live.status === "paused";
   const readings = useReadings(cookId, loadedReadings, running);
@@ -124,19 +124,6 @@ export function LiveBench({
         </div>
         {muted ? <Button onClick={unmute}>Turn the sound on</Button> : null}
       </header>
-      {unsent > 0 ? (
-        <Alert
-          type="error"
-          showIcon
-          title={`The house did not answer: ${unsent === 1 ? "this tap is" : `${unsent} taps are`} not saved yet.`}
-          action={
-            <Button size="small" loading={busy} onClick={resend}>
-              Send it again
-            </Button>
-          }
-          style={{ marginBottom: 12 }}
-        />
-      ) : null}
       <div className={styles.live}>
         <section className={styles.now} data-due={due || undefined} aria-label={stage.name}>
           <h2>

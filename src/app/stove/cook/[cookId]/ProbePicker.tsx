@@ -1,14 +1,14 @@
 "use client";
 import { Select } from "antd";
-import { useTell } from "@/ui/hooks/useTell";
-import { moveProbe } from "../../actions";
+import { useAct } from "@/ui/hooks/useAct";
+import { moveProbe } from "../../live/actions";
 
 export type ProbeChoice = { readonly id: string; readonly name: string; readonly cookId: string | null };
 type Props = { readonly cookId: string; readonly probes: readonly ProbeChoice[] };
 
 /** Which probe is in this cook; what it sends then comes here. */
 export function ProbePicker({ cookId, probes }: Props) {
-  const tell = useTell();
+  const { act } = useAct();
   if (probes.length === 0) return null;
   const here = probes.find((probe) => probe.cookId === cookId)?.id ?? "";
   return (
@@ -16,7 +16,7 @@ export function ProbePicker({ cookId, probes }: Props) {
       Probe in it
       <Select<string>
         value={here}
-        onChange={(id) => void tell(id === "" ? moveProbe(here, null) : moveProbe(id, cookId))}
+        onChange={(id) => void act(moveProbe, id === "" ? { probeId: here, cookId: null } : { probeId: id, cookId })}
         options={[{ value: "", label: "none" }, ...probes.map(({ id, name }) => ({ value: id, label: name }))]}
       />
     </label>

@@ -1,3 +1,4 @@
+import { houseNowMs } from "@/db/houseClock";
 import { fileTypeFromBuffer } from "file-type";
 import { revalidatePath } from "next/cache";
 import { db } from "@/db/connection";
@@ -25,7 +26,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ lot
   const type = await fileTypeFromBuffer(bytes);
   if (!type || !TYPES.has(type.mime)) return problem(415, "Only PDF, PNG, JPEG and WebP are kept.");
   const name = file.name.replace(/[^\p{L}\p{N} ._-]+/gu, "_").slice(-120) || `paper.${type.ext}`;
-  const stamp = { who: await cookAtStation(), atMs: Date.now() };
+  const stamp = { who: await cookAtStation(), atMs: houseNowMs() };
   const id = attachFile(db(), lotId, { name, mime: type.mime, bytes }, stamp);
   revalidatePath("/", "layout");
   return Response.json({ id }, { status: 201 });

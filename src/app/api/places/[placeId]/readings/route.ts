@@ -1,3 +1,4 @@
+import { houseNowMs } from "@/db/houseClock";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { db } from "@/db/connection";
@@ -29,7 +30,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ pla
     return problem(422, issue.path.map(String).join("."), issue.message);
   }
   const readings = parsed.data.readings.map(({ at, celsius }) => ({ atMs: Date.parse(at), celsius }));
-  const ahead = readings.findIndex(({ atMs }) => atMs > Date.now() + AHEAD_MS);
+  const ahead = readings.findIndex(({ atMs }) => atMs > houseNowMs() + AHEAD_MS);
   if (ahead >= 0) return problem(422, `readings.${ahead}.at`, "lies ahead of now: check the clock of the sensor");
   const added = addReadings(db(), place.id, readings, "sensor", null);
   revalidatePath("/", "layout");

@@ -1,3 +1,4 @@
+import { houseNowMs } from "@/db/houseClock";
 import { z } from "zod";
 import { db } from "@/db/connection";
 import { findProbe, noteProbe } from "@/db/stove/probes";
@@ -21,7 +22,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ pro
     const issue = parsed.error.issues[0]!;
     return problem(422, issue.path.map(String).join("."), issue.message);
   }
-  const nowMs = Date.now();
+  const nowMs = houseNowMs();
   const atMs = parsed.data.at === undefined ? nowMs : Date.parse(parsed.data.at);
   if (atMs > nowMs + AHEAD_MS) return problem(422, "at", "this reading is from the future");
   const kept = noteProbe(db(), probe.id, parsed.data.celsius, atMs);

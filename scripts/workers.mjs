@@ -1,0 +1,15 @@
+// Bundles what the server's threads run into one file: they load it without the framework.
+import { build } from "esbuild";
+
+await build({
+  entryPoints: ["src/server/tasks.ts"],
+  outfile: ".workers/tasks.mjs",
+  bundle: true,
+  platform: "node",
+  target: "node20",
+  format: "esm",
+  alias: { "@": "./src" },
+  // packages written for CommonJS ask for it
+  banner: { js: 'import { createRequire } from "node:module"; const require = createRequire(import.meta.url);' },
+  logLevel: "warning",
+});

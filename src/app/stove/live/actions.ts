@@ -1,0 +1,26 @@
+"use server";
+import { z } from "zod";
+import { err, ok, type Result } from "@/core/shared";
+import { db } from "@/db/connection";
+import { placeProbe, setProbe } from "@/db/stove/probes";
+import { refused, type ActionError } from "../../actionError";
+import { houseAction } from "../../houseAction";
+
+const NewProbe = z.strictObject({ name: z.string().trim().min(1, "Give the probe a name.").max(40) });
+const ProbeMove = z.strictObject({ probeId: z.string().min(1), cookId: z.string().min(1).nullable() });
+
+/** Adds a probe or renews its key; the key is told this once. */
+export const addProbe = async (
+  input: unknown,
+  intention: unknown,
+): Promise<Result<{ readonly id: string; readonly key: string }, ActionError>> =>
+  houseAction("addProbe", NewProbe, input, intention, ({ name }, { stamp }) => {
+    const { id, deviceKey } = setProbe(db(), name, stamp);
+    return ok({ id, key: deviceKey });
+  });
+
+/** Puts a probe into a cook or takes it out. */
+export const moveProbe = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("moveProbe", ProbeMove, input, intention, ({ probeId, cookId }) =>
+    placeProbe(db(), probeId, cookId) ? ok(null) : err(refused("That probe or cook is not in the house.")),
+  );
