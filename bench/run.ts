@@ -3,13 +3,14 @@ import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { heat, slabLoop } from "./heat";
+import { hold } from "./hold";
 import { printRows } from "./measure";
 import { pages, served, tenYearPages } from "./pages";
 import { plan, raw } from "./plans";
 import { records } from "./records";
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));
-// all of it, or only the parts named: npm run bench -- heat plan raw records pages years
+// all of it, or only the parts named: npm run bench -- heat plan raw records pages hold years
 const wanted = process.argv.slice(2);
 const has = (part: string) => wanted.length === 0 || wanted.includes(part);
 if (has("heat")) {
@@ -20,6 +21,7 @@ if (has("plan")) plan();
 if (has("raw")) raw();
 if (has("records") || has("pages")) records(folder);
 if (has("pages")) await served(folder, pages);
+if (has("hold")) await hold(path.join(folder, "hold"));
 if (has("years")) await tenYearPages(path.join(folder, "ten-years"));
 rmSync(folder, { recursive: true, force: true });
 printRows();

@@ -7,7 +7,7 @@ import { lotsThrough, watchPlace } from "@/db/lots/excursions";
 import { listPlaces } from "@/db/house/places";
 import { stockOnIce } from "@/db/lots/stock";
 import { supplierRecord } from "@/db/lots/supplierRecord";
-import { hoursText, moneyText } from "@/ui/format/format";
+import { formatFor, hoursText } from "@/ui/format/format";
 import { complaintsOf, grade, houseDb, press } from "./house";
 
 const pick = async (page: Page, label: string, typed: string) => {
@@ -78,7 +78,7 @@ test("a van of six lots: judged one by one, five on ice, one back, figures as th
     await expect(panel).toContainText(words[judged.verdict]);
     await expect(page.getByTestId("reads-days")).toHaveText(String(Math.round(judged.reading.impliedIceDays)));
     await expect(page.getByTestId("edible-cost")).toHaveText(
-      moneyText(edibleCost(species, form, lot.price * 100)!.centsPerEdibleKg),
+      formatFor("metric", "EUR").money(edibleCost(species, form, lot.price * 100)!.centsPerEdibleKg),
     );
     for (const { text } of judged.reasons.slice(0, 2)) await expect(panel).toContainText(text);
   }

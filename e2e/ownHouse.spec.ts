@@ -71,6 +71,11 @@ test("an empty house opens on the first-run page and then on Today", async ({ pa
   await expect(page).toHaveURL(/\/welcome$/);
   await page.getByLabel("Rule set").click();
   await page.getByTitle(/European Union/).click();
+  // nor a currency
+  await page.getByRole("button", { name: "Open the house" }).click();
+  await expect(page).toHaveURL(/\/welcome$/);
+  await page.getByLabel("Prices are in").fill("NOK");
+  await page.keyboard.press("Enter");
   await page.getByRole("button", { name: "Open the house" }).scrollIntoViewIfNeeded();
   await page.getByRole("button", { name: "Open the house" }).click();
   await expect(page.getByRole("heading", { name: "Take in a delivery" })).toBeVisible();

@@ -114,7 +114,7 @@ test("a pan learns from the cooks that were probed, says so in the plan, and goe
   const complaints = complaintsOf(page);
   await page.goto("/stove/learned");
   const steel = page.locator('[data-pan="steel-26"]');
-  await page.waitForLoadState("networkidle");
+  await page.waitForTimeout(1500);
   await press(steel.getByRole("button", { name: "Learn from these" }), info);
   await expect(steel.getByTestId("lesson")).toContainText("Contact ×", { timeout: 45_000 });
   await page.goto("/stove/try?species=cod");

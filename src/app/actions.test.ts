@@ -13,7 +13,8 @@ import { openHolds } from "@/db/lots/holds";
 
 import { makeDemoHouse } from "@/demo/house";
 import { firstAsk } from "@/house/firstAsk";
-import { goByTheMachine } from "./actions";
+import type { Job } from "@/server/tasks";
+import { goByTheMachine, sayCurrency } from "./actions";
 import { correct } from "./book/actions";
 import { cutSides } from "./block/[lotId]/actions";
 import { takeApart } from "./block/[lotId]/apart/actions";
@@ -62,8 +63,8 @@ jest.mock("next/server", () => ({ connection: async () => undefined }));
 // in this thread: what is tried here is the way in and out, not the threads
 jest.mock("@/server/pool", () => ({
   workOut: async (_lane: string, task: string, ask: unknown) => {
-    const { default: runTask } = jest.requireActual<typeof import("@/server/tasks")>("@/server/tasks");
-    return { ok: true, value: runTask({ task, ask } as Parameters<typeof runTask>[0]) };
+    const { default: runTask } = jest.requireActual<{ readonly default: (job: Job) => unknown }>("@/server/tasks");
+    return { ok: true, value: runTask({ task, ask } as Job) };
   },
 }));
 
@@ -415,6 +416,7 @@ const ROWS: Readonly<Record<string, Row>> = {
     good: () => ({ lotId: lotId("cod"), reason: "used up" }),
     refused: [() => ({ lotId: gone, reason: "used up" }), /not on ice/],
   },
+  sayCurrency: { action: sayCurrency, good: () => ({ currency: "EUR" }) },
   goByTheMachine: { action: goByTheMachine, good: () => ({}) },
 };
 

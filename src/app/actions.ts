@@ -2,11 +2,12 @@
 import { z } from "zod";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
-import { listStaff } from "@/db/house/house";
+import { listStaff, setCurrency } from "@/db/house/house";
 import { takeMachineTime } from "@/db/houseClock";
 import { refused, type ActionError } from "./actionError";
 import { houseAction, houseQuestion } from "./houseAction";
 import { setCookAtStation } from "./request";
+import { Currency } from "./welcome/schema";
 
 const CookName = z.string().trim().min(1).max(60);
 
@@ -18,6 +19,13 @@ export async function chooseCook(input: unknown): Promise<Result<string, ActionE
   if (known.ok) await setCookAtStation(known.value);
   return known;
 }
+
+/** Says what prices are in; asked of houses from before it was. */
+export const sayCurrency = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("sayCurrency", z.strictObject({ currency: Currency }), input, intention, ({ currency }, { stamp }) => {
+    setCurrency(db(), currency, stamp.who, stamp.atMs);
+    return ok(null);
+  });
 
 const Nothing = z.strictObject({});
 

@@ -37,6 +37,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
                 name: house.name,
                 timeZone: house.timeZone,
                 units: house.units,
+                currency: house.currency,
                 ruleSetId: house.ruleSetId,
                 susceptibleGuests: house.susceptibleGuests,
                 ownSpecies: listOwnSpecies(db()),

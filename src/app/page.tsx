@@ -18,6 +18,9 @@ import page from "@/ui/layout/page.module.css";
 import { VerdictTag } from "@/ui/layout/VerdictTag";
 import { LotRow } from "./ice/LotRow";
 import { NextCard } from "./NextCard";
+import { clockDrift } from "@/db/houseClock";
+import { ClockNote } from "./ClockNote";
+import { CurrencyNote } from "./CurrencyNote";
 import { requireHouse, requestTime } from "./request";
 import { RunningCooks } from "./RunningCooks";
 import { clockOf, speciesName } from "./stove/clockOf";
@@ -27,7 +30,8 @@ const SHOWN = 5;
 export default async function TodayPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units);
+  const drift = clockDrift();
+  const format = formatFor(house.units, house.currency);
   const everything = stockOnIce(db(), nowMs);
   const stock = everything.filter(({ byProduct }) => !byProduct);
   const cooks = openCooks(db()).map(clockOf);
@@ -80,6 +84,8 @@ export default async function TodayPage() {
   });
   return (
     <>
+      {drift.jumped ? <ClockNote driftMs={drift.driftMs} /> : null}
+      {house.currency === null ? <CurrencyNote currencies={Intl.supportedValuesOf("currency")} /> : null}
       <NextCard action={action} format={format} />
       <div className={page.wideLeft}>
         <section className={page.card}>

@@ -10,17 +10,56 @@ export const todayIn = (timeZone: string, nowMs: number): string => dayjs(nowMs)
 
 export const shiftDay = (day: string, by: number): string => dayjs.utc(day).add(by, "day").format("YYYY-MM-DD");
 
-/** From midnight to midnight in the house's zone, also where the clocks change in between. */
-export function dayBounds(day: string, timeZone: string): { readonly fromMs: number; readonly toMs: number } {
-  const midnight = (of: string) => dayjs.tz(`${of}T00:00:00`, timeZone).valueOf();
-  return { fromMs: midnight(day), toMs: midnight(shiftDay(day, 1)) };
+const MINUTE_MS = 60_000;
+const DAY_MS = 1440 * MINUTE_MS;
+/** How far from the middle of the night, ms, a zone may have its day begin: clocks change by two hours at most. */
+const NIGHT_MS = 3 * 60 * MINUTE_MS;
+
+const offsetMs = (timeZone: string, atMs: number) => dayjs(atMs).tz(timeZone).utcOffset() * MINUTE_MS;
+
+/**
+ * The moments a wall clock of the zone showed this, in time order: one as a rule, two in the hour that comes twice in autumn, none in the
+ * hour that is left out in spring.
+ */
+export function wallClockMoments(day: string, minutes: number, seconds: number, timeZone: string): readonly number[] {
+  const asUtcMs = Date.parse(`${day}T00:00:00Z`) + minutes * MINUTE_MS + seconds * 1000;
+  const offsets = new Set([offsetMs(timeZone, asUtcMs - DAY_MS), offsetMs(timeZone, asUtcMs + DAY_MS)]);
+  return [...offsets]
+    .map((offset) => asUtcMs - offset)
+    .filter((atMs) => atMs + offsetMs(timeZone, atMs) === asUtcMs)
+    .sort((a, b) => a - b);
 }
 
-/** The first moment of a day of the house. */
-export const startOfDayMs = (day: string, timeZone: string): number => dayBounds(day, timeZone).fromMs;
-
-/** A wall-clock time of the house as a moment. */
+/** A wall-clock time of the house as a moment: the first of two, and what is left out as if the clock had not been put forward yet. */
 export function wallClockMs(day: string, minutes: number, seconds: number, timeZone: string): number {
-  const two = (value: number) => String(value).padStart(2, "0");
-  return dayjs.tz(`${day}T${two(Math.floor(minutes / 60))}:${two(minutes % 60)}:${two(seconds)}`, timeZone).valueOf();
+  const [first] = wallClockMoments(day, minutes, seconds, timeZone);
+  if (first !== undefined) return first;
+  const asUtcMs = Date.parse(`${day}T00:00:00Z`) + minutes * MINUTE_MS + seconds * 1000;
+  return asUtcMs - offsetMs(timeZone, asUtcMs - DAY_MS);
 }
+
+const starts = new Map<string, number>();
+
+/**
+ * The first moment of a day of the house, also in a zone that leaves midnight out or has it twice: after it no moment is of a day before,
+ * as `todayIn` says it.
+ */
+export function startOfDayMs(day: string, timeZone: string): number {
+  const key = `${day} ${timeZone}`;
+  const known = starts.get(key);
+  if (known !== undefined) return known;
+  const nearMs = wallClockMs(day, 0, 0, timeZone);
+  let startMs = nearMs - NIGHT_MS;
+  for (let atMs = startMs; atMs <= nearMs + NIGHT_MS; atMs += 15 * MINUTE_MS)
+    if (todayIn(timeZone, atMs) < day) startMs = atMs + MINUTE_MS;
+  // clocks change on the minute
+  while (todayIn(timeZone, startMs) < day) startMs += MINUTE_MS;
+  starts.set(key, startMs);
+  return startMs;
+}
+
+/** From one day's first moment to the next one's in the house's zone, also where the clocks change in between. */
+export const dayBounds = (day: string, timeZone: string): { readonly fromMs: number; readonly toMs: number } => ({
+  fromMs: startOfDayMs(day, timeZone),
+  toMs: startOfDayMs(shiftDay(day, 1), timeZone),
+});

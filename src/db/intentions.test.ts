@@ -4,6 +4,7 @@ import path from "node:path";
 import { err, ok } from "@/core/shared";
 import { DAY_MS } from "@/core/units";
 import { openDatabase } from "./connection";
+import { findHouse, setCurrency } from "./house/house";
 import { answeredBefore, carryOut } from "./intentions";
 import { checkLedger, entriesBetween, appendEntry } from "./ledger";
 import { oldFile } from "./oldFile.testkit";
@@ -50,6 +51,25 @@ test("an id is kept for days, not for ever", () => {
   carryOut(db, intention("new"), () => ok(2));
   expect(answeredBefore(db, intention("old"))).toBeNull();
   expect(answeredBefore(db, intention("new"))).toEqual({ value: 2 });
+});
+
+// the setting came with the tenth migration
+test("a house from before prices had a currency has none until it says so", () => {
+  const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-currency-"));
+  const file = path.join(folder, "gaffel.sqlite");
+  const old = oldFile(file, 9);
+  old
+    .prepare(
+      "insert into house (id, name, time_zone, units, rule_set_id, created_at_ms) values (1, 'Sjøbua', 'Europe/Oslo', 'metric', 'eu-853', 1)",
+    )
+    .run();
+  old.close();
+  const kept = openDatabase(file);
+  expect(findHouse(kept)).toMatchObject({ name: "Sjøbua", currency: null });
+  setCurrency(kept, "NOK", "Maike", NOW);
+  expect(findHouse(kept)!.currency).toBe("NOK");
+  expect(entriesBetween(kept, 0, NOW + 1)[0]).toMatchObject({ kind: "house-changed", payload: { currency: "NOK" } });
+  rmSync(folder, { recursive: true, force: true });
 });
 
 // the table came with the ninth migration

@@ -114,6 +114,7 @@ export function makeDemoHouse(db: Db, nowMs: number): void {
       name: "Skarvholmen Quay",
       timeZone: TIME_ZONE,
       units: "metric",
+      currency: "EUR",
       ruleSetId: RULE_SET,
       cooks: ["Ylva", "Torben", "Maike"],
       coldRoomC: COLD_ROOM_C,

@@ -271,3 +271,40 @@ test("advice: good rows in, bad rows by line", () => {
   expect(rows).toMatchObject([{ speciesId: "cod", production: "wild", rating: "best" }]);
   expect(problems).toMatchObject([{ line: 3, reason: expect.stringMatching(/best, acceptable or avoid/) }]);
 });
+
+// clocks go back on 25 October 2026 at 03:00 and forward on 29 March at 02:00 (IANA time zone database, Europe/Stockholm)
+describe("a logger on the night the clocks change", () => {
+  const NIGHT = "Europe/Stockholm";
+  const read = (rows: readonly string[], nowMs = Date.UTC(2026, 11, 1)) => {
+    const found = readLoggerFile(
+      `time,celsius\n${rows.map((time, index) => `${time},${index / 10}`).join("\n")}\n`,
+      NIGHT,
+      nowMs,
+    );
+    if (!found.ok) throw new Error(found.error);
+    return found.value;
+  };
+  const autumn = ["01:30", "02:00", "02:30", "02:00", "02:30", "03:00"].map((time) => `2026-10-25 ${time}`);
+
+  test("the hour that comes twice is read twice, forwards and backwards", () => {
+    for (const rows of [autumn, autumn.toReversed()]) {
+      const { readings, duplicates } = read(rows);
+      expect(duplicates).toBe(0);
+      expect(readings.map(({ atMs }) => (atMs - readings[0]!.atMs) / 60_000)).toEqual([0, 30, 60, 90, 120, 150]);
+    }
+  });
+
+  test("a row twice in that hour is still a row twice", () => {
+    const { readings, duplicates } = read([autumn[0]!, autumn[1]!, autumn[1]!, autumn[2]!]);
+    expect([readings.length, duplicates]).toEqual([3, 1]);
+  });
+
+  test("a time that was left out in spring is named, the others stand", () => {
+    const { readings, problems } = read(["2026-03-29 01:30", "2026-03-29 02:30", "2026-03-29 03:30"]);
+    expect(readings).toHaveLength(2);
+    expect(problems).toEqual([
+      { line: 3, text: expect.any(String), reason: expect.stringMatching(/clocks went forward/) },
+    ]);
+    expect((readings[1]!.atMs - readings[0]!.atMs) / 60_000).toBe(60);
+  });
+});

@@ -1,4 +1,4 @@
-import { wallClockMs } from "@/calendar/days";
+import { wallClockMoments } from "@/calendar/days";
 import { readLoggerRows, type LoggerRead } from "@/core/coldchain";
 import type { Result } from "@/core/shared";
 import { parseCsv } from "./csv";
@@ -7,5 +7,5 @@ import { parseCsv } from "./csv";
 export const readLoggerFile = (text: string, timeZone: string, nowMs: number): Result<LoggerRead, string> =>
   readLoggerRows(parseCsv(text), {
     nowMs,
-    toMs: ({ day, minutes, seconds }) => wallClockMs(day, minutes, seconds, timeZone),
+    momentsOf: ({ day, minutes, seconds }) => wallClockMoments(day, minutes, seconds, timeZone),
   });

@@ -61,6 +61,7 @@ const PAPER_WORDS: Readonly<Record<string, string>> = {
 function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
   switch (kind) {
     case "house-changed":
+      if (typeof payload["currency"] === "string") return `pays in ${text(payload, "currency")}`;
       return payload["susceptibleGuests"] === true
         ? "serves guests who are young, old, pregnant or ill: nothing raw or under-cooked"
         : "serves guests in general";

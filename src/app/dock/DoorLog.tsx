@@ -8,7 +8,7 @@ import { speciesName } from "../stove/clockOf";
 
 /** What came to the door in the last days, refused ones as well. */
 export function DoorLog({ lots, house }: { readonly lots: readonly LotWithSupplier[]; readonly house: House }) {
-  const format = formatFor(house.units);
+  const format = formatFor(house.units, house.currency);
   return (
     <section className={page.card} style={{ marginTop: 16 }}>
       <h2>At the door, last four days</h2>

@@ -82,7 +82,7 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
         <Field label={`Weight on the paper, ${format.bigMassUnit}`}>
           {(id) => number(draft.statedMass, (statedMass) => onChange({ statedMass }), 0.1, id, 0)}
         </Field>
-        <Field label="Price a kilo">
+        <Field label={format.currency === null ? "Price a kilo" : `Price a kilo, ${format.currency}`}>
           {(id) => number(draft.pricePerKg, (pricePerKg) => onChange({ pricePerKg }), 0.5, id, 0)}
         </Field>
         <Field label={`Probe at the door, ${format.degree}`}>

@@ -3,7 +3,7 @@ import { Alert, Button } from "antd";
 import { PUBLISHED_SCHEMES, slopePerDay, type DoorJudgement } from "@/core/freshness";
 import { RULE_SETS } from "@/core/safety";
 import { inSentence, shortName, SPECIES_SOURCES } from "@/core/species";
-import { moneyText, percentText } from "@/ui/format/format";
+import { percentText } from "@/ui/format/format";
 import { AdviceTag } from "@/ui/layout/AdviceTag";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -91,9 +91,9 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
           {read.cost ? (
             <p className={styles.cost}>
               <span className="figure" data-testid="edible-cost">
-                {moneyText(read.cost.centsPerEdibleKg)}
+                {format.money(read.cost.centsPerEdibleKg)}
               </span>{" "}
-              an edible kilo, {moneyText(read.cost.centsPerPortion)} a portion of{" "}
+              an edible kilo, {format.money(read.cost.centsPerPortion)} a portion of{" "}
               {format.mass(read.species.portion.massG)}{" "}
               <span className={page.source}>at {percentText(read.cost.share)} yield</span>
             </p>

@@ -8,7 +8,7 @@ import { batchesToCook } from "@/db/block/batches";
 import { db } from "@/db/connection";
 import { cutLives } from "@/db/block/cutLives";
 import { stockOnIce } from "@/db/lots/stock";
-import { formatFor, lifeText, moneyText } from "@/ui/format/format";
+import { formatFor, lifeText } from "@/ui/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../request";
@@ -25,7 +25,7 @@ const SHOWN = 80;
 export default async function IcePage({ searchParams }: { readonly searchParams: Promise<{ find?: string }> }) {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units);
+  const format = formatFor(house.units, house.currency);
   const all = stockOnIce(db(), nowMs);
   const wanted = ((await searchParams).find ?? "").trim().toLowerCase();
   const lots = all.filter(({ title, row, place }) =>
@@ -44,7 +44,7 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
           <h1>{first ? `Use the ${inSentence(first.title)} first` : "Nothing on ice"}</h1>
           <p className={page.asks}>
             {first
-              ? `${format.mass(first.massG)}, ${lifeText(first.life.daysLeft)} left in ${first.place?.name ?? "its place"} at ${format.temperature(first.life.placeC, 1)}. A day’s wait costs ${moneyText(risk)} over the whole ice.`
+              ? `${format.mass(first.massG)}, ${lifeText(first.life.daysLeft)} left in ${first.place?.name ?? "its place"} at ${format.temperature(first.life.placeC, 1)}. A day’s wait costs ${format.money(risk)} over the whole ice.`
               : "What you accept at the dock waits here."}
           </p>
         </div>

@@ -20,7 +20,7 @@ export const metadata: Metadata = { title: "Stove" };
 export default async function StovePage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units);
+  const format = formatFor(house.units, house.currency);
   const batches = batchesToCook(db(), nowMs - 3 * DAY_MS);
   const running = openCooks(db());
   const first = batches[0];

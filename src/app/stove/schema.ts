@@ -11,14 +11,14 @@ const Source = z.discriminatedUnion("kind", [
 export const StartCook = z.strictObject({ source: Source, ask: CookAsk });
 export type StartCookInput = z.infer<typeof StartCook>;
 
-const sizeMm = z.number().int().min(4).max(120);
+const sizeMm = z.number().min(4).max(120);
 /** A sheet is worked out again by the house: only what was asked comes along. */
 export const KeepSheet = z.strictObject({
   speciesId: z.string().min(1),
   pieceG: z.number().min(1).max(20_000),
   ask: CookAsk,
   range: z
-    .strictObject({ from: sizeMm, to: sizeMm, step: z.number().int().min(1).max(20) })
+    .strictObject({ from: sizeMm, to: sizeMm, step: z.number().min(1).max(20) })
     .refine(({ from, to }) => from <= to, "The sheet ends before it begins."),
 });
 

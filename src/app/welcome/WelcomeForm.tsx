@@ -2,6 +2,7 @@
 import { Alert, Button, Form, Input, InputNumber, Segmented, Select, Switch } from "antd";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
+import { celsiusFromF } from "@/core/units";
 import { openTheHouse } from "./actions";
 import type { NewHouseInput } from "./schema";
 import styles from "./Welcome.module.css";
@@ -9,22 +10,25 @@ import styles from "./Welcome.module.css";
 type Props = {
   readonly rules: { readonly value: string; readonly label: string }[];
   readonly zones: readonly string[];
+  readonly currencies: readonly string[];
 };
 
 /** No rule set is taken for granted: the house says which. */
 const FIRST = { units: "metric", coldRoomC: 1, cooks: [], susceptibleGuests: false } as const;
 
-export function WelcomeForm({ rules, zones }: Props) {
+export function WelcomeForm({ rules, zones, currencies }: Props) {
   const router = useRouter();
   const [form] = Form.useForm<NewHouseInput>();
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const imperial = Form.useWatch("units", form) === "imperial";
   useEffect(() => {
     form.setFieldValue("timeZone", Intl.DateTimeFormat().resolvedOptions().timeZone);
   }, [form]);
   const open = async (values: NewHouseInput) => {
     setBusy(true);
-    const opened = await openTheHouse(values);
+    const coldRoomC = imperial ? celsiusFromF(values.coldRoomC) : values.coldRoomC;
+    const opened = await openTheHouse({ ...values, coldRoomC });
     setBusy(false);
     if (opened.ok) {
       router.push("/");
@@ -69,6 +73,9 @@ export function WelcomeForm({ rules, zones }: Props) {
               />
             </Form.Item>
           </div>
+          <Form.Item name="currency" label="Prices are in" rules={[{ required: true, message: "What are prices in?" }]}>
+            <Select showSearch options={currencies.map((code) => ({ value: code, label: code }))} />
+          </Form.Item>
           <Form.Item
             name="ruleSetId"
             label="Rule set"
@@ -87,10 +94,10 @@ export function WelcomeForm({ rules, zones }: Props) {
           </Form.Item>
           <Form.Item
             name="coldRoomC"
-            label="Fish cold room runs at (°C)"
+            label={`Fish cold room runs at (${imperial ? "°F" : "°C"})`}
             rules={[{ required: true, message: "Its usual temperature." }]}
           >
-            <InputNumber min={-2} max={12} step={0.5} />
+            <InputNumber min={imperial ? 28 : -2} max={imperial ? 54 : 12} step={imperial ? 1 : 0.5} />
           </Form.Item>
           {problem ? <Alert type="error" showIcon title={problem} className={styles.problem ?? ""} /> : null}
           <Button type="primary" htmlType="submit" size="large" loading={busy} block>

@@ -12,5 +12,11 @@ export default async function WelcomePage() {
   await connection();
   if (findHouse(db())) redirect("/");
   const rules = RULE_SET_IDS.map((id) => ({ value: id, label: `${RULE_SETS[id].label} (${RULE_SETS[id].edition})` }));
-  return <WelcomeForm rules={rules} zones={Intl.supportedValuesOf("timeZone")} />;
+  return (
+    <WelcomeForm
+      rules={rules}
+      zones={Intl.supportedValuesOf("timeZone")}
+      currencies={Intl.supportedValuesOf("currency")}
+    />
+  );
 }

@@ -16,8 +16,12 @@ export type LoggerRead = {
 };
 
 export type LoggerOptions = {
-  /** A local wall-clock time of the house as a moment. */
-  readonly toMs: (local: { readonly day: string; readonly minutes: number; readonly seconds: number }) => number;
+  /** The moments a wall clock of the house showed this, in time order: two in the hour that comes twice, none in one left out. */
+  readonly momentsOf: (local: {
+    readonly day: string;
+    readonly minutes: number;
+    readonly seconds: number;
+  }) => readonly number[];
   readonly nowMs: number;
 };
 
@@ -75,12 +79,37 @@ function dateOrderOf(cells: readonly string[]): DateOrder {
 }
 
 /**
+ * Chooses among the moments of a wall-clock time by the row before: going forward the first that does not lie before it, going back the
+ * last that does not lie after it. So the hour that comes twice in autumn is read twice and not half of it thrown away.
+ */
+function momentAfter(
+  momentsOf: LoggerOptions["momentsOf"],
+  body: readonly (readonly string[])[],
+  dateColumn: number,
+  timeColumn: number,
+  order: DateOrder,
+): (moments: readonly number[]) => number | undefined {
+  const read = (row: readonly string[] | undefined) => {
+    const when = row && readWhen(row[dateColumn] ?? "", timeColumn < 0 ? null : (row[timeColumn] ?? ""), order);
+    return when ? (when.kind === "moment" ? when.atMs : momentsOf(when)[0]) : undefined;
+  };
+  const backward = (read(body[0]) ?? 0) > (read(body.at(-1)) ?? Infinity);
+  let lastMs: number | undefined;
+  return (moments) => {
+    const fits = (atMs: number) => lastMs === undefined || (backward ? atMs <= lastMs : atMs >= lastMs);
+    const chosen = (backward ? moments.findLast(fits) : moments.find(fits)) ?? moments[0];
+    if (chosen !== undefined) lastMs = chosen;
+    return chosen;
+  };
+}
+
+/**
  * Reads the rows of a logger's table, whatever its dialect: head or none, one time column or two, °C or °F, day first or month first,
  * rows out of order, rows twice. A row that cannot be read is reported by its line and the others still stand.
  */
 export function readLoggerRows(
   rows: readonly (readonly string[])[],
-  { toMs, nowMs }: LoggerOptions,
+  { momentsOf, nowMs }: LoggerOptions,
 ): Result<LoggerRead, string> {
   const { head, hasHead, dateColumn, timeColumn, temperatureColumn } = columnsOf(rows);
   if (dateColumn < 0)
@@ -102,6 +131,7 @@ export function readLoggerRows(
   const problems: RowProblem[] = [];
   const byTime = new Map<number, number>();
   let [duplicates, outOfOrder, latestMs] = [0, 0, -Infinity];
+  const next = momentAfter(momentsOf, body, dateColumn, timeColumn, dateOrder);
   for (const [index, row] of body.entries()) {
     const report = (reason: string) =>
       problems.push({ line: index + firstLine, text: row.join(" | ").slice(0, 120), reason });
@@ -121,7 +151,11 @@ export function readLoggerRows(
       report(`${celsius.toFixed(1)} °C is no cold store: check the unit or the probe`);
       continue;
     }
-    const atMs = when.kind === "moment" ? when.atMs : toMs(when);
+    const atMs = when.kind === "moment" ? when.atMs : next(momentsOf(when));
+    if (atMs === undefined) {
+      report("the clocks went forward over this time: is the logger's clock on winter time?");
+      continue;
+    }
     if (atMs > nowMs + 60_000) {
       report("lies ahead of now");
       continue;

@@ -15,6 +15,8 @@ export type NewHouse = {
   readonly cooks: readonly string[];
   readonly coldRoomC: number;
   readonly susceptibleGuests?: boolean;
+  /** ISO 4217. */
+  readonly currency?: string | null;
 };
 
 export const findHouse = (db: Db): House | undefined => db.select().from(house).get();
@@ -23,10 +25,10 @@ export const findHouse = (db: Db): House | undefined => db.select().from(house).
 export function openHouse(db: Db, wanted: NewHouse, atMs: number): House | null {
   return db.transaction((tx) => {
     if (findHouse(tx)) return null;
-    const { name, timeZone, units, ruleSetId, susceptibleGuests = false } = wanted;
+    const { name, timeZone, units, ruleSetId, susceptibleGuests = false, currency = null } = wanted;
     const opened = tx
       .insert(house)
-      .values({ id: 1, name, timeZone, units, ruleSetId, susceptibleGuests, createdAtMs: atMs })
+      .values({ id: 1, name, timeZone, units, ruleSetId, susceptibleGuests, currency, createdAtMs: atMs })
       .returning()
       .get();
     for (const cook of new Set(wanted.cooks)) tx.insert(staff).values({ id: randomUUID(), name: cook }).run();
@@ -38,6 +40,14 @@ export function openHouse(db: Db, wanted: NewHouse, atMs: number): House | null 
 }
 
 export const listStaff = (db: Db) => db.select().from(staff).orderBy(asc(staff.name)).all();
+
+/** Says what the house pays in. Prices already kept are numbers of it: they are not converted. */
+export function setCurrency(db: Db, currency: string, who: string, atMs: number): void {
+  db.transaction((tx) => {
+    tx.update(house).set({ currency }).run();
+    appendEntry(tx, { atMs, who, kind: "house-changed", payload: { currency } });
+  });
+}
 
 /** Says whom the house serves; written down, for it decides what may leave the kitchen. */
 export function setSusceptibleGuests(db: Db, susceptibleGuests: boolean, who: string, atMs: number): void {

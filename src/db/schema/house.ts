@@ -15,6 +15,8 @@ export const house = sqliteTable(
     ruleSetId: text("rule_set_id").$type<RuleSetId>().notNull(),
     /** Its guests are young, old, pregnant or ill: nothing raw or under-cooked is served. */
     susceptibleGuests: integer("susceptible_guests", { mode: "boolean" }).notNull().default(false),
+    /** ISO 4217; null in houses from before it was asked for: no price is shown without one. */
+    currency: text("currency"),
     createdAtMs: integer("created_at_ms").notNull(),
   },
   (table) => [check("one_house", sql`${table.id} = 1`)],

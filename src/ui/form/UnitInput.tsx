@@ -1,5 +1,6 @@
 "use client";
 import { InputNumber } from "antd";
+import { inchesFrom, inchText } from "../format/inches";
 import { useHouse } from "../hooks/HouseContext";
 
 type Props = {
@@ -15,8 +16,17 @@ type Props = {
 
 const DIGITS = {
   metric: { mass: 0, length: 0, temperature: 0 },
-  imperial: { mass: 1, length: 2, temperature: 0 },
+  imperial: { mass: 1, length: 4, temperature: 0 },
 } as const;
+
+/** Inches are shown and typed as on a ruler. */
+const RULER = {
+  formatter: (value: number | undefined, { userTyping, input }: { userTyping: boolean; input: string }) =>
+    userTyping ? input : value === undefined ? "" : inchText(value),
+  parser: (typed: string | undefined) => inchesFrom(typed ?? ""),
+};
+/** A sixteenth of an inch. */
+const RULER_STEP = 1 / 16;
 
 /** A number field that shows the house's unit and hands back the core's. Out-of-range input stays visible and is not passed on. */
 export function UnitInput({ kind, value, min, max, step = 1, label, onChange }: Props) {
@@ -27,13 +37,15 @@ export function UnitInput({ kind, value, min, max, step = 1, label, onChange }: 
     temperature: [format.toTemperature, format.fromTemperature] as const,
   }[kind];
   const digits = DIGITS[format.units][kind];
+  const inInches = kind === "length" && format.units === "imperial";
   return (
     <InputNumber<number>
       {...(label ? { "aria-label": label } : {})}
       value={Number(show(value).toFixed(digits))}
       min={Number(show(min).toFixed(digits))}
       max={Number(show(max).toFixed(digits))}
-      step={format.units === "metric" || kind === "temperature" ? step : 10 ** -digits}
+      {...(inInches ? RULER : {})}
+      step={inInches ? RULER_STEP : format.units === "metric" || kind === "temperature" ? step : 10 ** -digits}
       inputMode="decimal"
       style={{ width: "100%" }}
       onChange={(shown) => {

@@ -23,7 +23,7 @@ test("figures in the house's units, rounded once", () => {
     "118 °F",
     "5.6 oz",
     "3.00 lb",
-    "1.0 in",
+    "1 in",
   ]);
   expect(metric.temperature(-0.4)).toBe("0 °C");
   expect(imperial.fromTemperature(imperial.toTemperature(48))).toBeCloseTo(48, 9);
@@ -60,13 +60,26 @@ test("a sentence of the core in the house's degrees", () => {
 
 test.each([
   ["pull at 45-50 °C", "pull at 113-122 °F"],
-  ["a scallop of 20 to 30 mm", "a scallop of 0.79 to 1.18 in"],
+  ["a scallop of 20 to 30 mm", "a scallop of 13/16 to 1 3/16 in"],
   ["45+ g, or 15-23 g", "1.6+ oz, or 0.5-0.8 oz"],
-  ["5 K colder, 2 mm thicker", "9 °F colder, 0.08 in thicker"],
+  ["5 K colder, 2 mm thicker", "9 °F colder, 3/32 in thicker"],
   ["from 1.5 kg", "from 3.3 lb"],
   // what is no measure stays: sections, products of units, times
   ["3-501.16(A)(1), 15 W/m²K, 40 kg/m³, 15 s", "3-501.16(A)(1), 15 W/m²K, 40 kg/m³, 15 s"],
 ])("%s, in a house of inches: %s", (text, imperial) => {
   expect(formatFor("imperial").words(text)).toBe(imperial);
   expect(formatFor("metric").words(text)).toBe(text);
+});
+
+test("a price has its currency, and without one there is no price", () => {
+  expect(formatFor("metric", "EUR").money(1250)).toBe("€12.50");
+  expect(formatFor("metric", "USD").money(-99)).toBe("-$0.99");
+  expect(formatFor("metric", "NOK").money(1250).replace(/\s/, " ")).toBe("kr 12.50");
+  expect(formatFor("metric").money(1250)).toBe("–");
+});
+
+test("a house of inches reads lengths as on a ruler, in sentences too", () => {
+  const imperial = formatFor("imperial");
+  expect([imperial.length(22), imperial.length(32), imperial.length(4)]).toEqual(["7/8 in", "1 1/4 in", "5/32 in"]);
+  expect(imperial.words("cut it to 20 to 30 mm")).toBe("cut it to 13/16 to 1 3/16 in");
 });

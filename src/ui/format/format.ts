@@ -7,6 +7,7 @@ import {
   mmFromInch,
   ounceFromG,
 } from "@/core/units";
+import { inchText } from "./inches";
 
 export type Units = "metric" | "imperial";
 
@@ -19,11 +20,14 @@ const fixed = (value: number, digits: number) => {
 const MEASURE = /([-−]?\d+(?:\.\d+)?)(?:(-| to )(\d+(?:\.\d+)?))?(\+?) (°C|K|mm|kg|g)(?![\w²³/·])/g;
 
 const IMPERIAL: Readonly<
-  Record<string, { readonly unit: string; readonly from: (value: number) => number; readonly digits: number | "kept" }>
+  Record<
+    string,
+    { readonly unit: string; readonly from: (value: number) => number; readonly digits: number | "kept" | "ruler" }
+  >
 > = {
   "°C": { unit: "°F", from: fahrenheitFromC, digits: "kept" },
   K: { unit: "°F", from: fahrenheitDegreesFromK, digits: 0 },
-  mm: { unit: "in", from: inchFromMm, digits: 2 },
+  mm: { unit: "in", from: inchFromMm, digits: "ruler" },
   kg: { unit: "lb", from: (kilograms) => ounceFromG(kilograms * 1000) / 16, digits: 1 },
   g: { unit: "oz", from: ounceFromG, digits: 1 },
 };
@@ -37,24 +41,28 @@ function inImperial(
   unit: string,
 ) {
   const to = IMPERIAL[unit]!;
-  const show = (text: string) =>
-    fixed(
-      to.from(Number(text.replace("−", "-"))),
-      to.digits === "kept" ? (text.split(".")[1]?.length ?? 0) : to.digits,
-    );
+  const show = (text: string) => {
+    const value = to.from(Number(text.replace("−", "-")));
+    if (to.digits === "ruler") return inchText(value);
+    return fixed(value, to.digits === "kept" ? (text.split(".")[1]?.length ?? 0) : to.digits);
+  };
   return `${show(first)}${between === undefined ? "" : `${between}${show(last!)}`}${plus} ${to.unit}`;
 }
 
 /** Every figure on a screen goes through here; rounding happens once, at display. */
 export type Format = ReturnType<typeof formatFor>;
 
-export function formatFor(units: Units) {
+/** `currency`: ISO 4217; without one no price is shown. */
+export function formatFor(units: Units, currency: string | null = null) {
   const metric = units === "metric";
   return {
     units,
     degree: metric ? "°C" : "°F",
     lengthUnit: metric ? "mm" : "in",
     massUnit: metric ? "g" : "oz",
+    /** What prices are in; null: the house has not said, and a price is a dash. */
+    currency,
+    money: (cents: number) => (currency === null ? "–" : moneyText(cents, currency)),
     temperature: (pointC: number, digits = 0) =>
       metric ? `${fixed(pointC, digits)} °C` : `${fixed(fahrenheitFromC(pointC), digits)} °F`,
     difference: (differenceK: number, digits = 0) =>
@@ -67,7 +75,7 @@ export function formatFor(units: Units) {
       return massG >= 1000 ? `${fixed(massG / 1000, 2)} kg` : `${fixed(massG, 0)} g`;
     },
     length: (lengthMm: number, digits = 0) =>
-      metric ? `${fixed(lengthMm, digits)} mm` : `${fixed(inchFromMm(lengthMm), digits + 1)} in`,
+      metric ? `${fixed(lengthMm, digits)} mm` : `${inchText(inchFromMm(lengthMm))} in`,
     /** A sentence of the core, which speaks in °C, mm and g, in the house's units. */
     words: (text: string) => (metric ? text : text.replace(MEASURE, inImperial)),
     // for inputs: the house's number out of the core's and back
@@ -115,7 +123,16 @@ export function lifeText(days: number | null): string {
   return `${Math.floor(days * 2) / 2} d`;
 }
 
-export const moneyText = (cents: number): string => fixed(cents / 100, 2);
+const currencies = new Map<string, Intl.NumberFormat>();
+
+/** Hundredths of a currency as a price. */
+function moneyText(cents: number, currency: string): string {
+  const known =
+    currencies.get(currency) ??
+    new Intl.NumberFormat("en", { style: "currency", currency, currencyDisplay: "narrowSymbol" });
+  currencies.set(currency, known);
+  return known.format(cents / 100);
+}
 export const percentText = (share: number): string => `${fixed(share * 100, 0)} %`;
 
 const formatters = new Map<string, Intl.DateTimeFormat>();

@@ -8,6 +8,8 @@ export type HouseSettings = {
   readonly name: string;
   readonly timeZone: string;
   readonly units: Units;
+  /** ISO 4217; null: not said yet. */
+  readonly currency: string | null;
   readonly ruleSetId: RuleSetId;
   /** Guests who are young, old, pregnant or ill: nothing raw or under-cooked. */
   readonly susceptibleGuests: boolean;
@@ -18,7 +20,7 @@ export type HouseSettings = {
 const Context = createContext<(HouseSettings & { readonly format: Format }) | null>(null);
 
 export function HouseProvider({ house, children }: { readonly house: HouseSettings; readonly children: ReactNode }) {
-  const value = useMemo(() => ({ ...house, format: formatFor(house.units) }), [house]);
+  const value = useMemo(() => ({ ...house, format: formatFor(house.units, house.currency) }), [house]);
   return <Context.Provider value={value}>{children}</Context.Provider>;
 }
 

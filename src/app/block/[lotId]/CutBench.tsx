@@ -3,7 +3,6 @@ import { Alert, Button, Segmented } from "antd";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { checkSide, panGroups, portionCost, sidesPlanner, type Side, type Station } from "@/core/block";
-import { moneyText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import type { FLESH } from "@/ui/theme/palette";
@@ -115,7 +114,7 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
           </p>
           {cost ? (
             <p>
-              <b className="figure">{moneyText(cost.centsPerPortion)}</b> a portion
+              <b className="figure">{format.money(cost.centsPerPortion)}</b> a portion
             </p>
           ) : null}
           <Button type="primary" size="large" onClick={accept} loading={busy} disabled={!plan || plan.portions === 0}>

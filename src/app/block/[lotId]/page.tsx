@@ -20,7 +20,7 @@ export const metadata: Metadata = { title: "Block" };
 export default async function CutPage({ params }: { readonly params: Promise<{ lotId: string }> }) {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units);
+  const format = formatFor(house.units, house.currency);
   const lot = lotInHand(db(), (await params).lotId, nowMs);
   if (!lot) notFound();
   const { row } = lot;

@@ -1,7 +1,7 @@
 "use client";
 import { Alert } from "antd";
 import type { OrderAnswer } from "@/core/block";
-import { moneyText, percentText } from "@/ui/format/format";
+import { percentText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Order.module.css";
@@ -81,13 +81,13 @@ export function OrderAnswerView({ answer, animalG, onIceG }: Props) {
           <h2>What it costs</h2>
           <dl className={page.facts}>
             <dt>Bill</dt>
-            <dd>{moneyText(billCents)}</dd>
+            <dd>{format.money(billCents)}</dd>
             <dt>A ready kilo</dt>
-            <dd>{moneyText(cost.centsPerReadyKg)}</dd>
+            <dd>{format.money(cost.centsPerReadyKg)}</dd>
             <dt>A portion</dt>
             <dd>
-              <b>{moneyText(cost.centsPerPortionWithCredit)}</b> with {moneyText(cost.creditCents)} given back by bones
-              and trim; {moneyText(cost.centsPerPortion)} without
+              <b>{format.money(cost.centsPerPortionWithCredit)}</b> with {format.money(cost.creditCents)} given back by
+              bones and trim; {format.money(cost.centsPerPortion)} without
             </dd>
             <dt>Thrown away</dt>
             <dd>{format.mass(wasteG)}: guts, loss and what nobody uses</dd>

@@ -187,7 +187,7 @@ export function OrderAsk({ asked, onChange: change }: Props) {
           />
         )}
       </Field>
-      <Field label="Price a kilo">
+      <Field label={format.currency === null ? "Price a kilo" : `Price a kilo, ${format.currency}`}>
         {(id) => (
           <InputNumber<number>
             id={id}

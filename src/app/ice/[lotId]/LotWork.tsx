@@ -4,10 +4,7 @@ import type { Route } from "next";
 import { useRouter } from "next/navigation";
 import { useState, type ReactNode } from "react";
 import { formsFor, type Form } from "@/core/freshness";
-import type { Result } from "@/core/shared";
 import type { SpeciesGroup } from "@/core/species";
-import type { ActionError } from "@/app/actionError";
-import { moneyText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { useAct, type Action } from "@/ui/hooks/useAct";
@@ -253,9 +250,9 @@ function WasteWork({ lotId, leftG, priceCentsPerKg }: Props) {
       <Act
         busy={busy}
         disabled={massG <= 0}
-        onClick={() => act(throwAway, { lotId, massG, reason }, (cents) => `Written off: ${moneyText(cents)}.`)}
+        onClick={() => act(throwAway, { lotId, massG, reason }, (cents) => `Written off: ${format.money(cents)}.`)}
       >
-        Throw {format.mass(massG)} away, {moneyText((massG / 1000) * priceCentsPerKg)} lost
+        Throw {format.mass(massG)} away, {format.money((massG / 1000) * priceCentsPerKg)} lost
       </Act>
     </>
   );

@@ -14,7 +14,7 @@ import { listPlaces } from "@/db/house/places";
 import { parasitesOf } from "@/db/raw/rawLots";
 import { lotInHand } from "@/db/lots/stock";
 import { AdviceTag } from "@/ui/layout/AdviceTag";
-import { dayText, formatFor, lifeText, moneyText, timeText } from "@/ui/format/format";
+import { dayText, formatFor, lifeText, timeText } from "@/ui/format/format";
 import { IceBar } from "@/ui/charts/IceBar";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
@@ -31,7 +31,7 @@ export const metadata: Metadata = { title: "Lot" };
 export default async function LotPage({ params }: { readonly params: Promise<{ lotId: string }> }) {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units);
+  const format = formatFor(house.units, house.currency);
   const lot = lotInHand(db(), (await params).lotId, nowMs);
   if (!lot) notFound();
   const { row, species, life } = lot;
@@ -183,8 +183,8 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
               ) : null}
               <dt>Price</dt>
               <dd>
-                {moneyText(row.priceCentsPerKg)} a kilo
-                {cost ? `, ${moneyText(cost.centsPerEdibleKg)} an edible kilo` : null}
+                {format.money(row.priceCentsPerKg)} a kilo
+                {cost ? `, ${format.money(cost.centsPerEdibleKg)} an edible kilo` : null}
               </dd>
               <dt>Place</dt>
               <dd>{lot.place?.name ?? "none"}</dd>

@@ -8,7 +8,7 @@ import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { coversOn } from "@/db/house/covers";
 import { stockOnIce } from "@/db/lots/stock";
-import { dayText, formatFor, lifeText, moneyText } from "@/ui/format/format";
+import { dayText, formatFor, lifeText } from "@/ui/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requestTime, requireHouse } from "../../request";
@@ -24,7 +24,7 @@ const SERVICE_HOUR = 18;
 export default async function TomorrowPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units);
+  const format = formatFor(house.units, house.currency);
   const day = shiftDay(todayIn(house.timeZone, nowMs), 1);
   const serviceMs = wallClockMs(day, SERVICE_HOUR * 60, 0, house.timeZone);
   const lots = stockOnIce(db(), nowMs)
@@ -123,7 +123,7 @@ export default async function TomorrowPage() {
                               : "cook it through"}
                       </span>
                     </span>
-                    <span className="figure">{moneyText(centsAtRisk)} a day</span>
+                    <span className="figure">{format.money(centsAtRisk)} a day</span>
                   </Link>
                 </li>
               ))}

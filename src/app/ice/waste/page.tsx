@@ -3,7 +3,7 @@ import Link from "next/link";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { wasteSince } from "@/db/lots/waste";
-import { dayText, formatFor, moneyText } from "@/ui/format/format";
+import { dayText, formatFor } from "@/ui/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requestTime, requireHouse } from "../../request";
@@ -17,7 +17,7 @@ const DAYS = 28;
 export default async function WastePage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units);
+  const format = formatFor(house.units, house.currency);
   const lines = wasteSince(db(), nowMs - DAYS * DAY_MS);
   const total = lines.reduce((sum, { costCents }) => sum + costCents, 0);
   const reasons = [...new Set(lines.map(({ reason }) => reason))]
@@ -31,10 +31,10 @@ export default async function WastePage() {
     <>
       <header className={page.head}>
         <div>
-          <h1>{lines.length === 0 ? "Nothing was thrown away" : `${moneyText(total)} thrown away in four weeks`}</h1>
+          <h1>{lines.length === 0 ? "Nothing was thrown away" : `${format.money(total)} thrown away in four weeks`}</h1>
           <p className={page.asks}>
             {reasons[0]
-              ? `Most of it: ${reasons[0].reason}, ${moneyText(reasons[0].costCents)}.`
+              ? `Most of it: ${reasons[0].reason}, ${format.money(reasons[0].costCents)}.`
               : "Waste is written off on the page of its lot."}
           </p>
         </div>
@@ -54,7 +54,7 @@ export default async function WastePage() {
                       {times} times, {format.mass(massG)}
                     </span>
                   </span>
-                  <span className="figure">{moneyText(costCents)}</span>
+                  <span className="figure">{format.money(costCents)}</span>
                 </div>
               </li>
             ))}
@@ -77,7 +77,7 @@ export default async function WastePage() {
                   </span>
                   <span className="figure">{format.mass(line.massG)}</span>
                   <span className="figure" style={{ width: 80, textAlign: "right" }}>
-                    {moneyText(line.costCents)}
+                    {format.money(line.costCents)}
                   </span>
                 </Link>
               </li>

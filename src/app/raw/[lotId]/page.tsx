@@ -34,7 +34,7 @@ export default async function RawLotPage({
 }) {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units);
+  const format = formatFor(house.units, house.currency);
   const lot = lotInHand(db(), (await params).lotId, nowMs);
   if (!lot) notFound();
   if (lot.row.status !== "on-ice") redirect(`/book/lot/${lot.id}`);

@@ -1,5 +1,5 @@
 "use client";
-import { Alert, Button, InputNumber, Progress, Select } from "antd";
+import { Alert, Button, Progress, Select } from "antd";
 import { useRouter } from "next/navigation";
 import { useState, type ReactNode } from "react";
 import {
@@ -15,6 +15,7 @@ import {
 import { findSpecies, shortName } from "@/core/species";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
+import { UnitInput } from "@/ui/form/UnitInput";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { useStationSheet } from "@/workers/client/useSheet";
 import { useAct } from "@/ui/hooks/useAct";
@@ -35,7 +36,7 @@ type Props = {
 
 /** Works out a sheet for one fish and method: thickness against times, a line at a time, to be kept and hung up. */
 export function SheetBench({ filmsByPan, nav, kept }: Props) {
-  const { ruleSetId, ownSpecies } = useHouse();
+  const { format, ruleSetId, ownSpecies } = useHouse();
   const router = useRouter();
   const { act } = useAct();
   const run = useStationSheet();
@@ -65,14 +66,13 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
   };
   const ends = (key: "from" | "to" | "step", label: string, min: number, max: number) => (
     <label>
-      {label}, mm
-      <InputNumber<number>
+      {label}, {format.lengthUnit}
+      <UnitInput
+        kind="length"
         value={range[key]}
         min={min}
         max={max}
-        precision={0}
-        style={{ width: "100%" }}
-        onChange={(value) => value !== null && setRange((before) => ({ ...before, [key]: value }))}
+        onChange={(value) => setRange((before) => ({ ...before, [key]: value }))}
       />
     </label>
   );

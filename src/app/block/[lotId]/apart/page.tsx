@@ -26,7 +26,7 @@ const YIELD_DAYS = 365;
 export default async function ApartPage({ params }: { readonly params: Promise<{ lotId: string }> }) {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units);
+  const format = formatFor(house.units, house.currency);
   const lot = lotInHand(db(), (await params).lotId, nowMs);
   if (!lot) notFound();
   const { row, species } = lot;

@@ -16,7 +16,7 @@ export const metadata: Metadata = { title: "Prepare" };
 export default async function PreparePage({ params }: { readonly params: Promise<{ batchId: string }> }) {
   await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units);
+  const format = formatFor(house.units, house.currency);
   const batch = findBatch(db(), (await params).batchId);
   const species = batch && speciesOf(db(), batch.speciesId);
   if (!batch || !species) notFound();

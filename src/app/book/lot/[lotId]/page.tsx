@@ -24,7 +24,7 @@ export const metadata: Metadata = { title: "Trace" };
 export default async function TracePage({ params }: { readonly params: Promise<{ lotId: string }> }) {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units);
+  const format = formatFor(house.units, house.currency);
   const lot = findLot(db(), (await params).lotId);
   if (!lot) notFound();
   const batches = batchesOfLot(db(), lot.id);

@@ -44,7 +44,7 @@ type Params = { readonly params: Promise<{ placeId: string }>; readonly searchPa
 export default async function PlacePage({ params, searchParams }: Params) {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units);
+  const format = formatFor(house.units, house.currency);
   const place = findPlace(db(), (await params).placeId);
   if (!place) notFound();
   const asked = Number((await searchParams).days);

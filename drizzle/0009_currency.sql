@@ -1,0 +1,1 @@
+ALTER TABLE `house` ADD `currency` text;
