@@ -104,7 +104,7 @@ export default async function TodayPage() {
             </ul>
           )}
           {stock.length > SHOWN ? (
-            <p style={{ marginTop: 8 }}>
+            <p className={page.above}>
               <Link href="/ice">All {everything.length} lots on ice</Link>
             </p>
           ) : null}
@@ -144,7 +144,7 @@ export default async function TodayPage() {
                   <li key={place.id}>
                     <Link href={`/ice/places/${place.id}`} className={page.row}>
                       <span className={`${page.grow} ${page.title}`}>{place.name}</span>
-                      <b style={{ color: "var(--stop)", textAlign: "right" }}>{text}</b>
+                      <b className={`${page.stop} ${page.right}`}>{text}</b>
                     </Link>
                   </li>
                 ))}
@@ -166,7 +166,7 @@ export default async function TodayPage() {
                         <br />
                         <span className={page.sub}>{HOLD_LABELS[hold.kind].toLowerCase()}</span>
                       </span>
-                      <span className="figure" style={{ textAlign: "right" }}>
+                      <span className={`figure ${page.right}`}>
                         {status.endsMs === null || status.state === "due"
                           ? status.state === "due"
                             ? "now"

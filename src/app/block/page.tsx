@@ -13,6 +13,7 @@ import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../request";
 import { speciesName } from "../stove/clockOf";
 import { BLOCK_VIEWS } from "./subViews";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Block" };
 
@@ -32,18 +33,14 @@ export default async function BlockPage() {
   const first = lots[0];
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
-            {first
-              ? `${toBreakDown(first) ? "Break down" : "Cut"} the ${inSentence(first.title)} next`
-              : "Nothing for the knife"}
-          </h1>
-          <p className={page.asks}>
-            Whole animals come apart part by part; sides and loins are cut into even portions.
-          </p>
-        </div>
-      </header>
+      <PageHead
+        title={
+          first
+            ? `${toBreakDown(first) ? "Break down" : "Cut"} the ${inSentence(first.title)} next`
+            : "Nothing for the knife"
+        }
+        asks="Whole animals come apart part by part; sides and loins are cut into even portions."
+      />
       <SubNav views={BLOCK_VIEWS} here="/block" />
       <div className={page.wideLeft}>
         <section className={page.card}>
@@ -63,17 +60,13 @@ export default async function BlockPage() {
                       className={page.row}
                       data-lot={lot.row.code}
                     >
-                      <span className="figure" style={{ width: 92 }}>
-                        {lot.row.code}
-                      </span>
+                      <span className={`figure ${page.number}`}>{lot.row.code}</span>
                       <span className={page.grow}>
                         <span className={page.title}>{lot.title}</span>{" "}
                         <span className={page.sub}>{apart ? "to break down" : "to portion"}</span>
                       </span>
                       <span className="figure">{format.mass(lot.massG)}</span>
-                      <span className="figure" style={{ width: 72, textAlign: "right" }}>
-                        {lifeText(lot.life.daysLeft)}
-                      </span>
+                      <span className={`figure ${page.narrow}`}>{lifeText(lot.life.daysLeft)}</span>
                     </Link>
                   </li>
                 );

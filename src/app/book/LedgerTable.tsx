@@ -68,7 +68,7 @@ export function LedgerTable({ lines }: { readonly lines: readonly LedgerLine[] }
             key: "links",
             width: 190,
             render: (_, line) => (
-              <span style={{ display: "flex", gap: 12, alignItems: "center", justifyContent: "flex-end" }}>
+              <span className={`${page.line} ${page.end}`}>
                 {line.lotId ? <Link href={`/book/lot/${line.lotId}`}>Trace</Link> : null}
                 <Button size="small" onClick={() => setCorrecting(line)} aria-label={`Correct entry ${line.seq}`}>
                   Correct
@@ -87,7 +87,7 @@ export function LedgerTable({ lines }: { readonly lines: readonly LedgerLine[] }
         cancelText="Leave it"
         okButtonProps={{ disabled: note.trim().length < 3 }}
       >
-        <p style={{ marginBottom: 10 }}>
+        <p className={page.below}>
           {correcting?.text} The entry stays as it is; what you write is added after it and points at it.
         </p>
         <Input.TextArea

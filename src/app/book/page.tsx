@@ -38,7 +38,7 @@ export default async function BookPage({
               : `The chain breaks at entry ${chain.atSeq}: that entry or the one before it was changed outside Gaffel.`}
           </p>
         </div>
-        <nav aria-label="Day" style={{ display: "flex", gap: 18 }}>
+        <nav aria-label="Day" className={page.line}>
           <Link href={`/book?day=${shiftDay(day, -1)}`}>Day before</Link>
           {day < today ? <Link href={`/book?day=${shiftDay(day, 1)}`}>Day after</Link> : null}
           {day === today ? null : <Link href="/book">Today</Link>}

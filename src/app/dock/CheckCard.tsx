@@ -58,7 +58,7 @@ export function CheckCard({ draft, read, onChange }: Props) {
                     min={0}
                     max={100000}
                     precision={0}
-                    style={{ width: 140 }}
+                    className={page.number ?? ""}
                     value={deaths?.counted ?? null}
                     onChange={(counted) => count({ counted })}
                   />

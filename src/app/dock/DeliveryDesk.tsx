@@ -128,7 +128,7 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
                 <AutoComplete
                   id={id}
                   value={supplier}
-                  style={{ width: "100%" }}
+                  className={page.full ?? ""}
                   options={suppliers.map((value) => ({ value }))}
                   filterOption={(typed, option) => (option?.value ?? "").toLowerCase().includes(typed.toLowerCase())}
                   onChange={setSupplier}

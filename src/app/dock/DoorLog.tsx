@@ -10,7 +10,7 @@ import { speciesName } from "../stove/clockOf";
 export function DoorLog({ lots, house }: { readonly lots: readonly LotWithSupplier[]; readonly house: House }) {
   const format = formatFor(house.units, house.currency);
   return (
-    <section className={page.card} style={{ marginTop: 16 }}>
+    <section className={`${page.card} ${page.aboveMore}`}>
       <h2>At the door, last four days</h2>
       {lots.length === 0 ? (
         <p className={page.empty}>No delivery yet. The first one starts above.</p>
@@ -19,9 +19,7 @@ export function DoorLog({ lots, house }: { readonly lots: readonly LotWithSuppli
           {lots.map((lot) => (
             <li key={lot.id}>
               <Link href={`/ice/${lot.id}`} className={page.row}>
-                <span className="figure" style={{ width: 78 }}>
-                  {lot.code}
-                </span>
+                <span className={`figure ${page.number}`}>{lot.code}</span>
                 <span className={page.grow}>
                   <span className={page.title}>{speciesName(lot.speciesId)}</span>{" "}
                   <span className={page.sub}>

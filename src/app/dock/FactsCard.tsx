@@ -45,7 +45,7 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
       step={step}
       {...(min === undefined ? {} : { min })}
       inputMode="decimal"
-      style={{ width: "100%" }}
+      className={page.full ?? ""}
       onChange={set}
     />
   );
@@ -70,7 +70,7 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
             <Select
               id={id}
               value={draft.form}
-              style={{ width: "100%" }}
+              className={page.full ?? ""}
               options={formsFor(species?.group ?? "lean-round").map(({ id: value, label }) => ({ value, label }))}
               onChange={(form) => onChange({ form, grades: {} })}
             />
@@ -93,7 +93,7 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
             <Select
               id={id}
               value={draft.placeId}
-              style={{ width: "100%" }}
+              className={page.full ?? ""}
               options={places.map(({ id: value, name }) => ({ value, label: name }))}
               onChange={(placeId) => onChange({ placeId })}
             />
@@ -136,7 +136,7 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
             <AutoComplete
               id={id}
               value={draft.gear}
-              style={{ width: "100%" }}
+              className={page.full ?? ""}
               options={GEARS[draft.production].map((value) => ({ value }))}
               onChange={(gear: string) => {
                 const rearing = draft.production === "farmed" ? REARING_OF[gear] : undefined;
@@ -159,7 +159,7 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
           {(id) => (
             <DatePicker
               id={id}
-              style={{ width: "100%" }}
+              className={page.full ?? ""}
               format="ddd D MMM YYYY"
               value={draft.caughtOn ? dayjs(draft.caughtOn) : null}
               disabledDate={(day) => day.isAfter(dayjs(serverNowMs), "day")}

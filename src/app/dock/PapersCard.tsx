@@ -201,7 +201,7 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
           {(id) => (
             <DatePicker
               id={id}
-              style={{ width: "100%" }}
+              className={page.full ?? ""}
               format="ddd D MMM YYYY"
               value={provenance.useBy ? dayjs(provenance.useBy) : null}
               onChange={(day) => onSet({ useBy: day ? day.format("YYYY-MM-DD") : undefined } as Partial<Provenance>)}
@@ -241,7 +241,7 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
             {(id) => (
               <DatePicker
                 id={id}
-                style={{ width: "100%" }}
+                className={page.full ?? ""}
                 format="ddd D MMM YYYY"
                 value={tag.harvestedOn ? dayjs(tag.harvestedOn) : null}
                 onChange={(day) => change({ harvestedOn: day ? day.format("YYYY-MM-DD") : "" })}

@@ -4,12 +4,12 @@ import { db } from "@/db/connection";
 import { listAdvice } from "@/db/house/advice";
 import { listPlaces } from "@/db/house/places";
 import { listSuppliers, lotsReceivedSince } from "@/db/lots/lots";
-import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../request";
 import { DeliveryDesk } from "./DeliveryDesk";
 import { DoorLog } from "./DoorLog";
 import { DOCK_VIEWS } from "./subViews";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Dock" };
 
@@ -19,12 +19,10 @@ export default async function DockPage() {
   const recent = lotsReceivedSince(db(), nowMs - 4 * DAY_MS);
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>Is it good? May I keep it?</h1>
-          <p className={page.asks}>Name it, look, smell, press. The verdict builds as you go and is kept either way.</p>
-        </div>
-      </header>
+      <PageHead
+        title="Is it good? May I keep it?"
+        asks="Name it, look, smell, press. The verdict builds as you go and is kept either way."
+      />
       <SubNav views={DOCK_VIEWS} here="/dock" />
       <DeliveryDesk
         suppliers={listSuppliers(db())}

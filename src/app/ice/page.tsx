@@ -16,6 +16,7 @@ import { speciesName } from "../stove/clockOf";
 import { LotFilter } from "./LotFilter";
 import { LotRow } from "./LotRow";
 import { ICE_VIEWS } from "./subViews";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Ice" };
 
@@ -39,17 +40,16 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
   const cut = wanted === "" ? cutLives(db(), batchesToCook(db(), nowMs - 3 * DAY_MS), nowMs) : [];
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>{first ? `Use the ${inSentence(first.title)} first` : "Nothing on ice"}</h1>
-          <p className={page.asks}>
-            {first
-              ? `${format.mass(first.massG)}, ${lifeText(first.life.daysLeft)} left in ${first.place?.name ?? "its place"} at ${format.temperature(first.life.placeC, 1)}. A day’s wait costs ${format.money(risk)} over the whole ice.`
-              : "What you accept at the dock waits here."}
-          </p>
-        </div>
+      <PageHead
+        title={first ? `Use the ${inSentence(first.title)} first` : "Nothing on ice"}
+        asks={
+          first
+            ? `${format.mass(first.massG)}, ${lifeText(first.life.daysLeft)} left in ${first.place?.name ?? "its place"} at ${format.temperature(first.life.placeC, 1)}. A day’s wait costs ${format.money(risk)} over the whole ice.`
+            : "What you accept at the dock waits here."
+        }
+      >
         <LotFilter value={wanted} />
-      </header>
+      </PageHead>
       <SubNav views={ICE_VIEWS} here="/ice" />
       <div className={page.stack}>
         <section className={page.card} aria-label="Lots">
@@ -89,9 +89,7 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
                       {batch.portions.filter(({ cookId }) => cookId === null).length} ×{" "}
                       {format.mass(batch.portions[0]?.massG ?? 0)}
                     </span>
-                    <span className="figure" style={{ width: 72, textAlign: "right" }}>
-                      {lifeText(life.daysLeft)}
-                    </span>
+                    <span className={`figure ${page.narrow}`}>{lifeText(life.daysLeft)}</span>
                   </Link>
                 </li>
               ))}
@@ -111,7 +109,7 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
                     </span>
                     <span className={page.sub}>{lot.row.partUse ? PART_USES[lot.row.partUse].toLowerCase() : ""}</span>
                     <span className="figure">{format.mass(lot.massG)}</span>
-                    <span className="figure" style={{ width: 72, textAlign: "right" }}>
+                    <span className={`figure ${page.narrow}`}>
                       {lifeText(
                         lot.row.partUse === "stock" ? (lot.life.stockDaysLeft ?? lot.life.daysLeft) : lot.life.daysLeft,
                       )}

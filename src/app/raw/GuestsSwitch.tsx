@@ -12,7 +12,7 @@ export function GuestsSwitch({ susceptible, because, source }: Props) {
   return (
     <section className={page.card}>
       <h2>Who eats here</h2>
-      <label style={{ display: "flex", gap: 12, alignItems: "center", minHeight: 44 }}>
+      <label className={page.line}>
         <Switch
           checked={susceptible}
           onChange={(susceptibleGuests) =>

@@ -16,6 +16,7 @@ import { ClearTag } from "./ClearTag";
 import { GuestsSwitch } from "./GuestsSwitch";
 import styles from "./Raw.module.css";
 import { RAW_VIEWS } from "./subViews";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Raw" };
 
@@ -39,17 +40,17 @@ export default async function RawPage() {
   const served = platesSince(db(), nowMs - DAY_MS);
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
-            {ready[0] ? `The ${inSentence(ready[0].lot.title)} may go raw first` : "Nothing on the ice may go raw now"}
-          </h1>
-          <p className={page.asks}>
+      <PageHead
+        title={
+          ready[0] ? `The ${inSentence(ready[0].lot.title)} may go raw first` : "Nothing on the ice may go raw now"
+        }
+        asks={
+          <>
             {judged[0] ? judged[0].clearance.rule.edition : "The parasite rule of the house"}: a rule met is written
             down with what proves it. The local authority decides.
-          </p>
-        </div>
-      </header>
+          </>
+        }
+      />
       <SubNav views={RAW_VIEWS} here="/raw" />
       <div className={page.stack}>
         <section className={page.card}>
@@ -126,9 +127,7 @@ function Rows({ judged, format, when }: RowsProps) {
                 <br />
                 <span className={page.sub}>{format.words(reason)}</span>
               </span>
-              <span className="figure" style={{ textAlign: "right" }}>
-                {format.mass(lot.massG)}
-              </span>
+              <span className={`figure ${page.right}`}>{format.mass(lot.massG)}</span>
               <span className={styles.when}>
                 {answer === "yes" && untilMs !== null ? `to ${when(untilMs)}` : null}
                 {answer === "not-yet" && fromMs !== null ? `from ${when(fromMs)}` : null}

@@ -14,6 +14,7 @@ import { RunningCooks } from "../RunningCooks";
 import { requireHouse, requestTime } from "../request";
 import { clockOf, speciesName } from "./clockOf";
 import { STOVE_VIEWS } from "./subViews";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Stove" };
 
@@ -31,15 +32,12 @@ export default async function StovePage() {
   );
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
-            {first ? `Ready for the pan: ${inSentence(speciesName(first.speciesId))}` : "Nothing cut for the pan"}
-          </h1>
-          <p className={page.asks}>Choose the piece; the ways to cook it and the plan are worked out at once.</p>
-        </div>
+      <PageHead
+        title={first ? `Ready for the pan: ${inSentence(speciesName(first.speciesId))}` : "Nothing cut for the pan"}
+        asks="Choose the piece; the ways to cook it and the plan are worked out at once."
+      >
         <Link href="/stove/try">Plan any piece, without a lot</Link>
-      </header>
+      </PageHead>
       <SubNav views={STOVE_VIEWS} here="/stove" />
       <div className={page.wideLeft}>
         <div className={page.stack}>
@@ -67,7 +65,7 @@ export default async function StovePage() {
                         <span className="figure">
                           {raw.length} × {format.mass(cuts?.meanG ?? 0)}
                         </span>
-                        <span className="figure" style={{ width: 120, textAlign: "right" }}>
+                        <span className={`figure ${page.narrow}`}>
                           {cuts ? `${format.length(cuts.thinnestMm)} – ${format.length(cuts.thickestMm)}` : ""}
                         </span>
                       </Link>

@@ -15,6 +15,7 @@ import type { Snapshot } from "@/core/cooking";
 import { useHouse } from "../hooks/HouseContext";
 import { minuteTicks } from "./minuteTicks";
 import { PALETTE } from "../theme/palette";
+import page from "@/ui/layout/page.module.css";
 
 type Props = {
   readonly trace: readonly Snapshot[];
@@ -108,7 +109,7 @@ export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serv
         }}
       >
         {SERIES.map(({ key, name, colour, width, dash }) => (
-          <li key={key} style={{ display: "flex", gap: 8, alignItems: "center" }}>
+          <li key={key} className={page.line}>
             <svg width="30" height="8" aria-hidden="true">
               <path d="M0 4H30" stroke={colour} strokeWidth={width} strokeDasharray={dash} />
             </svg>

@@ -50,7 +50,7 @@ export function DeviceKeys({ devices, word, placeholder, postsTo, none, standIn,
           </Typography.Text>
         </p>
       ) : null}
-      <div style={{ display: "flex", gap: 12, alignItems: "end", maxWidth: 420, marginTop: 8 }}>
+      <div className={`${page.line} ${page.above}`}>
         <Field label={`Another ${word}`}>
           {(id) => (
             <Input
@@ -66,7 +66,7 @@ export function DeviceKeys({ devices, word, placeholder, postsTo, none, standIn,
           Add it
         </Button>
       </div>
-      <p className={page.source} style={{ marginTop: 8 }}>
+      <p className={`${page.source} ${page.above}`}>
         No {word} at hand: <code>{standIn}</code> sends what one would.
       </p>
     </>

@@ -4,6 +4,7 @@ import { useMemo, useState } from "react";
 import { findSpecies, searchSpecies, SPECIES } from "@/core/species";
 import { useHouse } from "../hooks/HouseContext";
 import styles from "./SpeciesSearch.module.css";
+import page from "@/ui/layout/page.module.css";
 
 const LANGUAGES = new Intl.DisplayNames("en", { type: "language" });
 
@@ -22,11 +23,11 @@ export function SpeciesSearch({ id, value, onChange }: Props) {
   const hits = useMemo(() => searchSpecies(text, [...SPECIES, ...ownSpecies]), [text, ownSpecies]);
   const shared = hits[0]?.sharedWith ?? [];
   return (
-    <div data-find style={{ minWidth: 0 }}>
+    <div data-find className={page.grow}>
       <AutoComplete
         {...(id ? { id } : {})}
         value={text}
-        style={{ width: "100%" }}
+        className={page.full ?? ""}
         placeholder="cod, röding, branzino, Salmo salar, MAC…"
         onChange={(next: string) => setTyped(next)}
         onSelect={(_, option) => {

@@ -2,6 +2,7 @@
 import { InputNumber } from "antd";
 import { inchesFrom, inchText } from "../format/inches";
 import { useHouse } from "../hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
 
 type Props = {
   readonly kind: "mass" | "length" | "temperature";
@@ -47,7 +48,7 @@ export function UnitInput({ kind, value, min, max, step = 1, label, onChange }: 
       {...(inInches ? RULER : {})}
       step={inInches ? RULER_STEP : format.units === "metric" || kind === "temperature" ? step : 10 ** -digits}
       inputMode="decimal"
-      style={{ width: "100%" }}
+      className={page.full ?? ""}
       onChange={(shown) => {
         if (typeof shown === "number" && Number.isFinite(shown)) onChange(read(shown));
       }}

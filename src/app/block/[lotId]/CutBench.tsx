@@ -99,7 +99,7 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
                   </>
                 ) : null}
                 {plan && plan.short > 0 ? (
-                  <b style={{ color: "var(--stop)" }}>
+                  <b className={page.stop}>
                     , {plan.short} short of {want.covers}
                   </b>
                 ) : null}

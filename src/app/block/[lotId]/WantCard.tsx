@@ -56,7 +56,7 @@ export function WantCard({ want, rawAllowed, onChange: change }: Props) {
             max={500}
             precision={0}
             inputMode="numeric"
-            style={{ width: "100%" }}
+            className={page.full ?? ""}
             onChange={(covers) => change({ covers })}
           />
         </label>

@@ -10,10 +10,10 @@ import { db } from "@/db/connection";
 import { listOwnSpecies } from "@/db/house/species";
 import { lotInHand } from "@/db/lots/stock";
 import { formatFor, lifeText } from "@/ui/format/format";
-import page from "@/ui/layout/page.module.css";
 import { requireHouse, requestTime } from "../../request";
 import { BoardStrip } from "../BoardStrip";
 import { CutBench } from "./CutBench";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Block" };
 
@@ -37,20 +37,23 @@ export default async function CutPage({ params }: { readonly params: Promise<{ l
   );
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
+      <PageHead
+        title={
+          <>
             {lot.title} <span className="figure muted">{row.code}</span>
-          </h1>
-          <p className={page.asks}>
+          </>
+        }
+        asks={
+          <>
             {format.mass(row.remainingG)} on ice, {lifeText(lot.life.daysLeft)} left. Weigh one side and measure it
             where its thickness changes.
-          </p>
-        </div>
+          </>
+        }
+      >
         {breakdownsFor(lot.species, row.form).length > 0 ? (
           <Link href={`/block/${row.id}/apart`}>Break it down and weigh the parts</Link>
         ) : null}
-      </header>
+      </PageHead>
       <BoardStrip
         colour={colour}
         allergen={allergen}

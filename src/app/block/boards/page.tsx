@@ -13,6 +13,7 @@ import { requireHouse, requestTime } from "../../request";
 import { BLOCK_VIEWS } from "../subViews";
 import { BoardCards } from "./BoardCards";
 import { ScaleKeys } from "./ScaleKeys";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Boards" };
 
@@ -33,15 +34,10 @@ export default async function BoardsPage() {
   });
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>{unwashed.length === 0 ? "Boards in order" : `Wash the ${unwashed.join(" and the ")} board`}</h1>
-          <p className={page.asks}>
-            One colour for one kind of work; the house sets it. Between fish and shellfish a board is washed: they are
-            different allergens.
-          </p>
-        </div>
-      </header>
+      <PageHead
+        title={unwashed.length === 0 ? "Boards in order" : `Wash the ${unwashed.join(" and the ")} board`}
+        asks="One colour for one kind of work; the house sets it. Between fish and shellfish a board is washed: they are different allergens."
+      />
       <SubNav views={BLOCK_VIEWS} here="/block/boards" />
       <div className={page.stack}>
         <section className={page.card}>
@@ -64,7 +60,7 @@ export default async function BoardsPage() {
               };
             })}
           />
-          <p className={page.source} style={{ marginTop: 12 }}>
+          <p className={`${page.source} ${page.aboveMore}`}>
             Blue for raw seafood, yellow for cooked: the usual colours in the UK and many hotels (common practice,
             high). Schemes vary; what the house chose stands here.
           </p>

@@ -31,7 +31,7 @@ export function ShrimpCard() {
         options={COUNT_GRADES.shrimp.map(({ label }) => label)}
         aria-label="Grade, pieces a pound"
       />
-      <div className={styles.fields} style={{ marginTop: 12 }}>
+      <div className={`${styles.fields} ${page.aboveMore}`}>
         <label className={styles.field}>
           Pack, {format.massUnit}
           <UnitInput kind="mass" value={packG} min={50} max={50_000} onChange={setPackG} />

@@ -25,7 +25,7 @@ export function OrderAnswerView({ answer, animalG, onIceG }: Props) {
           ) : null}
         </p>
         <p>Enough on 19 of 20 days.</p>
-        <dl className={page.facts} style={{ marginTop: 12 }}>
+        <dl className={`${page.facts} ${page.aboveMore}`}>
           <dt>At the usual yield</dt>
           <dd>
             {format.mass(order.usualG)}, enough on {Math.round(order.usualChance * 20)} of 20 days
@@ -48,13 +48,13 @@ export function OrderAnswerView({ answer, animalG, onIceG }: Props) {
           <dd>{format.mass(onIceG)} ready to cut, counted</dd>
         </dl>
         {animals?.lighter ? (
-          <p style={{ marginTop: 10 }}>
+          <p className={page.above}>
             At {format.mass(animals.lighter.portionG)} a portion {animals.lighter.animals} would do: one more from every
             side.
           </p>
         ) : null}
         {order.warnings.map((warning) => (
-          <Alert key={warning} type="warning" showIcon title={warning} style={{ marginTop: 10 }} />
+          <Alert key={warning} type="warning" showIcon title={warning} className={page.above ?? ""} />
         ))}
       </section>
       {animals ? (

@@ -4,11 +4,11 @@ import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { breakdownsSince } from "@/db/block/breakdowns";
 import { stockOnIce } from "@/db/lots/stock";
-import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";
 import { BLOCK_VIEWS } from "../subViews";
 import { OrderDesk } from "./OrderDesk";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "What to order" };
 
@@ -29,12 +29,7 @@ export default async function OrderPage() {
   }));
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>How much to order</h1>
-          <p className={page.asks}>From covers to the weight to buy, by the yield and by the knife.</p>
-        </div>
-      </header>
+      <PageHead title="How much to order" asks="From covers to the weight to buy, by the yield and by the knife." />
       <SubNav views={BLOCK_VIEWS} here="/block/order" />
       <OrderDesk onIce={onIce} weighed={weighed} />
     </>

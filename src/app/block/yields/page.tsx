@@ -7,11 +7,11 @@ import { DAY_MS } from "@/core/units";
 import { breakdownsSince, type BreakdownRow } from "@/db/block/breakdowns";
 import { db } from "@/db/connection";
 import { speciesOf } from "@/db/house/species";
-import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";
 import { BLOCK_VIEWS } from "../subViews";
 import { YieldTable, type YieldLine } from "./YieldTable";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Yields" };
 
@@ -65,20 +65,16 @@ export default async function YieldsPage() {
   const low = lines.filter(isLow);
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
-            {lines.length === 0
-              ? "No yields weighed yet"
-              : low.length > 0
-                ? `${low[0]!.title.split(":")[0]} gives less than it should`
-                : "Yields as they should be"}
-          </h1>
-          <p className={page.asks}>
-            What animals gave here over a year against what good ones give, by cook and by supplier.
-          </p>
-        </div>
-      </header>
+      <PageHead
+        title={
+          lines.length === 0
+            ? "No yields weighed yet"
+            : low.length > 0
+              ? `${low[0]!.title.split(":")[0]} gives less than it should`
+              : "Yields as they should be"
+        }
+        asks="What animals gave here over a year against what good ones give, by cook and by supplier."
+      />
       <SubNav views={BLOCK_VIEWS} here="/block/yields" />
       <YieldTable lines={lines} />
     </>

@@ -75,7 +75,13 @@ export function AdviceDesk() {
         </Field>
         <Field label="Issued on">
           {(id) => (
-            <DatePicker id={id} style={{ width: "100%" }} format="ddd D MMM YYYY" value={issued} onChange={setIssued} />
+            <DatePicker
+              id={id}
+              className={page.full ?? ""}
+              format="ddd D MMM YYYY"
+              value={issued}
+              onChange={setIssued}
+            />
           )}
         </Field>
         <Field label="Wild or farmed">
@@ -83,7 +89,7 @@ export function AdviceDesk() {
             <Select
               id={id}
               value={production}
-              style={{ width: "100%" }}
+              className={page.full ?? ""}
               onChange={setProduction}
               options={[
                 { value: "any", label: "Either" },
@@ -118,7 +124,7 @@ export function AdviceDesk() {
         </Upload>
         {cameIn > 0 ? <p>{cameIn} entries came in.</p> : null}
         {file ? (
-          <div style={{ marginTop: 10 }}>
+          <div className={page.above}>
             <Alert
               type="warning"
               showIcon
@@ -133,7 +139,7 @@ export function AdviceDesk() {
                 </ul>
               }
             />
-            <p style={{ display: "flex", gap: 10, marginTop: 10 }}>
+            <p className={`${page.line} ${page.above}`}>
               <Button disabled={file.read.good === 0} onClick={() => take(file.text, true)}>
                 Take the {file.read.good} good rows
               </Button>

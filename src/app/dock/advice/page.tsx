@@ -9,6 +9,7 @@ import { requestTime, requireHouse } from "../../request";
 import { speciesName } from "../../stove/clockOf";
 import { DOCK_VIEWS } from "../subViews";
 import { AdviceDesk } from "./AdviceDesk";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Advice" };
 
@@ -29,15 +30,10 @@ export default async function AdvicePage() {
   ];
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>{avoided.length > 0 ? `Avoid: ${avoided.slice(0, 3).join(", ")}` : "What advisers say of the fish"}</h1>
-          <p className={page.asks}>
-            Who said it and when stands beside every rating. The entry that names area and gear most closely is shown at
-            the door.
-          </p>
-        </div>
-      </header>
+      <PageHead
+        title={avoided.length > 0 ? `Avoid: ${avoided.slice(0, 3).join(", ")}` : "What advisers say of the fish"}
+        asks="Who said it and when stands beside every rating. The entry that names area and gear most closely is shown at the door."
+      />
       <SubNav views={DOCK_VIEWS} here="/dock/advice" />
       <div className={page.wideLeft}>
         <section className={page.card}>

@@ -66,7 +66,7 @@ export function FileDesk(props: Props) {
           >
             <Button type="primary">Choose a delivery file</Button>
           </Upload>
-          <p className={page.source} style={{ marginTop: 8 }}>
+          <p className={`${page.source} ${page.above}`}>
             CSV with the columns of the export beside, or a GS1 EPCIS 2.0 document in JSON-LD.
           </p>
         </section>
@@ -101,7 +101,7 @@ export function FileDesk(props: Props) {
                   </li>
                 ))}
               </ul>
-              <p style={{ display: "flex", gap: 10, flexWrap: "wrap" }}>
+              <p className={page.line}>
                 {chosen === null && read.drafts.length > 0 ? (
                   <Button onClick={() => setChosen(vans[0] ?? null)}>Take the {read.drafts.length} good ones</Button>
                 ) : null}
@@ -119,7 +119,7 @@ export function FileDesk(props: Props) {
         />
       ) : null}
       {chosen !== null && vans.length > 1 ? (
-        <p style={{ display: "flex", gap: 10, flexWrap: "wrap", alignItems: "center" }}>
+        <p className={page.line}>
           Several vans in one file:
           {vans.map((van) => (
             <Button key={van} type={van === chosen ? "primary" : "default"} onClick={() => setChosen(van)}>

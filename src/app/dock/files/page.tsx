@@ -11,6 +11,7 @@ import { DOCK_VIEWS } from "../subViews";
 import styles from "../Dock.module.css";
 import { COLUMN_WORDS } from "./columnWords";
 import { FileDesk } from "./FileDesk";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Files" };
 
@@ -19,14 +20,10 @@ export default async function FilesPage() {
   requireHouse();
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>Read a delivery in, or hand your lots on</h1>
-          <p className={page.asks}>
-            A file fills in the papers; eyes, nose and probe still decide. Nothing is kept before you have looked.
-          </p>
-        </div>
-      </header>
+      <PageHead
+        title="Read a delivery in, or hand your lots on"
+        asks="A file fills in the papers; eyes, nose and probe still decide. Nothing is kept before you have looked."
+      />
       <SubNav views={DOCK_VIEWS} here="/dock/files" />
       <div className={page.stack}>
         <FileDesk
@@ -37,7 +34,7 @@ export default async function FilesPage() {
         />
         <section className={page.card}>
           <h2>The columns of a delivery file</h2>
-          <p className="muted" style={{ marginBottom: 12 }}>
+          <p className={`muted ${page.below}`}>
             In any order; the rest beside the needed ones may be left out. Comma, semicolon or tab; decimal point or
             comma.
           </p>

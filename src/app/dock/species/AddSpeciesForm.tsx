@@ -73,7 +73,7 @@ export function AddSpeciesForm() {
               showSearch
               optionFilterProp="label"
               value={likeId}
-              style={{ width: "100%" }}
+              className={page.full ?? ""}
               options={SPECIES.map((species) => ({ value: species.id, label: species.name }))}
               onChange={follow}
             />
@@ -97,7 +97,7 @@ export function AddSpeciesForm() {
             <AutoComplete
               id={id}
               value={family}
-              style={{ width: "100%" }}
+              className={page.full ?? ""}
               placeholder="Sparidae"
               options={FAMILY_OPTIONS}
               filterOption={(typed, option) => (option?.label ?? "").toLowerCase().includes(typed.toLowerCase())}
@@ -117,26 +117,26 @@ export function AddSpeciesForm() {
           )}
         </Field>
         <Field label="Keeps on ice, days">
-          {(id) => <InputNumber id={id} min={1} max={40} value={life} style={{ width: "100%" }} onChange={setLife} />}
+          {(id) => <InputNumber id={id} min={1} max={40} value={life} className={page.full ?? ""} onChange={setLife} />}
         </Field>
         <Field label="Yield, skin off, %">
           {(id) => (
-            <InputNumber id={id} min={3} max={100} value={share} style={{ width: "100%" }} onChange={setShare} />
+            <InputNumber id={id} min={3} max={100} value={share} className={page.full ?? ""} onChange={setShare} />
           )}
         </Field>
         <Field label="Forms histamine">
           {(id) => (
-            <Select id={id} value={histamine} style={{ width: "100%" }} options={HISTAMINE} onChange={setHistamine} />
+            <Select id={id} value={histamine} className={page.full ?? ""} options={HISTAMINE} onChange={setHistamine} />
           )}
         </Field>
         <Field label="Raw use">
-          {(id) => <Select id={id} value={raw} style={{ width: "100%" }} options={RAW} onChange={setRaw} />}
+          {(id) => <Select id={id} value={raw} className={page.full ?? ""} options={RAW} onChange={setRaw} />}
         </Field>
       </div>
       <Button type="primary" disabled={!likeId || name.trim() === "" || family.trim() === ""} onClick={save}>
         Add it to the library
       </Button>
-      <p className={page.source} style={{ marginTop: 8 }}>
+      <p className={`${page.source} ${page.above}`}>
         Composition, doneness and cuts follow the one it is most like; hazards follow its family, and no likeness takes
         one away.
         {family.trim() !== "" && !Object.hasOwn(FAMILIES, family.trim())

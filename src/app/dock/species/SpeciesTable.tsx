@@ -36,7 +36,7 @@ export function SpeciesTable() {
   );
   return (
     <>
-      <div data-find style={{ maxWidth: 420, marginBottom: 12 }}>
+      <div data-find className={page.below}>
         <Input
           aria-label="Find a species"
           allowClear
@@ -138,7 +138,7 @@ function About({ species }: { readonly species: Species }) {
     skinlessPct === null ? "" : `ready ${skinlessPct} %`,
   ].filter(Boolean);
   return (
-    <div style={{ display: "grid", gap: 6 }}>
+    <div className={page.list}>
       <p>
         {species.marketNames
           .map(

@@ -8,6 +8,7 @@ import { requestTime, requireHouse } from "../../request";
 import { DOCK_VIEWS } from "../subViews";
 import { AddSpeciesForm } from "./AddSpeciesForm";
 import { SpeciesTable } from "./SpeciesTable";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Species" };
 
@@ -17,15 +18,10 @@ export default async function SpeciesPage() {
   const own = listOwnSpecies(db());
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>{SPECIES.length + own.length} species by every name they are sold under</h1>
-          <p className={page.asks}>
-            One name can mean several fish: then it says which. Figures are recalled from the named handbooks and marked
-            so.
-          </p>
-        </div>
-      </header>
+      <PageHead
+        title={<>{SPECIES.length + own.length} species by every name they are sold under</>}
+        asks="One name can mean several fish: then it says which. Figures are recalled from the named handbooks and marked so."
+      />
       <SubNav views={DOCK_VIEWS} here="/dock/species" />
       <div className={page.stack}>
         <section className={page.card}>

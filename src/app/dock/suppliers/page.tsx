@@ -11,6 +11,7 @@ import { requestTime, requireHouse } from "../../request";
 import styles from "../Dock.module.css";
 import { DOCK_VIEWS } from "../subViews";
 import { ArrivalChart } from "./ArrivalChart";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Suppliers" };
 
@@ -31,15 +32,10 @@ export default async function SuppliersPage() {
     .sort((a, b) => a.meanIceDays! - b.meanIceDays!)[0];
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>{freshest ? `${freshest.supplier} brings the freshest` : "No supplier yet"}</h1>
-          <p className={page.asks}>
-            The last year: what stayed, what went back, how fresh it came and how short it weighed. Written by
-            receiving.
-          </p>
-        </div>
-      </header>
+      <PageHead
+        title={freshest ? `${freshest.supplier} brings the freshest` : "No supplier yet"}
+        asks="The last year: what stayed, what went back, how fresh it came and how short it weighed. Written by receiving."
+      />
       <SubNav views={DOCK_VIEWS} here="/dock/suppliers" />
       <div className={page.stack}>
         {records.length === 0 ? (

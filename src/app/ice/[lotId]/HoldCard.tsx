@@ -87,7 +87,7 @@ export function HoldLine({ held }: { readonly held: LotHold }) {
               step={0.5}
               inputMode="decimal"
               onChange={setShown}
-              style={{ width: 140 }}
+              className={page.number ?? ""}
             />
             <Button
               disabled={shown === null}
@@ -166,7 +166,7 @@ function NewHold({ lotId, kinds, onDone }: NewProps) {
         value={kind}
         onChange={setKind}
         options={kinds.map((value) => ({ value, label: SHORT[value] }))}
-        style={{ marginBottom: 12 }}
+        className={page.below}
       />
       {kind === "parasite" ? (
         <>
@@ -221,7 +221,7 @@ function NewHold({ lotId, kinds, onDone }: NewProps) {
               { value: "refrigerator", label: "Refrigerator" },
               { value: "running-water", label: "Cold running water" },
             ]}
-            style={{ marginBottom: 12 }}
+            className={page.below}
           />
           <Field label="In a vacuum pack">
             {(id) => (

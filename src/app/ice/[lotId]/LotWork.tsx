@@ -32,7 +32,7 @@ export function LotWork(props: Props) {
   return (
     <section className={page.card} aria-labelledby="work">
       <h2 id="work">Do something with it</h2>
-      <Segmented<Work> block value={work} onChange={setWork} options={[...WORKS]} style={{ marginBottom: 14 }} />
+      <Segmented<Work> block value={work} onChange={setWork} options={[...WORKS]} className={page.below} />
       {work === "Move" ? <MoveWork {...props} /> : null}
       {work === "Split" ? <SplitWork {...props} /> : null}
       {work === "Waste" ? <WasteWork {...props} /> : null}
@@ -69,7 +69,7 @@ function Act({
   readonly children: ReactNode;
 }) {
   return (
-    <Button block size="large" loading={busy} disabled={disabled} onClick={onClick} style={{ marginTop: 4 }}>
+    <Button block size="large" loading={busy} disabled={disabled} onClick={onClick} className={page.above ?? ""}>
       {children}
     </Button>
   );
@@ -90,7 +90,7 @@ function MoveWork({ lotId, placeId, places, canOpen }: Props) {
           <Select
             id={id}
             value={to}
-            style={{ width: "100%" }}
+            className={page.full ?? ""}
             options={options(others)}
             placeholder="Choose a place"
             onChange={setTo}
@@ -150,7 +150,7 @@ function SplitWork({ lotId, group, form, leftG, placeId, places }: Props) {
             inputMode="decimal"
             value={mass}
             onChange={setMass}
-            style={{ width: "100%" }}
+            className={page.full ?? ""}
           />
         )}
       </Field>
@@ -159,14 +159,14 @@ function SplitWork({ lotId, group, form, leftG, placeId, places }: Props) {
           <Select
             id={id}
             value={as}
-            style={{ width: "100%" }}
+            className={page.full ?? ""}
             options={formsFor(group).map((entry) => ({ value: entry.id, label: entry.label }))}
             onChange={setAs}
           />
         )}
       </Field>
       <Field label="Into">
-        {(id) => <Select id={id} value={to} style={{ width: "100%" }} options={options(places)} onChange={setTo} />}
+        {(id) => <Select id={id} value={to} className={page.full ?? ""} options={options(places)} onChange={setTo} />}
       </Field>
       <Field label="For what">
         {(id) => (
@@ -212,7 +212,7 @@ function WasteWork({ lotId, leftG, priceCentsPerKg }: Props) {
           <Select
             id={id}
             value={reason}
-            style={{ width: "100%" }}
+            className={page.full ?? ""}
             options={WASTE_REASONS.map((value) => ({ value, label: value }))}
             onChange={setReason}
           />
@@ -242,7 +242,7 @@ function WasteWork({ lotId, leftG, priceCentsPerKg }: Props) {
               inputMode="decimal"
               value={mass}
               onChange={setMass}
-              style={{ width: "100%" }}
+              className={page.full ?? ""}
             />
           )}
         </Field>

@@ -25,6 +25,7 @@ import { HoldCard } from "./HoldCard";
 import { LifeArithmetic } from "./LifeArithmetic";
 import { LotWork } from "./LotWork";
 import { Papers } from "./Papers";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Lot" };
 
@@ -59,20 +60,23 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
   const allergens = namedAllergens(house.ruleSetId, species, allergensOf(species, provenance));
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
+      <PageHead
+        title={
+          <>
             {lot.title} <span className="figure muted">{row.code}</span>
-          </h1>
-          <p className={page.asks}>
+          </>
+        }
+        asks={
+          <>
             {onIce
               ? `${usableAs(life, row.form)}. ${format.mass(row.remainingG)} of ${format.mass(row.massG)} left.`
               : null}
             {row.status === "refused" ? "Refused at the door and kept on record." : null}
             {row.status === "finished" ? "Off the ice." : null}
-          </p>
-        </div>
-        <nav style={{ display: "flex", gap: 16, alignItems: "center" }} aria-label="From this lot">
+          </>
+        }
+      >
+        <nav className={page.line} aria-label="From this lot">
           <Link href={`/book/lot/${row.id}`}>Where it went</Link>
           {onIce && life.state !== "frozen" && breakdownsFor(species, row.form).length > 0 ? (
             <Link href={`/block/${row.id}/apart`}>Break it down</Link>
@@ -82,7 +86,7 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
             <Link href={`/raw/${row.id}`}>May it go raw?</Link>
           ) : null}
         </nav>
-      </header>
+      </PageHead>
       <div className={page.wideLeft}>
         <div className={page.stack}>
           {onIce ? (
@@ -95,7 +99,7 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
                 {life.state === "frozen" ? "" : `at ${format.temperature(life.placeC, 1)}: `}
                 {usesLeft(life, lot.rawAllowed, isReadyToEat(row.form))}.
               </p>
-              <div style={{ margin: "14px 0" }}>
+              <div className={page.around}>
                 <IceBar segments={lifeSegments(life, lot.rawAllowed)} text="Life of the lot" />
               </div>
               <LifeArithmetic life={life} format={format} timeZone={house.timeZone} />
@@ -203,7 +207,7 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
                   <dt>Parts</dt>
                   <dd>
                     {children.map((child) => (
-                      <Link key={child.id} href={`/ice/${child.id}`} className="figure" style={{ marginRight: 10 }}>
+                      <Link key={child.id} href={`/ice/${child.id}`} className={`figure ${page.apart}`}>
                         {child.code}
                       </Link>
                     ))}
@@ -211,7 +215,7 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
                 </>
               ) : null}
             </dl>
-            <p className={page.source} style={{ marginTop: 10 }} data-testid="papers">
+            <p className={`${page.source} ${page.above}`} data-testid="papers">
               Papers {papers.known} of {papers.wanted}
               {papers.missing.length > 0
                 ? `; missing: ${papers.missing.map(({ label }) => label.toLowerCase()).join(", ")}`
@@ -235,7 +239,7 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
                 Keep at {format.temperature(store.minC)} to {format.temperature(store.maxC)}, {store.how}; never fresh
                 water, never airtight.{" "}
                 {onIce && (life.placeC < store.minC - 0.5 || life.placeC > store.maxC + 0.5) ? (
-                  <b style={{ color: "var(--stop)" }}>Its place is at {format.temperature(life.placeC, 1)}: move it.</b>
+                  <b className={page.stop}>Its place is at {format.temperature(life.placeC, 1)}: move it.</b>
                 ) : null}{" "}
                 <span className={page.source}>{store.source}</span>
               </p>

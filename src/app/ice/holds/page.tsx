@@ -10,6 +10,7 @@ import { SubNav } from "@/ui/layout/SubNav";
 import { requestTime, requireHouse } from "../../request";
 import { HoldLine } from "../[lotId]/HoldCard";
 import { ICE_VIEWS } from "../subViews";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Holds" };
 
@@ -22,23 +23,20 @@ export default async function HoldsPage() {
   const waiting = held.filter(({ status }) => status.state === "due" || status.state === "stopped");
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
-            {held.length === 0
-              ? "Nothing is held"
-              : waiting.length === 0
-                ? `${held.length} ${held.length === 1 ? "hold runs" : "holds run"}`
-                : `${waiting.length} of ${held.length} holds want something`}
-          </h1>
-          <p className={page.asks}>
-            Freezing, cures, thawing, live storage and tags: what each still needs and when it ends.
-          </p>
-        </div>
+      <PageHead
+        title={
+          held.length === 0
+            ? "Nothing is held"
+            : waiting.length === 0
+              ? `${held.length} ${held.length === 1 ? "hold runs" : "holds run"}`
+              : `${waiting.length} of ${held.length} holds want something`
+        }
+        asks="Freezing, cures, thawing, live storage and tags: what each still needs and when it ends."
+      >
         <a href="/api/holds.ics" download>
           Into your calendar (.ics)
         </a>
-      </header>
+      </PageHead>
       <SubNav views={ICE_VIEWS} here="/ice/holds" />
       {held.length === 0 ? (
         <section className={page.card}>

@@ -8,6 +8,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import { savePlace } from "./actions";
 import styles from "../Ice.module.css";
+import page from "@/ui/layout/page.module.css";
 
 /** A place: what it is, what it is set to, and the house's own limits where they are stricter than the rule's. */
 export function PlaceForm({ place }: { readonly place?: Place }) {
@@ -36,7 +37,7 @@ export function PlaceForm({ place }: { readonly place?: Place }) {
     if (saved && !place) setName("");
   };
   const number = (value: number | null, change: (next: number | null) => void, id: string) => (
-    <InputNumber id={id} value={value} step={0.5} inputMode="decimal" style={{ width: "100%" }} onChange={change} />
+    <InputNumber id={id} value={value} step={0.5} inputMode="decimal" className={page.full ?? ""} onChange={change} />
   );
   return (
     <div className={styles.placeForm}>
@@ -48,7 +49,7 @@ export function PlaceForm({ place }: { readonly place?: Place }) {
           <Select
             id={id}
             value={kind}
-            style={{ width: "100%" }}
+            className={page.full ?? ""}
             options={PLACE_KINDS.map(({ id: value, label }) => ({ value, label }))}
             onChange={(next) => {
               setKind(next);
@@ -68,7 +69,7 @@ export function PlaceForm({ place }: { readonly place?: Place }) {
             min={1}
             max={1440}
             precision={0}
-            style={{ width: "100%" }}
+            className={page.full ?? ""}
             onChange={setEvery}
           />
         )}

@@ -20,7 +20,7 @@ export function ProbeCheck({ says }: { readonly says: string }) {
     if (await act(checkProbe, { probe, celsius }, (words) => words)) setShown(null);
   };
   return (
-    <section className={page.card} style={{ marginTop: 16 }} aria-labelledby="probe-check">
+    <section className={`${page.card} ${page.aboveMore}`} aria-labelledby="probe-check">
       <h2 id="probe-check">Probe in ice</h2>
       <p data-testid="probe-check">{says}</p>
       <div className={styles.holdWork}>
@@ -38,7 +38,7 @@ export function ProbeCheck({ says }: { readonly says: string }) {
         <Field label={`In melting ice, ${format.degree}`}>
           {(id) => <InputNumber id={id} value={shown} step={0.1} inputMode="decimal" onChange={setShown} />}
         </Field>
-        <Button disabled={shown === null} onClick={note} style={{ marginBottom: 14 }}>
+        <Button disabled={shown === null} onClick={note} className={page.below ?? ""}>
           Note the check
         </Button>
       </div>

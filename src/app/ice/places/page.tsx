@@ -16,6 +16,7 @@ import { ICE_VIEWS } from "../subViews";
 import { PlaceForm } from "./PlaceForm";
 import { ProbeCheck } from "./ProbeCheck";
 import { PlaceStrip } from "./PlaceStrip";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Places" };
 
@@ -52,14 +53,10 @@ export default async function PlacesPage() {
           : "Every place holds";
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>{headline}</h1>
-          <p className={page.asks}>
-            The last day of every place against its limits. Type a reading, read in a logger, or let a sensor send.
-          </p>
-        </div>
-      </header>
+      <PageHead
+        title={headline}
+        asks="The last day of every place against its limits. Type a reading, read in a logger, or let a sensor send."
+      />
       <SubNav views={ICE_VIEWS} here="/ice/places" />
       <section className={page.card} aria-label="Places">
         <ul className={page.rows}>
@@ -102,7 +99,7 @@ export default async function PlacesPage() {
         </ul>
       </section>
       <ProbeCheck says={`${PROBES[probes]}${lastCheck}`} />
-      <section className={page.card} style={{ marginTop: 16 }}>
+      <section className={`${page.card} ${page.aboveMore}`}>
         <h2>Another place</h2>
         <PlaceForm />
       </section>

@@ -8,6 +8,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import styles from "../Ice.module.css";
 import { planTheCovers } from "./actions";
+import page from "@/ui/layout/page.module.css";
 
 /** How many covers of what tomorrow. */
 export function CoversForm({ day }: { readonly day: string }) {
@@ -62,13 +63,13 @@ export function CoversForm({ day }: { readonly day: string }) {
             precision={0}
             value={covers}
             onChange={setCovers}
-            style={{ width: "100%" }}
+            className={page.full ?? ""}
           />
         )}
       </Field>
       <Field label={`A portion, ${format.massUnit}`}>
         {(id) => (
-          <InputNumber id={id} min={1} max={5000} value={portion} onChange={setPortion} style={{ width: "100%" }} />
+          <InputNumber id={id} min={1} max={5000} value={portion} onChange={setPortion} className={page.full ?? ""} />
         )}
       </Field>
       <Button type="primary" disabled={!speciesId || covers === null || !portion} onClick={save}>

@@ -15,6 +15,7 @@ import { requestTime, requireHouse } from "../../request";
 import { speciesName } from "../../stove/clockOf";
 import { ICE_VIEWS } from "../subViews";
 import { CoversForm } from "./CoversForm";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Tomorrow" };
 
@@ -45,21 +46,21 @@ export default async function TomorrowPage() {
   const dear = spare.filter(({ lot }) => lot.life.state !== "frozen");
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
-            {needs.length === 0
-              ? "What is booked for tomorrow?"
-              : short.length === 0
-                ? "Tomorrow is on the ice"
-                : `Tomorrow is short of ${namesShort}`}
-          </h1>
-          <p className={page.asks}>
+      <PageHead
+        title={
+          needs.length === 0
+            ? "What is booked for tomorrow?"
+            : short.length === 0
+              ? "Tomorrow is on the ice"
+              : `Tomorrow is short of ${namesShort}`
+        }
+        asks={
+          <>
             {dayText(serviceMs, house.timeZone)}, service from {SERVICE_HOUR}:00. A lot counts only if it lasts until
             then for that use; the one with least life goes first.
-          </p>
-        </div>
-      </header>
+          </>
+        }
+      />
       <SubNav views={ICE_VIEWS} here="/ice/tomorrow" />
       <div className={page.wideLeft}>
         <div className={page.stack}>
@@ -87,11 +88,11 @@ export default async function TomorrowPage() {
                       </span>
                       <span className="figure">{format.mass(need.needG)}</span>
                       {need.shortG > 0.5 ? (
-                        <b style={{ color: "var(--stop)" }} data-testid="short">
+                        <b className={page.stop} data-testid="short">
                           {format.mass(need.shortG)} short
                         </b>
                       ) : (
-                        <b style={{ color: "var(--kelp)" }}>covered</b>
+                        <b className={page.good}>covered</b>
                       )}
                     </div>
                   </li>

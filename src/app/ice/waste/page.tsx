@@ -9,6 +9,7 @@ import { SubNav } from "@/ui/layout/SubNav";
 import { requestTime, requireHouse } from "../../request";
 import { speciesName } from "../../stove/clockOf";
 import { ICE_VIEWS } from "../subViews";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Waste" };
 
@@ -29,16 +30,14 @@ export default async function WastePage() {
     .sort((a, b) => b.costCents - a.costCents);
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>{lines.length === 0 ? "Nothing was thrown away" : `${format.money(total)} thrown away in four weeks`}</h1>
-          <p className={page.asks}>
-            {reasons[0]
-              ? `Most of it: ${reasons[0].reason}, ${format.money(reasons[0].costCents)}.`
-              : "Waste is written off on the page of its lot."}
-          </p>
-        </div>
-      </header>
+      <PageHead
+        title={lines.length === 0 ? "Nothing was thrown away" : `${format.money(total)} thrown away in four weeks`}
+        asks={
+          reasons[0]
+            ? `Most of it: ${reasons[0].reason}, ${format.money(reasons[0].costCents)}.`
+            : "Waste is written off on the page of its lot."
+        }
+      />
       <SubNav views={ICE_VIEWS} here="/ice/waste" />
       <div className={page.wideRight}>
         <section className={page.card}>
@@ -76,9 +75,7 @@ export default async function WastePage() {
                     </span>
                   </span>
                   <span className="figure">{format.mass(line.massG)}</span>
-                  <span className="figure" style={{ width: 80, textAlign: "right" }}>
-                    {format.money(line.costCents)}
-                  </span>
+                  <span className={`figure ${page.narrow}`}>{format.money(line.costCents)}</span>
                 </Link>
               </li>
             ))}

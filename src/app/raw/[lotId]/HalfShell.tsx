@@ -54,7 +54,7 @@ export function HalfShell({ lotId, leftG, cleared, opensOnPlate }: Props) {
         <span className={page.big}>{covers * pieces}</span> pieces, <b className="figure">{format.mass(usedG)}</b> in
         the shell; open a few more: 3 in 100 are spoiled by a practised hand, 8 by a beginner.
       </p>
-      <div className={styles.fields} style={{ marginTop: 12 }}>
+      <div className={`${styles.fields} ${page.aboveMore}`}>
         <Field label="Covers">
           {(id) => (
             <InputNumber<number>
@@ -84,7 +84,7 @@ export function HalfShell({ lotId, leftG, cleared, opensOnPlate }: Props) {
           <UnitInput kind="mass" value={eachG} min={5} max={600} onChange={setEachG} />
         </label>
       </div>
-      <p className="muted" style={{ marginBottom: 12 }}>
+      <p className={`muted ${page.below}`}>
         Opened to order, on ice, within two hours. Smell each one; one that smells or stays dry goes.
       </p>
       <Button

@@ -92,7 +92,7 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
         </p>
       </div>
       <SliceDrawing heightMm={heightMm} sliceMm={sliceMm} leanDeg={leanDeg} flesh={species.flesh} />
-      <p className={page.sub} style={{ margin: "4px 0 12px" }}>
+      <p className={`${page.sub} ${page.around}`}>
         Knife {usual.knife}. Usual {format.length(usual.thin, 1)} to {format.length(usual.thick, 1)}.
       </p>
       <div className={styles.fields}>
@@ -184,7 +184,7 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
           type="warning"
           showIcon
           title={`Only ${plan.covers} covers are in what is left.`}
-          style={{ margin: "10px 0" }}
+          className={page.around ?? ""}
         />
       ) : null}
       <Button
@@ -194,7 +194,7 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
         loading={busy}
         disabled={!cleared || short}
         onClick={serve}
-        style={{ marginTop: 12 }}
+        className={page.aboveMore ?? ""}
       >
         {cleared ? `Serve ${covers} plates and write it down` : "Not before it meets the rule"}
       </Button>

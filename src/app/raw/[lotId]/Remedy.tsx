@@ -9,6 +9,7 @@ import { GradeRow } from "@/ui/form/GradeRow";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import { noteLot, notePapers } from "./actions";
+import page from "@/ui/layout/page.module.css";
 
 export type RemedyFacts = {
   readonly lotId: string;
@@ -170,7 +171,7 @@ function Waters({ lotId, ruleSetId }: { readonly lotId: string; readonly ruleSet
         <Select<"A" | "B" | "C">
           aria-label="Class of the waters"
           placeholder="class of the waters"
-          style={{ minWidth: 180 }}
+          className={page.choice ?? ""}
           options={(["A", "B", "C"] as const).map((value) => ({ value, label: `Class ${value}` }))}
           onChange={(waterClass) =>
             act(notePapers, { lotId, papers: { waterClass } }, () => `Noted: class ${waterClass}.`)
@@ -196,7 +197,7 @@ function ParasitePapers({ lotId, ruleSetId, production, roe, canFreeze }: Omit<R
           <Select<"net-pen" | "land-based" | "ranched">
             aria-label="How it was reared"
             placeholder="how it was reared"
-            style={{ minWidth: 180 }}
+            className={page.choice ?? ""}
             options={[
               { value: "net-pen", label: "In net pens" },
               { value: "land-based", label: "On land" },
@@ -220,7 +221,7 @@ function Look({ lotId, lacking }: { readonly lotId: string; readonly lacking: re
   const seen = lacking.map(({ id }) => grades[id]).filter((grade) => grade !== undefined);
   if (lacking.length === 0) return null;
   return (
-    <div style={{ width: "100%" }}>
+    <div className={page.full}>
       {lacking.map((attribute) => (
         <GradeRow
           key={attribute.id}

@@ -64,7 +64,7 @@ export default async function RawLotPage({
             {clearance.answer === "not-yet" && clearance.fromMs !== null ? `; from ${when(clearance.fromMs)}` : ""}.
           </p>
         </div>
-        <nav style={{ display: "flex", gap: 18, alignItems: "center" }} aria-label="From this lot">
+        <nav className={page.line} aria-label="From this lot">
           {dish === "raw" ? (
             <Link href={`/raw/${row.id}?as=cured`}>Cured instead</Link>
           ) : (
@@ -83,7 +83,7 @@ export default async function RawLotPage({
       <div className={page.wideLeft}>
         <div className={page.stack}>
           <section className={page.card} aria-label="Clearance">
-            <p style={{ marginBottom: 10 }}>
+            <p className={page.below}>
               <ClearTag answer={clearance.answer} /> <span className="muted">{ruleWords(clearance.rule)}</span>
             </p>
             <Checks

@@ -42,7 +42,7 @@ export function AcidCard() {
       <p>
         <span className={page.big}>{hoursText(wanted.usual / 60)}</span> for {chosen.label.toLowerCase()}
       </p>
-      <p className="muted" style={{ marginBottom: 12 }}>
+      <p className={`muted ${page.below}`}>
         {hoursText(wanted.low / 60)} to {hoursText(wanted.high / 60)} by fish; {chosen.why}.
       </p>
       <Segmented<(typeof CITRUS_SCHOOLS)[number]["id"]>
@@ -52,13 +52,13 @@ export function AcidCard() {
         onChange={setSchool}
         options={CITRUS_SCHOOLS.map(({ id, label }) => ({ value: id, label }))}
         aria-label="School"
-        style={{ marginBottom: 12 }}
+        className={page.below}
       />
       <label style={{ display: "grid", gap: 6, maxWidth: 160, color: "var(--muted)" }}>
         Slice or cube, {format.lengthUnit}
         <UnitInput kind="length" value={thicknessMm} min={1} max={40} onChange={setThickness} />
       </label>
-      <div style={{ margin: "14px 0 4px" }}>
+      <div className={page.around}>
         <LayerMap label="Whitening of the slice over time" columns={columns} from={RAW} to={WHITE} height={110} />
       </div>
       <p className={page.sub}>

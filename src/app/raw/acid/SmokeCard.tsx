@@ -29,7 +29,7 @@ export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
       <p>
         <span className={styles.words}>{stop ? "Not like this" : "Go ahead"}</span>
       </p>
-      <div className={styles.fields} style={{ margin: "12px 0" }}>
+      <div className={`${styles.fields} ${page.around}`}>
         <label className={styles.field}>
           In the box, {format.degree}
           <UnitInput kind="temperature" value={boxC} min={-5} max={60} onChange={setBox} />
@@ -65,7 +65,7 @@ export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
               id={id}
               placeholder="which lot?"
               value={lotId}
-              style={{ width: "100%" }}
+              className={page.full ?? ""}
               options={lots.map(({ id: value, title }) => ({ value, label: title }))}
               onChange={setLotId}
             />

@@ -9,6 +9,7 @@ import { requireHouse, requestTime } from "../../request";
 import { RAW_VIEWS } from "../subViews";
 import { AcidCard } from "./AcidCard";
 import { SmokeCard } from "./SmokeCard";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Acid and smoke" };
 
@@ -23,12 +24,7 @@ export default async function AcidPage() {
     });
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>Acid and cold smoke</h1>
-          <p className={page.asks}>Both flavour and firm; neither cooks, neither kills parasites.</p>
-        </div>
-      </header>
+      <PageHead title="Acid and cold smoke" asks="Both flavour and firm; neither cooks, neither kills parasites." />
       <SubNav views={RAW_VIEWS} here="/raw/acid" />
       <div className={page.split}>
         <AcidCard />

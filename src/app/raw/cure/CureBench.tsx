@@ -152,9 +152,7 @@ export function CureBench({ lots }: { readonly lots: readonly Lot[] }) {
             />
           )}
         </Field>
-        <p className={page.sub} style={{ marginBottom: 12 }}>
-          {METHODS.find(({ value }) => value === method)!.why}
-        </p>
+        <p className={`${page.sub} ${page.below}`}>{METHODS.find(({ value }) => value === method)!.why}</p>
         <div className={styles.fields}>
           <label className={styles.field}>
             Weight, {format.massUnit}
@@ -281,11 +279,11 @@ export function CureBench({ lots }: { readonly lots: readonly Lot[] }) {
                 </dd>
               </dl>
               {lotId ? (
-                <Button type="primary" size="large" style={{ marginTop: 12 }} onClick={begin}>
+                <Button type="primary" size="large" className={page.aboveMore ?? ""} onClick={begin}>
                   Lay it in: begin the hold
                 </Button>
               ) : null}
-              <ul style={{ marginBottom: 0 }}>
+              <ul className={page.flush}>
                 {plan.warnings.map((warning) => (
                   <li key={warning}>{format.words(warning)}</li>
                 ))}

@@ -1,11 +1,11 @@
 import type { Metadata } from "next";
 import { db } from "@/db/connection";
 import { stockOnIce } from "@/db/lots/stock";
-import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";
 import { RAW_VIEWS } from "../subViews";
 import { CureBench } from "./CureBench";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Cure" };
 
@@ -26,14 +26,10 @@ export default async function CurePage() {
     }));
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>Cure it</h1>
-          <p className={page.asks}>
-            Salt and sugar by weight, time by thickness: when to take it out, and when it is even enough to slice.
-          </p>
-        </div>
-      </header>
+      <PageHead
+        title="Cure it"
+        asks="Salt and sugar by weight, time by thickness: when to take it out, and when it is even enough to slice."
+      />
       <SubNav views={RAW_VIEWS} here="/raw/cure" />
       <CureBench lots={lots} />
     </>

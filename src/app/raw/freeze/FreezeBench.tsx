@@ -148,9 +148,9 @@ export function FreezeBench({ ruleId, lots, chosenId, freezers, serverNowMs }: P
           </label>
         </div>
         {freezers.length > 0 ? (
-          <p className={page.sub} style={{ marginBottom: 12 }}>
+          <p className={`${page.sub} ${page.below}`}>
             {freezers.map(({ id, name, setC }) => (
-              <Button key={id} size="small" style={{ marginRight: 8 }} onClick={() => setAirC(setC)}>
+              <Button key={id} size="small" className={page.apart ?? ""} onClick={() => setAirC(setC)}>
                 {name} {format.temperature(setC)}
               </Button>
             ))}
@@ -200,7 +200,7 @@ export function FreezeBench({ ruleId, lots, chosenId, freezers, serverNowMs }: P
                 Between {hoursText(plan.spreadH.soonest)} and{" "}
                 {plan.spreadH.latest === null ? "never" : hoursText(plan.spreadH.latest)} with the air of such freezers.
               </p>
-              <table className={styles.table} style={{ marginTop: 10 }}>
+              <table className={`${styles.table} ${page.above}`}>
                 <thead>
                   <tr>
                     <th scope="col">Option of the rule</th>
@@ -225,11 +225,11 @@ export function FreezeBench({ ruleId, lots, chosenId, freezers, serverNowMs }: P
                 </tbody>
               </table>
               {lotId ? (
-                <Button type="primary" size="large" onClick={begin} style={{ marginTop: 12 }}>
+                <Button type="primary" size="large" onClick={begin} className={page.aboveMore ?? ""}>
                   It goes in now: begin the hold
                 </Button>
               ) : null}
-              <ul style={{ marginBottom: 0 }}>
+              <ul className={page.flush}>
                 {plan.warnings.map((warning) => (
                   <li key={warning}>{format.words(warning)}</li>
                 ))}

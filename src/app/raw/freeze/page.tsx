@@ -3,11 +3,11 @@ import { parasiteRuleOf } from "@/core/safety";
 import { db } from "@/db/connection";
 import { listPlaces } from "@/db/house/places";
 import { lotInHand, stockOnIce } from "@/db/lots/stock";
-import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";
 import { RAW_VIEWS } from "../subViews";
 import { FreezeBench } from "./FreezeBench";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Freeze it first" };
 
@@ -27,14 +27,10 @@ export default async function FreezePage({ searchParams }: { readonly searchPara
     }));
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>Freeze it first</h1>
-          <p className={page.asks}>
-            How long this pack takes in this freezer until the rule begins to count, and when it is over.
-          </p>
-        </div>
-      </header>
+      <PageHead
+        title="Freeze it first"
+        asks="How long this pack takes in this freezer until the rule begins to count, and when it is over."
+      />
       <SubNav views={RAW_VIEWS} here="/raw/freeze" />
       <FreezeBench
         ruleId={parasiteRuleOf(house.ruleSetId)}

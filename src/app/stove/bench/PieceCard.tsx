@@ -105,7 +105,7 @@ const PieceInputs = memo(function PieceInputs({
           max={most}
           precision={0}
           inputMode="numeric"
-          style={{ width: "100%" }}
+          className={page.full ?? ""}
           onChange={(next) => next !== null && onChange({ pieces: next })}
         />
       </label>

@@ -35,6 +35,7 @@ import { PlanFacts } from "./PlanFacts";
 import { Setting } from "./Setting";
 import { SideBySide, type KeptPlan } from "./SideBySide";
 import { StagePlan } from "./StagePlan";
+import { PageHead } from "@/ui/layout/PageHead";
 
 const CookCurves = dynamic(() => import("@/ui/charts/CookCurves"), {
   ssr: false,
@@ -138,12 +139,14 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
 
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
+      <PageHead
+        title={
+          <>
             {shortName(species)}, {goalWords}
-          </h1>
-          <p className={page.asks}>
+          </>
+        }
+        asks={
+          <>
             {source.kind === "none" ? (
               "Only planned, nothing is taken from a lot · "
             ) : (
@@ -152,13 +155,18 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
               </>
             )}
             {method.label.toLowerCase()} · usual here: {format.words(species.usualDoneness)}
-          </p>
-          {prepared && prepared.piece.notes.length > 0 ? (
-            <p className={page.asks} data-testid="prepared">
-              {prepared.piece.notes.join("; ")}
-            </p>
-          ) : null}
-        </div>
+          </>
+        }
+        below={
+          <>
+            {prepared && prepared.piece.notes.length > 0 ? (
+              <p className={page.asks} data-testid="prepared">
+                {prepared.piece.notes.join("; ")}
+              </p>
+            ) : null}
+          </>
+        }
+      >
         <span className={styles.headActions}>
           {source.kind === "batch" ? <Link href={`/block/prepare/${source.batchId}`}>Prepare the pieces</Link> : null}
           <Button
@@ -180,25 +188,25 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
             </Button>
           )}
         </span>
-      </header>
+      </PageHead>
       {barred ? (
         <Alert
           type="warning"
           showIcon
-          style={{ marginBottom: 12 }}
+          className={page.below ?? ""}
           title={format.words(`Not to be started in this house: ${RULE_SETS[ruleSetId].susceptible.because}.`)}
           description={RULE_SETS[ruleSetId].susceptible.source}
           action={<Button onClick={() => change({ goal: { kind: "safe" } })}>Plan it by the rule</Button>}
           data-testid="barred"
         />
       ) : null}
-      {refusal ? <Alert type="error" showIcon title={refusal} style={{ marginBottom: 12 }} /> : null}
+      {refusal ? <Alert type="error" showIcon title={refusal} className={page.below ?? ""} /> : null}
       {state.problem ? (
         <Alert
           type="warning"
           showIcon
           title={format.words(`No plan: ${state.problem}.`)}
-          style={{ marginBottom: 12 }}
+          className={page.below ?? ""}
         />
       ) : null}
       <div className={styles.bench}>

@@ -12,6 +12,7 @@ import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { UnitInput } from "@/ui/form/UnitInput";
 import { useChill } from "@/workers/client/useSheet";
 import styles from "../Stove.module.css";
+import { PageHead } from "@/ui/layout/PageHead";
 
 const VERDICTS: Readonly<Record<Chilling["verdict"]["verdict"], string>> = {
   pass: "in time",
@@ -45,18 +46,16 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
   const time = (minutes: number | null) => (minutes === null ? "over 14 h" : durationText(Math.round(minutes) * 60));
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
-            {!answer
-              ? "Working out how it cools…"
-              : best
-                ? `${best.way.label}: cold in ${time(best.to5Min)}`
-                : "None of these ways is fast enough: make it thinner"}
-          </h1>
-          <p className={page.asks}>Cool it by the rule or serve it: the gentlest way that is in time comes first.</p>
-        </div>
-      </header>
+      <PageHead
+        title={
+          !answer
+            ? "Working out how it cools…"
+            : best
+              ? `${best.way.label}: cold in ${time(best.to5Min)}`
+              : "None of these ways is fast enough: make it thinner"
+        }
+        asks="Cool it by the rule or serve it: the gentlest way that is in time comes first."
+      />
       {nav}
       <div className={page.wideRight}>
         <section className={`${page.card} ${styles.inputs}`}>

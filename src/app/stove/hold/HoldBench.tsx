@@ -22,6 +22,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import { useHold } from "@/workers/client/useSheet";
 import styles from "../Stove.module.css";
 import { startHolding } from "./actions";
+import { PageHead } from "@/ui/layout/PageHead";
 
 /** A finished cook that is to wait. */
 export type FromCook = {
@@ -86,22 +87,20 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
     );
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
-            {!best
-              ? "Working out how it waits…"
-              : fromC < minC
-                ? "Serve it now: it is under hot holding"
-                : `${best.way.label}: ${Number.isFinite(keepsMin(best)) ? `${durationText(keepsMin(best) * 60)} as it is` : "as it is for hours"}`}
-          </h1>
-          <p className={page.asks}>
-            {fromC < minC
-              ? `Cooked to ${format.temperature(fromC)}, and hot holding begins at ${format.temperature(minC)}. If it must wait the clock decides, and warming it here is no reheating.`
-              : `It may wait as long as its coldest flesh stays at ${format.temperature(minC)} or above; how long it stays good is another matter.`}
-          </p>
-        </div>
-      </header>
+      <PageHead
+        title={
+          !best
+            ? "Working out how it waits…"
+            : fromC < minC
+              ? "Serve it now: it is under hot holding"
+              : `${best.way.label}: ${Number.isFinite(keepsMin(best)) ? `${durationText(keepsMin(best) * 60)} as it is` : "as it is for hours"}`
+        }
+        asks={
+          fromC < minC
+            ? `Cooked to ${format.temperature(fromC)}, and hot holding begins at ${format.temperature(minC)}. If it must wait the clock decides, and warming it here is no reheating.`
+            : `It may wait as long as its coldest flesh stays at ${format.temperature(minC)} or above; how long it stays good is another matter.`
+        }
+      />
       {nav}
       {held ? <div className={styles.held}>{held}</div> : null}
       <div className={page.wideRight}>
@@ -142,7 +141,7 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
               min={0}
               max={MOST_USED_MIN}
               inputMode="numeric"
-              style={{ width: "100%" }}
+              className={page.full ?? ""}
               onChange={(typed) => {
                 if (typed !== null) setUsedMin(typed);
               }}

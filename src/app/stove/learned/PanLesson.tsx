@@ -79,7 +79,7 @@ export function PanLesson({ panId, label, fit, cooks }: Props) {
               value: id,
               label: `${title}: ${readings} ${readings === 1 ? "reading" : "readings"}`,
             }))}
-            style={{ display: "grid", gap: 6, margin: "10px 0" }}
+            className={`${page.list} ${page.around}`}
           />
           <Button
             disabled={chosen.length === 0}

@@ -18,8 +18,8 @@ export function TraceImport({ cooks }: Props) {
     if (done) setText("");
   };
   return (
-    <div style={{ display: "grid", gap: 12 }}>
-      <label style={{ display: "grid", gap: 4, fontWeight: 600 }}>
+    <div className={page.list}>
+      <label className={page.labelled}>
         Cook
         <Select<string>
           value={cookId}
@@ -38,7 +38,7 @@ export function TraceImport({ cooks }: Props) {
       >
         <Button>Choose a file</Button>
       </Upload>
-      <label style={{ display: "grid", gap: 4, fontWeight: 600 }}>
+      <label className={page.labelled}>
         Or the lines themselves
         <Input.TextArea
           rows={6}

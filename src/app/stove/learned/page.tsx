@@ -13,6 +13,7 @@ import { speciesName } from "../clockOf";
 import { STOVE_VIEWS } from "../subViews";
 import { PanLesson } from "./PanLesson";
 import { TraceImport } from "./TraceImport";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Learned here" };
 
@@ -51,19 +52,14 @@ export default async function LearnedPage() {
   const known = pans.filter(({ fit }) => fit !== null).length;
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
-            {known === 0
-              ? "Nothing learned of these pans yet"
-              : `${known} ${known === 1 ? "pan" : "pans"} known by its cooks`}
-          </h1>
-          <p className={page.asks}>
-            Noted centres and probe traces say how this pan and oven really heat. Nothing is learned unasked; plans that
-            use it say so; any pan goes back to the book with a tap.
-          </p>
-        </div>
-      </header>
+      <PageHead
+        title={
+          known === 0
+            ? "Nothing learned of these pans yet"
+            : `${known} ${known === 1 ? "pan" : "pans"} known by its cooks`
+        }
+        asks="Noted centres and probe traces say how this pan and oven really heat. Nothing is learned unasked; plans that use it say so; any pan goes back to the book with a tap."
+      />
       <SubNav views={STOVE_VIEWS} here="/stove/learned" />
       <div className={page.wideLeft}>
         <div className={page.stack}>

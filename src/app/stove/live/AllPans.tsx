@@ -12,6 +12,7 @@ import type { CookClock } from "../clockOf";
 import styles from "../Stove.module.css";
 import { useTapped } from "../tappedCooks";
 import { sendTap, useTapOutbox } from "../tapOutbox";
+import { PageHead } from "@/ui/layout/PageHead";
 
 type PanCook = CookClock & {
   readonly batchCode: string;
@@ -52,19 +53,16 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
   const say = ({ next }: (typeof lines)[number]) => (next ? format.words(next.task) : "Serve it.");
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
-            {first
-              ? `${first.live.remainingS <= 0 ? "Now" : `In ${clockText(first.live.remainingS)}`}: ${first.next ? first.next.name.toLowerCase() : "serve"}, ${first.cook.title}`
-              : "No pan on the fire"}
-          </h1>
-          <p className={page.asks}>
-            {first ? say(first) : "Start a cook from a batch or a lot; its clock joins the others here."}
-          </p>
-        </div>
+      <PageHead
+        title={
+          first
+            ? `${first.live.remainingS <= 0 ? "Now" : `In ${clockText(first.live.remainingS)}`}: ${first.next ? first.next.name.toLowerCase() : "serve"}, ${first.cook.title}`
+            : "No pan on the fire"
+        }
+        asks={first ? say(first) : "Start a cook from a batch or a lot; its clock joins the others here."}
+      >
         {muted && lines.length > 0 ? <Button onClick={unmute}>Turn the sound on</Button> : null}
-      </header>
+      </PageHead>
       {nav}
       <div className={page.stack}>
         {lines.length === 0 ? (

@@ -27,6 +27,7 @@ import { questionOf } from "@/house/question";
 import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
 import { SheetTable } from "./SheetTable";
+import { PageHead } from "@/ui/layout/PageHead";
 
 type Props = {
   readonly filmsByPan: Readonly<Record<string, Partial<Films>>>;
@@ -78,13 +79,14 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
   );
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
+      <PageHead
+        title={
+          <>
             Sheet for {shortName(species).toLowerCase()}: {method.label.toLowerCase()}
-          </h1>
-          <p className={page.asks}>Times against thickness for the wall, with the pull and how far off it may be.</p>
-        </div>
+          </>
+        }
+        asks="Times against thickness for the wall, with the pull and how far off it may be."
+      >
         <span className={styles.headActions}>
           {run.running ? (
             <Button size="large" onClick={run.stop}>
@@ -99,9 +101,9 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
             Keep it
           </Button>
         </span>
-      </header>
+      </PageHead>
       {nav}
-      {run.problem ? <Alert type="warning" showIcon title={run.problem} style={{ marginBottom: 12 }} /> : null}
+      {run.problem ? <Alert type="warning" showIcon title={run.problem} className={page.below ?? ""} /> : null}
       <div className={styles.bench}>
         <div className={page.stack}>
           <section className={`${page.card} ${styles.inputs}`}>
@@ -154,7 +156,7 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
               <Progress
                 percent={Math.round((100 * run.rows.length) / thicknesses.length)}
                 aria-label="Lines worked out"
-                style={{ marginBottom: 10 }}
+                className={page.below ?? ""}
               />
             ) : null}
             {run.rows.length === 0 ? (

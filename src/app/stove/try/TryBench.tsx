@@ -9,6 +9,7 @@ import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { PlanBench } from "../bench/PlanBench";
 import { firstAsk } from "@/house/firstAsk";
 import { FORM_WORDS } from "../formWords";
+import { PageHead } from "@/ui/layout/PageHead";
 
 /** Tried out, not cooked: no more than a pan's worth. */
 const MOST_TRIED = 6;
@@ -26,7 +27,7 @@ export function TryBench({ start, films }: Props) {
   const [form, setForm] = useState<CookForm | null>(null);
   const chooser = (
     <section className={page.card}>
-      <label htmlFor="try-species" style={{ fontWeight: 600, display: "block", marginBottom: 4 }}>
+      <label htmlFor="try-species" className={page.labelled}>
         Animal
       </label>
       <SpeciesSearch id="try-species" value={speciesId} onChange={setSpeciesId} />
@@ -35,12 +36,10 @@ export function TryBench({ start, films }: Props) {
   if (!isCooked(species.group)) {
     return (
       <>
-        <header className={page.head}>
-          <div>
-            <h1>{shortName(species)}: not for the heat</h1>
-            <p className={page.asks}>{format.words(species.usualDoneness)}.</p>
-          </div>
-        </header>
+        <PageHead
+          title={<>{shortName(species)}: not for the heat</>}
+          asks={<>{format.words(species.usualDoneness)}.</>}
+        />
         {chooser}
       </>
     );
@@ -61,13 +60,13 @@ export function TryBench({ start, films }: Props) {
           {chooser}
           {forms.length > 1 ? (
             <section className={page.card}>
-              <label htmlFor="try-form" style={{ fontWeight: 600, display: "block", marginBottom: 4 }}>
+              <label htmlFor="try-form" className={page.labelled}>
                 Dressed as
               </label>
               <Select<CookForm>
                 id="try-form"
                 value={dressed}
-                style={{ width: "100%" }}
+                className={page.full ?? ""}
                 options={forms.map((value) => ({ value, label: FORM_WORDS[value] }))}
                 onChange={setForm}
               />

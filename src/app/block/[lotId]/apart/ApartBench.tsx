@@ -110,9 +110,7 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
           ) : (
             <h2>{way.label}</h2>
           )}
-          <p className={page.sub} style={{ margin: "6px 0 8px" }}>
-            {way.why}
-          </p>
+          <p className={`${page.sub} ${page.around}`}>{way.why}</p>
           <AnimalDrawing
             animal={way.animal}
             parts={way.parts}

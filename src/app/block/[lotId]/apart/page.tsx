@@ -14,10 +14,11 @@ import { listScales } from "@/db/block/scales";
 import { listOwnSpecies } from "@/db/house/species";
 import { lotInHand } from "@/db/lots/stock";
 import { formatFor, lifeText } from "@/ui/format/format";
-import page from "@/ui/layout/page.module.css";
 import { requireHouse, requestTime } from "../../../request";
 import { BoardStrip } from "../../BoardStrip";
 import { ApartBench } from "./ApartBench";
+import { PageHead } from "@/ui/layout/PageHead";
+import page from "@/ui/layout/page.module.css";
 
 export const metadata: Metadata = { title: "Break down" };
 
@@ -40,25 +41,28 @@ export default async function ApartPage({ params }: { readonly params: Promise<{
   const day = boardsSince(db(), startOfDayMs(todayIn(house.timeZone, nowMs), house.timeZone), listOwnSpecies(db()));
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
+      <PageHead
+        title={
+          <>
             Break down the {inSentence(lot.title)} <span className="figure muted">{row.code}</span>
-          </h1>
-          <p className={page.asks}>
+          </>
+        }
+        asks={
+          <>
             {formLabel(row.form)}, {format.mass(row.remainingG)} on ice, {lifeText(lot.life.daysLeft)} left. Weigh each
             part as it comes off; each becomes a lot with its own life.
-          </p>
-        </div>
+          </>
+        }
+      >
         <Link href={`/ice/${row.id}`}>The lot</Link>
-      </header>
+      </PageHead>
       <BoardStrip
         colour={colour}
         allergen={allergen}
         contacts={crossContacts(day.work, day.washes, { colour, allergen, atMs: nowMs })}
       />
       {lot.life.use === "over" ? (
-        <p style={{ color: "var(--stop)", fontWeight: 650, marginBottom: 12 }}>It is past its life: throw it out.</p>
+        <p className={`${page.stop} ${page.below}`}>It is past its life: throw it out.</p>
       ) : null}
       <ApartBench
         lotId={row.id}

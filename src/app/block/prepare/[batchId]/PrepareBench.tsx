@@ -118,11 +118,11 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
       <div className={page.stack}>
         <section className={page.card} data-testid="prepared-piece">
           <h2>What comes to the pan</h2>
-          {made.ok ? null : <Alert type="error" showIcon title={made.error} style={{ marginBottom: 10 }} />}
+          {made.ok ? null : <Alert type="error" showIcon title={made.error} className={page.below ?? ""} />}
           <p>
             <span className={page.big}>{format.temperature(piece.startC, 1)}</span> at the pan
           </p>
-          <dl className={page.facts} style={{ marginTop: 10 }}>
+          <dl className={`${page.facts} ${page.above}`}>
             <dt>Shape</dt>
             <dd>
               {piece.shape === "slab" ? "slab" : "round"}, {format.length(piece.thicknessMm, 1)}

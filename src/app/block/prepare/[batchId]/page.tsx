@@ -7,9 +7,9 @@ import { findBatch } from "@/db/block/batches";
 import { db } from "@/db/connection";
 import { speciesOf } from "@/db/house/species";
 import { formatFor } from "@/ui/format/format";
-import page from "@/ui/layout/page.module.css";
 import { requireHouse, requestTime } from "../../../request";
 import { PrepareBench } from "./PrepareBench";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Prepare" };
 
@@ -24,19 +24,20 @@ export default async function PreparePage({ params }: { readonly params: Promise
   const load = loadOf(raw, raw.length);
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
+      <PageHead
+        title={
+          <>
             Prepare the {inSentence(shortName(species))} <span className="figure muted">{batch.code}</span>
-          </h1>
-          <p className={page.asks}>
-            {load
-              ? `${raw.length} × ${format.mass(load.pieceG)}, ${format.length(load.thicknessMm)} thick. What you do here goes along to the stove: shape, salt, and how cold it is.`
-              : "Every portion of this batch has been cooked."}
-          </p>
-        </div>
+          </>
+        }
+        asks={
+          load
+            ? `${raw.length} × ${format.mass(load.pieceG)}, ${format.length(load.thicknessMm)} thick. What you do here goes along to the stove: shape, salt, and how cold it is.`
+            : "Every portion of this batch has been cooked."
+        }
+      >
         <Link href={`/stove/${batch.id}`}>To the stove</Link>
-      </header>
+      </PageHead>
       {load ? (
         <PrepareBench
           batchId={batch.id}

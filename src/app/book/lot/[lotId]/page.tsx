@@ -18,6 +18,7 @@ import { requestTime, requireHouse } from "../../../request";
 import { LedgerTable } from "../../LedgerTable";
 import { lineOf } from "../../lineOf";
 import styles from "./Trace.module.css";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Trace" };
 
@@ -40,18 +41,21 @@ export default async function TracePage({ params }: { readonly params: Promise<{
   const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
+      <PageHead
+        title={
+          <>
             {species?.name} <span className="figure muted">{lot.code}</span>, from boat to plate
-          </h1>
-          <p className={page.asks}>
+          </>
+        }
+        asks={
+          <>
             {batches.length} {batches.length === 1 ? "batch" : "batches"} cut, {plates}{" "}
             {plates === 1 ? "plate" : "plates"} cooked.
-          </p>
-        </div>
+          </>
+        }
+      >
         <Link href={`/ice/${lot.id}`}>The lot</Link>
-      </header>
+      </PageHead>
       <ol className={styles.chain}>
         <li>
           <h2>Source</h2>

@@ -81,7 +81,7 @@ export function ExcursionCard({ placeId, excursion, touched }: Props) {
                   ) : effect.histamine.ok ? (
                     `within it: ${hoursText(effect.histamine.hoursAbove)} of ${effect.histamine.limitH} h above ${format.temperature(HISTAMINE_EXPOSURE.aboveC, 1)} in the house`
                   ) : (
-                    <b style={{ color: "var(--stop)" }}>
+                    <b className={page.stop}>
                       Over: {hoursText(effect.histamine.hoursAbove)} of {effect.histamine.limitH} h. Throw it out; no
                       heat undoes it.
                     </b>

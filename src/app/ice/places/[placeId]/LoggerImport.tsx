@@ -53,7 +53,7 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
       >
         <Button loading={busy}>Choose a CSV file</Button>
       </Upload>
-      <p className={page.source} style={{ marginTop: 8 }}>
+      <p className={`${page.source} ${page.above}`}>
         Time and temperature in any order; comma, semicolon or tab; °C or °F; day or month first. Times without a zone
         are the house’s.
       </p>
@@ -76,7 +76,7 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
             </ul>
           ) : null}
           {text !== null ? (
-            <p style={{ display: "flex", gap: 10, flexWrap: "wrap" }}>
+            <p className={page.line}>
               <Button type="primary" loading={busy} onClick={() => ask(text, true, true)}>
                 {answer.problems.length > 0 ? `Take the ${answer.rows} good rows` : `Take all ${answer.rows}`}
               </Button>

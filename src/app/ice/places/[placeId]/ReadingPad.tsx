@@ -4,6 +4,7 @@ import { useState } from "react";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import { typeReading } from "../actions";
+import page from "@/ui/layout/page.module.css";
 
 /** What the thermometer on the wall says, typed in two taps. */
 export function ReadingPad({ placeId, aroundC }: { readonly placeId: string; readonly aroundC: number }) {
@@ -12,7 +13,7 @@ export function ReadingPad({ placeId, aroundC }: { readonly placeId: string; rea
   const [shown, setShown] = useState<number | null>(Math.round(format.toTemperature(aroundC) * 2) / 2);
   const note = () => act(typeReading, { placeId, celsius: format.fromTemperature(shown ?? 0) }, () => "Noted.");
   return (
-    <div style={{ display: "flex", gap: 10 }}>
+    <div className={page.line}>
       <InputNumber
         aria-label={`It reads, ${format.degree}`}
         value={shown}

@@ -26,7 +26,7 @@ export function SensorKey({ placeId, hasKey }: { readonly placeId: string; reado
         </p>
       ) : null}
       <Button onClick={make}>{hasKey || key ? "New key, ending the old" : "Make a key"}</Button>
-      <p className={page.source} style={{ marginTop: 8 }}>
+      <p className={`${page.source} ${page.above}`}>
         No sensor at hand: <code>npm run sensor</code> sends what a cold room would.
       </p>
     </>

@@ -15,6 +15,7 @@ import { LoggerImport } from "./LoggerImport";
 import { PlaceChart } from "./PlaceChart";
 import { ReadingPad } from "./ReadingPad";
 import { SensorKey } from "./SensorKey";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Place" };
 
@@ -55,21 +56,24 @@ export default async function PlacePage({ params, searchParams }: Params) {
   const open = excursions.filter(({ answers }) => answers.length === 0);
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
+      <PageHead
+        title={
+          <>
             {place.name} {last ? `at ${format.temperature(last.celsius, 1)}` : "without a reading"}
-          </h1>
-          <p className={page.asks}>
+          </>
+        }
+        asks={
+          <>
             {open.length > 0
               ? `${open.length} ${open.length === 1 ? "stretch" : "stretches"} outside the limits ${open.length === 1 ? "waits" : "wait"} for what was done.`
               : "Nothing outside the limits is unanswered."}{" "}
             {gaps.length > 0
               ? `${gaps.length} ${gaps.length === 1 ? "gap" : "gaps"} in the readings.`
               : "No reading is missing."}
-          </p>
-        </div>
-        <nav aria-label="Span" style={{ display: "flex", gap: 18 }}>
+          </>
+        }
+      >
+        <nav aria-label="Span" className={page.line}>
           {SPANS.map(({ days, label }) => (
             <Link
               key={days}
@@ -84,7 +88,7 @@ export default async function PlacePage({ params, searchParams }: Params) {
           </a>
           <Link href="/ice/places">All places</Link>
         </nav>
-      </header>
+      </PageHead>
       {place.kind === "tank" ? <PracticeLine id="live-tank" /> : null}
       <div className={page.stack}>
         <section className={page.card} aria-label="Readings">

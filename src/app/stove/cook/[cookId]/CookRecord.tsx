@@ -5,6 +5,7 @@ import type { StoredPlan } from "@/house/storedPlan";
 import { durationText, timeText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
+import { PageHead } from "@/ui/layout/PageHead";
 
 type Props = {
   readonly cookId: string;
@@ -23,14 +24,14 @@ export function CookRecord({ cookId, title, batchCode, lotId, plan, events, live
   const { answer } = plan;
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
+      <PageHead
+        title={
+          <>
             {title}: {live.status === "done" ? "served" : "given up"}
-          </h1>
-          <p className={page.asks}>In the book already; nothing more to write.</p>
-        </div>
-      </header>
+          </>
+        }
+        asks="In the book already; nothing more to write."
+      />
       <section className={page.card} data-testid="record">
         <dl className={page.facts}>
           <dt>Batch</dt>
@@ -54,7 +55,7 @@ export function CookRecord({ cookId, title, batchCode, lotId, plan, events, live
             {answer.safety.meets ? "the plan meets it" : "the plan is under it, advisory needed"}
           </dd>
         </dl>
-        <p style={{ marginTop: 14, display: "flex", gap: 20 }}>
+        <p className={`${page.line} ${page.above}`}>
           <Link href={`/book/lot/${lotId}`}>From this plate back to the boat</Link>
           {live.status === "done" ? <Link href={`/stove/hold?cook=${cookId}`}>It has to wait</Link> : null}
           <Link href="/stove">Next batch</Link>

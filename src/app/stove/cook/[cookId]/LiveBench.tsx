@@ -20,6 +20,7 @@ import { ProbePicker, type ProbeChoice } from "./ProbePicker";
 import { useReadings } from "./useReadings";
 import { useTapped } from "../../tappedCooks";
 import { hearSettled, sendTap, useTapOutbox, type Tap } from "../../tapOutbox";
+import { PageHead } from "@/ui/layout/PageHead";
 
 type Props = {
   readonly cookId: string;
@@ -112,18 +113,19 @@ export function LiveBench({
     });
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>{title}</h1>
-          <p className={page.asks}>
+      <PageHead
+        title={title}
+        asks={
+          <>
             <span className="figure">{batchCode}</span> · {methodOf(plan.methodId).label.toLowerCase()},{" "}
             {plan.targetC === null
               ? outcomeLabel(plan.answer.band, group).toLowerCase()
               : `centre to ${format.temperature(plan.targetC)}`}
-          </p>
-        </div>
+          </>
+        }
+      >
         {muted ? <Button onClick={unmute}>Turn the sound on</Button> : null}
-      </header>
+      </PageHead>
       <div className={styles.live}>
         <section className={styles.now} data-due={due || undefined} aria-label={stage.name}>
           <h2>
@@ -187,7 +189,7 @@ export function LiveBench({
             <h2>Note the centre</h2>
             <ProbePad expectedC={stage.probeC} busy={busy} onNote={(centreC) => tap({ kind: "probed", centreC })} />
             {live.probes.length > 0 ? (
-              <p className="muted" style={{ marginTop: 10 }} data-testid="noted">
+              <p className={`muted ${page.above}`} data-testid="noted">
                 Noted: {live.probes.map(({ centreC }) => format.temperature(centreC)).join(", ")}
               </p>
             ) : null}
@@ -203,17 +205,17 @@ export function LiveBench({
                 </li>
               ))}
             </ol>
-            <p className="muted" style={{ marginTop: 8 }}>
+            <p className={`muted ${page.above}`}>
               Pull up to {durationText(plan.answer.window.earlyS)} early or {durationText(plan.answer.window.lateS)}{" "}
               late.
             </p>
-            <Button type="text" danger onClick={giveUp} style={{ marginTop: 6 }}>
+            <Button type="text" danger onClick={giveUp} className={page.above ?? ""}>
               Give it up
             </Button>
           </section>
         </aside>
       </div>
-      <p style={{ marginTop: 14 }}>
+      <p className={page.aboveMore}>
         <Link href="/stove/live">All pans</Link>
       </p>
     </>

@@ -72,7 +72,7 @@ export function ProbeCard({ plan, events, live, readings, busy, onSetClock }: Pr
       </dl>
       <p className="muted">{estimate.because ? `It looks as if: ${estimate.because}.` : "As planned so far."}</p>
       {!resting && Math.abs(changeS) >= WORTH_S ? (
-        <Button disabled={busy} onClick={() => onSetClock(changeS)} style={{ margin: "8px 0" }}>
+        <Button disabled={busy} onClick={() => onSetClock(changeS)} className={page.around ?? ""}>
           Set this clock {durationText(Math.abs(changeS))} {changeS > 0 ? "longer" : "shorter"}
         </Button>
       ) : null}

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { probeChoicesC } from "@/core/cooking";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import styles from "../../Stove.module.css";
+import page from "@/ui/layout/page.module.css";
 
 type Props = { readonly expectedC: number; readonly busy: boolean; readonly onNote: (centreC: number) => void };
 
@@ -26,7 +27,7 @@ export function ProbePad({ expectedC, busy, onNote }: Props) {
         ))}
       </div>
       <form
-        style={{ display: "flex", gap: 8, marginTop: 10 }}
+        className={`${page.line} ${page.above}`}
         onSubmit={(event) => {
           event.preventDefault();
           if (typed === null) return;
@@ -41,7 +42,7 @@ export function ProbePad({ expectedC, busy, onNote }: Props) {
           step={0.1}
           inputMode="decimal"
           onChange={setTyped}
-          style={{ flex: 1 }}
+          className={page.grow ?? ""}
         />
         <Button htmlType="submit" disabled={busy || typed === null}>
           Note

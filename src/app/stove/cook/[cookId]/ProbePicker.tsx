@@ -2,6 +2,7 @@
 import { Select } from "antd";
 import { useAct } from "@/ui/hooks/useAct";
 import { moveProbe } from "../../live/actions";
+import page from "@/ui/layout/page.module.css";
 
 export type ProbeChoice = { readonly id: string; readonly name: string; readonly cookId: string | null };
 type Props = { readonly cookId: string; readonly probes: readonly ProbeChoice[] };
@@ -12,7 +13,7 @@ export function ProbePicker({ cookId, probes }: Props) {
   if (probes.length === 0) return null;
   const here = probes.find((probe) => probe.cookId === cookId)?.id ?? "";
   return (
-    <label style={{ display: "grid", gap: 4, marginTop: 12, fontWeight: 600, fontSize: 15 }}>
+    <label className={`${page.labelled} ${page.aboveMore}`}>
       Probe in it
       <Select<string>
         value={here}

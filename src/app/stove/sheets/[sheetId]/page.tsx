@@ -12,6 +12,7 @@ import { requireHouse } from "../../../request";
 import styles from "../../Stove.module.css";
 import { PrintButton } from "../PrintButton";
 import { SheetTable } from "../SheetTable";
+import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Station sheet" };
 
@@ -33,37 +34,36 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
   );
   return (
     <article className={styles.wall}>
-      <header className={page.head}>
-        <div>
-          <h1>
+      <PageHead
+        title={
+          <>
             {species.name}: {method.label.toLowerCase()}
-          </h1>
-          <p className={page.asks}>
-            {[
-              school?.label,
-              question.goal.kind === "safe"
-                ? "by the rule in force"
-                : question.goal.kind === "rim"
-                  ? `set rim ${format.length(question.goal.rimMm)}`
-                  : `centre ${format.temperature(question.goal.targetC)}`,
-              `from ${format.temperature(question.startC)}`,
-              ...settings,
-              question.films ? "with what was learned of this pan" : null,
-            ]
-              .filter((word) => word)
-              .join(" · ")}
-          </p>
-        </div>
+          </>
+        }
+        asks={[
+          school?.label,
+          question.goal.kind === "safe"
+            ? "by the rule in force"
+            : question.goal.kind === "rim"
+              ? `set rim ${format.length(question.goal.rimMm)}`
+              : `centre ${format.temperature(question.goal.targetC)}`,
+          `from ${format.temperature(question.startC)}`,
+          ...settings,
+          question.films ? "with what was learned of this pan" : null,
+        ]
+          .filter((word) => word)
+          .join(" · ")}
+      >
         <span className={`${styles.headActions} ${styles.noPrint}`}>
           <a href={`/api/export/station-sheet.csv?sheet=${sheet.id}`}>As CSV</a>
           <PrintButton />
           <Link href="/stove/sheets">All sheets</Link>
         </span>
-      </header>
+      </PageHead>
       <section className={page.card}>
         <SheetTable rows={rows} group={species.donenessGroup} />
       </section>
-      <p className="muted" style={{ marginTop: 8 }}>
+      <p className={`muted ${page.above}`}>
         Cue first, probe second, clock third: probe the thickest point. Worked out {dayText(atMs, house.timeZone)} by{" "}
         {who}; {house.name}.
       </p>
