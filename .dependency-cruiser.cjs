@@ -87,7 +87,7 @@ module.exports = {
     only("db", ["db", "house", "calendar", "core"]),
     only("verbs", ["verbs", "core"]),
     only("workers", ["workers", "core"]),
-    only("server", ["server", "verbs", "core"]),
+    only("server", ["server", "verbs", "house", "core"]),
     {
       name: "ui-looks-down",
       severity: "error",

@@ -4,6 +4,9 @@ import type { StoredPlan } from "./storedPlan";
 import { templateSeconds } from "./templateSeconds";
 
 type CookRow = { readonly plan: StoredPlan; readonly events: readonly CookEvent[] };
+/** A cook with what its probe sent. */
+export type MeasuredRow = CookRow & { readonly streamed: readonly ProbeReading[] };
+
 type ProbeReading = { readonly atMs: number; readonly celsius: number };
 
 /** What a cook measured: its stages as they really went, and every reading by hand or from a probe. Null: nothing was read. */

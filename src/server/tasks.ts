@@ -1,6 +1,18 @@
-import { planSheet, sheetRows, type CookPlan, type SheetRequest, type SheetRow } from "@/core/cooking";
-import type { Result } from "@/core/shared";
-import { ok } from "@/core/shared";
+import {
+  fitCooks,
+  planSheet,
+  sheetRows,
+  type CookPlan,
+  type Fit,
+  type SheetRequest,
+  type SheetRow,
+  type UsualPiece,
+} from "@/core/cooking";
+import { assert, ok, type Result } from "@/core/shared";
+import { findSpecies, type Species } from "@/core/species";
+import type { CookAskInput } from "@/house/cookAsk";
+import { firstAsk } from "@/house/firstAsk";
+import { measuredOf, type MeasuredRow } from "@/house/measured";
 import { runVerbOnText, type Problem } from "@/verbs";
 
 /** What the server works out in threads of its own; bundled into one file beside the application. */
@@ -9,6 +21,21 @@ export type Tasks = {
   readonly sheet: {
     readonly ask: { readonly question: SheetRequest; readonly thicknesses: readonly number[] };
     readonly answer: Result<readonly SheetRow[], string>;
+  };
+  /** What a bench opens on: tried out by the planner. */
+  readonly first: {
+    readonly ask: {
+      readonly speciesId: string;
+      readonly piece: Partial<UsualPiece>;
+      readonly available: number;
+      readonly own: readonly Species[];
+    };
+    readonly answer: CookAskInput;
+  };
+  /** What probed cooks teach; null: none of them was probed. */
+  readonly fit: {
+    readonly ask: { readonly cooks: readonly MeasuredRow[]; readonly own: readonly Species[] };
+    readonly answer: { readonly fit: Fit; readonly cooks: number } | null;
   };
   readonly verb: {
     readonly ask: { readonly name: string; readonly text: string };
@@ -27,6 +54,17 @@ export default function runTask(job: Job): Tasks[TaskName]["answer"] {
     case "sheet": {
       const rows = sheetRows(job.ask.question, job.ask.thicknesses);
       return rows.ok ? ok([...rows.value]) : rows;
+    }
+    case "first": {
+      const { speciesId, piece, available, own } = job.ask;
+      const species = findSpecies(speciesId, own);
+      assert(species !== undefined, `no species ${speciesId}`);
+      return firstAsk(species, piece, available);
+    }
+    case "fit": {
+      const { cooks, own } = job.ask;
+      const measured = cooks.flatMap(({ streamed, ...cook }) => measuredOf(cook, streamed, own) ?? []);
+      return measured.length === 0 ? null : { fit: fitCooks(measured, ["vessel", "air"]), cooks: measured.length };
     }
     case "verb":
       return runVerbOnText(job.ask.name, job.ask.text);

@@ -287,6 +287,9 @@ test("papers are kept byte for byte, their hash in the ledger", () => {
   expect(findFile(db, id)!.bytes.equals(bytes)).toBe(true);
   expect(filesOfLot(db, lot.id)).toMatchObject([{ name: "feed.pdf" }]);
   expect(entriesOfLot(db, lot.id).at(-1)!.payload["sha256"]).toMatch(/^[0-9a-f]{64}$/);
+  // sent again because the answer was slow
+  expect(attachFile(db, lot.id, { name: "feed again.pdf", mime: "application/pdf", bytes }, stamp(1))).toBe(id);
+  expect(filesOfLot(db, lot.id)).toHaveLength(1);
 });
 
 test("a supplier's record: what stayed, what went back, how fresh, how short", () => {

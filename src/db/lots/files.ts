@@ -1,5 +1,5 @@
 import { createHash, randomUUID } from "node:crypto";
-import { asc, eq } from "drizzle-orm";
+import { and, asc, eq } from "drizzle-orm";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { attachments } from "../schema/lots";
@@ -15,8 +15,15 @@ export function attachFile(
   { who, atMs }: { readonly who: string; readonly atMs: number },
 ): string {
   return db.transaction((tx) => {
-    const id = randomUUID();
     const sha256 = createHash("sha256").update(file.bytes).digest("hex");
+    const known = tx
+      .select({ id: attachments.id })
+      .from(attachments)
+      .where(and(eq(attachments.lotId, lotId), eq(attachments.sha256, sha256)))
+      .get();
+    // the same paper sent twice, because the answer was slow, is one paper
+    if (known) return known.id;
+    const id = randomUUID();
     tx.insert(attachments)
       .values({ id, lotId, ...file, sha256, addedAtMs: atMs, addedBy: who })
       .run();

@@ -9,7 +9,7 @@ import { lotInHand } from "@/db/lots/stock";
 import { requireHouse, requestTime } from "../../request";
 import { PlanBench } from "../bench/PlanBench";
 import { filmsByPan } from "../films";
-import { firstAsk } from "@/house/firstAsk";
+import { firstInThread } from "../firstInThread";
 import { loadOfBatch } from "@/house/question";
 
 export const metadata: Metadata = { title: "Stove" };
@@ -28,7 +28,7 @@ export default async function PlanPage({ params }: { readonly params: Promise<{ 
   const load = loadOfBatch(pieces, 1, prepared);
   if (!load) redirect(`/book/lot/${batch.lotId}`);
   const shape = prepared?.piece.shape ?? batch.pieceShape ?? "slab";
-  const first = firstAsk(
+  const first = await firstInThread(
     species,
     {
       // what Block cut is flesh, or a round of it; a tail stays what it was counted as

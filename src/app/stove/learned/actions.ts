@@ -1,15 +1,18 @@
 "use server";
 import { z } from "zod";
-import { PAN_IDS, readTrace } from "@/core/cooking";
+import { PAN_IDS, readTrace, type PanId } from "@/core/cooking";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { findCook } from "@/db/stove/cooks";
-import { addTrace } from "@/db/stove/probes";
+import { addTrace, readingsOf } from "@/db/stove/probes";
+import { listOwnSpecies } from "@/db/house/species";
 import { keepFit, resetFit } from "@/db/stove/stationFits";
 import { parseCsv } from "@/exchange/csv";
 import { refused, type ActionError } from "../../actionError";
-import { houseAction } from "../../houseAction";
-import { learnFrom } from "../learnFrom";
+import { workOut } from "@/server/pool";
+import type { Tasks } from "@/server/tasks";
+import { houseAction, plannedAction } from "../../houseAction";
+import { POOL_WORDS } from "../../poolWords";
 
 const Trace = z.strictObject({
   cookId: z.string("Choose a cook.").min(1, "Choose a cook."),
@@ -29,15 +32,28 @@ export const importTrace = async (input: unknown, intention: unknown): Promise<R
     return ok(readings.length);
   });
 
+type Learned = { readonly panId: PanId; readonly lesson: Tasks["fit"]["answer"] };
+
 /** Learns a pan's coefficients from the probed cooks chosen, or with none sets them back to the book's. */
 export const learnPan = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
-  houseAction("learnPan", Lesson, input, intention, ({ panId, cookIds }, { stamp }) => {
-    if (cookIds.length === 0) {
-      resetFit(db(), panId, stamp);
+  plannedAction(
+    "learnPan",
+    Lesson,
+    input,
+    intention,
+    async ({ panId, cookIds }): Promise<Result<Learned, ActionError>> => {
+      if (cookIds.length === 0) return ok({ panId, lesson: null });
+      const cooks = cookIds.flatMap((id) => {
+        const cook = findCook(db(), id);
+        return cook ? [{ plan: cook.plan, events: cook.events, streamed: readingsOf(db(), id) }] : [];
+      });
+      const worked = await workOut("house", "fit", { cooks, own: listOwnSpecies(db()) });
+      if (!worked.ok) return err(refused(POOL_WORDS[worked.error]));
+      return worked.value ? ok({ panId, lesson: worked.value }) : err(refused("None of these cooks was probed."));
+    },
+    ({ panId, lesson }, { stamp }) => {
+      if (lesson) keepFit(db(), panId, lesson.fit, lesson.cooks, stamp);
+      else resetFit(db(), panId, stamp);
       return ok(null);
-    }
-    const learned = learnFrom(db(), cookIds);
-    if (!learned) return err(refused("None of these cooks was probed."));
-    keepFit(db(), panId, learned.fit, learned.cooks, stamp);
-    return ok(null);
-  });
+    },
+  );

@@ -8,7 +8,7 @@ import { lotInHand } from "@/db/lots/stock";
 import { requireHouse, requestTime } from "../../../request";
 import { PlanBench } from "../../bench/PlanBench";
 import { filmsByPan } from "../../films";
-import { firstAsk } from "@/house/firstAsk";
+import { firstInThread } from "../../firstInThread";
 
 export const metadata: Metadata = { title: "Stove" };
 
@@ -21,7 +21,7 @@ export default async function LotPlanPage({ params }: { readonly params: Promise
   if (!stock || !lot) notFound();
   const { species } = stock;
   const { massG } = usualPiece(species);
-  const first = firstAsk(
+  const first = await firstInThread(
     species,
     lot.state === "frozen" ? { startC: -18 } : {},
     Math.max(1, Math.floor(lot.remainingG / massG)),
