@@ -6,7 +6,7 @@ import { useState } from "react";
 import { findSpecies } from "@/core/species";
 import type { Advice } from "@/db/house/advice";
 import type { Place } from "@/db/house/places";
-import { askOnce, UNANSWERED } from "@/ui/hooks/useAct";
+import { askOnce, UNANSWERED } from "@/ui/hooks/askOnce";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";

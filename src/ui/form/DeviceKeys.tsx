@@ -3,7 +3,8 @@ import { Button, Input, Typography } from "antd";
 import { useState } from "react";
 import { Field } from "./Field";
 import page from "../layout/page.module.css";
-import { useAct, type Action } from "../hooks/useAct";
+import type { Action } from "../hooks/askOnce";
+import { useAct } from "../hooks/useAct";
 
 type Props = {
   readonly devices: readonly { readonly id: string; readonly name: string }[];

@@ -7,7 +7,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import type { FLESH } from "@/ui/theme/palette";
 import { SideDrawing } from "@/ui/drawings/SideDrawing";
-import { askOnce, UNANSWERED } from "@/ui/hooks/useAct";
+import { askOnce, UNANSWERED } from "@/ui/hooks/askOnce";
 import { cutSides } from "./actions";
 import styles from "./Cut.module.css";
 import { SideCard } from "./SideCard";

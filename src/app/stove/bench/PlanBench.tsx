@@ -17,7 +17,7 @@ import {
 } from "@/core/cooking";
 import { RULE_SETS } from "@/core/safety";
 import { findSpecies, shortName } from "@/core/species";
-import { askOnce, UNANSWERED } from "@/ui/hooks/useAct";
+import { askOnce, UNANSWERED } from "@/ui/hooks/askOnce";
 import { CrossSection } from "@/ui/drawings/CrossSection";
 import { CutFaceView } from "@/ui/drawings/CutFaceView";
 import { useHouse } from "@/ui/hooks/HouseContext";

@@ -3,7 +3,7 @@ import { Alert, App, Button, Upload } from "antd";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { dayText, timeText } from "@/ui/format/format";
-import { askOnce, UNANSWERED } from "@/ui/hooks/useAct";
+import { askOnce, UNANSWERED } from "@/ui/hooks/askOnce";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { readLogger, type LoggerAnswer } from "../actions";
