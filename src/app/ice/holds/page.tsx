@@ -8,7 +8,7 @@ import { stockOnIce } from "@/db/lots/stock";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requestTime, requireHouse } from "../../request";
-import { HoldLine } from "../[lotId]/HoldCard";
+import { HoldLine } from "../[lotId]/HoldLine";
 import { ICE_VIEWS } from "../subViews";
 import { PageHead } from "@/ui/layout/PageHead";
 

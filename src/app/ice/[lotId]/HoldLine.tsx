@@ -1,0 +1,93 @@
+"use client";
+import { Button, InputNumber } from "antd";
+import { useState } from "react";
+import { HOLD_LABELS } from "@/core/coldchain";
+import type { LotHold } from "@/db/lots/holds";
+import { dayText, timeText } from "@/ui/format/format";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { useAct } from "@/ui/hooks/useAct";
+import page from "@/ui/layout/page.module.css";
+import styles from "../Ice.module.css";
+import { AirRecordLine } from "./AirRecordLine";
+import { endHold, noteHoldReading, openThawingPack } from "./actions";
+
+/** One hold: what is still needed, when it ends, and what can be done about it. */
+export function HoldLine({ held }: { readonly held: LotHold }) {
+  const { format, timeZone } = useHouse();
+  const { act } = useAct();
+  const [shown, setShown] = useState<number | null>(null);
+  const { hold, status, closedAs } = held;
+  const open = held.closedAtMs === null;
+  return (
+    <div className={styles.hold} data-state={open ? status.state : "closed"}>
+      <div className={styles.holdHead}>
+        <b>{HOLD_LABELS[hold.kind]}</b>
+        {open && status.endsMs !== null && status.state !== "done" ? (
+          <span className="figure" data-testid="hold-ends">
+            {dayText(status.endsMs, timeZone)} {timeText(status.endsMs, timeZone)}
+          </span>
+        ) : null}
+      </div>
+      <p data-testid="hold-needs">{format.words((open ? status.needs : closedAs) ?? "")}</p>
+      <p className={page.source}>{status.source}</p>
+      {open && hold.kind === "parasite" ? (
+        <>
+          {hold.readings.length > 0 ? (
+            <p className={page.sub}>
+              Centre:{" "}
+              {hold.readings
+                .slice(-4)
+                .map(
+                  ({ atMs, celsius }) =>
+                    `${format.temperature(celsius, 1)} ${dayText(atMs, timeZone)} ${timeText(atMs, timeZone)}`,
+                )
+                .join(" · ")}
+            </p>
+          ) : null}
+          <div className={styles.holdWork}>
+            <InputNumber
+              aria-label={`Centre now, ${format.degree}`}
+              placeholder={`centre, ${format.degree}`}
+              value={shown}
+              step={0.5}
+              inputMode="decimal"
+              onChange={setShown}
+              className={page.number ?? ""}
+            />
+            <Button
+              disabled={shown === null}
+              onClick={async () => {
+                if (
+                  await act(
+                    noteHoldReading,
+                    { holdId: held.id, celsius: format.fromTemperature(shown ?? 0) },
+                    (needs) => `Noted. ${needs}`,
+                  )
+                )
+                  setShown(null);
+              }}
+            >
+              Note the centre
+            </Button>
+            <Button onClick={() => act(endHold, { holdId: held.id }, (as) => `Closed, ${as}.`)}>
+              {status.state === "done" ? "Close it as met" : "Break it off"}
+            </Button>
+          </div>
+        </>
+      ) : null}
+      {open ? <AirRecordLine held={held} /> : null}
+      {open && hold.kind === "thaw" && hold.vacuumPack && !hold.packOpened ? (
+        <Button onClick={() => act(openThawingPack, { holdId: held.id }, () => "Pack opened, and written down.")}>
+          The pack is open
+        </Button>
+      ) : null}
+      {open &&
+      (hold.kind === "cure" || hold.kind === "thaw") &&
+      !(hold.kind === "thaw" && hold.vacuumPack && !hold.packOpened) ? (
+        <Button onClick={() => act(endHold, { holdId: held.id }, (as) => `Closed, ${as}.`)}>
+          {status.state === "due" ? "It is done" : "Break it off"}
+        </Button>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,143 @@
+"use client";
+import { Button, DatePicker, Input, InputNumber, Segmented, Switch } from "antd";
+import dayjs, { type Dayjs } from "dayjs";
+import Link from "next/link";
+import { useState } from "react";
+import type { ThawWay } from "@/core/coldchain";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { useAct } from "@/ui/hooks/useAct";
+import { PracticeLine } from "@/ui/layout/PracticeLine";
+import page from "@/ui/layout/page.module.css";
+import styles from "../Ice.module.css";
+import { beginHold } from "./actions";
+
+/** The kinds of hold a hand can begin. */
+export type BegunKind = "parasite" | "cure" | "thaw" | "tag";
+
+const SHORT: Readonly<Record<BegunKind, string>> = {
+  parasite: "Freeze",
+  cure: "Cure",
+  thaw: "Thaw",
+  tag: "Keep the tag",
+};
+
+type NewProps = { readonly lotId: string; readonly kinds: readonly BegunKind[]; readonly onDone: () => void };
+
+/** Begins a hold of one kind. */
+export function NewHold({ lotId, kinds, onDone }: NewProps) {
+  const { format } = useHouse();
+  const { act } = useAct();
+  const [kind, setKind] = useState<BegunKind>(kinds[0] ?? "cure");
+  const [hours, setHours] = useState<number | null>(null);
+  const [note, setNote] = useState("");
+  const [vacuum, setVacuum] = useState(false);
+  const [way, setWay] = useState<ThawWay>("refrigerator");
+  const [reached, setReached] = useState<Dayjs | null>(null);
+  const [reachedTo, setReachedTo] = useState<number | null>(null);
+  const [day, setDay] = useState<Dayjs | null>(null);
+  const wanted = () => {
+    switch (kind) {
+      case "parasite": {
+        const stated =
+          reached && reachedTo !== null
+            ? { atMs: reached.valueOf(), celsius: format.fromTemperature(reachedTo) }
+            : null;
+        return { kind, lotId, stated };
+      }
+      case "cure":
+        return { kind, lotId, plannedH: hours, note };
+      case "thaw":
+        return { kind, lotId, plannedH: hours, vacuumPack: vacuum, way };
+      case "tag":
+        return { kind, lotId, lastServedOn: day?.format("YYYY-MM-DD") };
+    }
+  };
+  const begin = async () => {
+    if (await act(beginHold, wanted(), () => "The hold runs.")) onDone();
+  };
+  return (
+    <div className={styles.newHold}>
+      <Segmented<BegunKind>
+        value={kind}
+        onChange={setKind}
+        options={kinds.map((value) => ({ value, label: SHORT[value] }))}
+        className={page.below}
+      />
+      {kind === "parasite" ? (
+        <>
+          <p className={page.source}>
+            Time counts only while the centre is at or below the limit. Probe it, or say when it got there; a probe
+            reading must close it. <Link href={`/raw/freeze?lot=${lotId}`}>Reckon how long it takes</Link>.
+          </p>
+          <div className={styles.holdWork}>
+            <Field label={`Centre reached, ${format.degree}`}>
+              {(id) => <InputNumber id={id} value={reachedTo} step={1} inputMode="decimal" onChange={setReachedTo} />}
+            </Field>
+            <Field label="When">
+              {(id) => (
+                <DatePicker
+                  id={id}
+                  showTime={{ format: "HH:mm" }}
+                  format="ddd D MMM HH:mm"
+                  value={reached}
+                  onChange={setReached}
+                  disabledDate={(when) => when.isAfter(dayjs(), "day")}
+                />
+              )}
+            </Field>
+          </div>
+        </>
+      ) : null}
+      {kind === "cure" || kind === "thaw" ? (
+        <Field label="Hours">
+          {(id) => <InputNumber id={id} min={0} step={1} inputMode="decimal" value={hours} onChange={setHours} />}
+        </Field>
+      ) : null}
+      {kind === "cure" ? (
+        <Field label="Recipe">
+          {(id) => (
+            <Input
+              id={id}
+              maxLength={200}
+              value={note}
+              placeholder="40 g salt, 20 g sugar a kilo"
+              onChange={({ target }) => setNote(target.value)}
+            />
+          )}
+        </Field>
+      ) : null}
+      {kind === "thaw" ? (
+        <>
+          <Segmented<ThawWay>
+            aria-label="How it thaws"
+            value={way}
+            onChange={setWay}
+            options={[
+              { value: "refrigerator", label: "Refrigerator" },
+              { value: "running-water", label: "Cold running water" },
+            ]}
+            className={page.below}
+          />
+          <Field label="In a vacuum pack">
+            {(id) => (
+              <div>
+                <Switch id={id} checked={vacuum} onChange={setVacuum} />
+              </div>
+            )}
+          </Field>
+          <PracticeLine id="thawing" />
+        </>
+      ) : null}
+      {kind === "cure" ? <PracticeLine id="curing" /> : null}
+      {kind === "tag" ? (
+        <Field label="The last of it was served on">
+          {(id) => <DatePicker id={id} format="ddd D MMM YYYY" value={day} onChange={setDay} />}
+        </Field>
+      ) : null}
+      <Button type="primary" onClick={begin}>
+        Begin
+      </Button>
+    </div>
+  );
+}

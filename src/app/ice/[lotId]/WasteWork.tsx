@@ -1,0 +1,70 @@
+"use client";
+import { InputNumber, Segmented, Select } from "antd";
+import { useState } from "react";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { throwAway } from "./actions";
+import { Act, useLotAct, type LotFacts } from "./lotAct";
+import { WASTE_REASONS } from "./schema";
+
+/** Thrown away, all or a part, with why and what it cost. */
+export function WasteWork({ lotId, leftG, priceCentsPerKg }: LotFacts) {
+  const { format } = useHouse();
+  const { act, busy } = useLotAct();
+  const [all, setAll] = useState(true);
+  const [mass, setMass] = useState<number | null>(null);
+  const [reason, setReason] = useState<string>(WASTE_REASONS[0]);
+  const massG = all ? leftG : format.fromBigMass(mass ?? 0);
+  return (
+    <>
+      <Field label="Why">
+        {(id) => (
+          <Select
+            id={id}
+            value={reason}
+            className={page.full ?? ""}
+            options={WASTE_REASONS.map((value) => ({ value, label: value }))}
+            onChange={setReason}
+          />
+        )}
+      </Field>
+      <Field label="How much">
+        {(id) => (
+          <Segmented<string>
+            id={id}
+            block
+            value={all ? "all" : "part"}
+            onChange={(value) => setAll(value === "all")}
+            options={[
+              { value: "all", label: `All ${format.mass(leftG)}` },
+              { value: "part", label: "A part" },
+            ]}
+          />
+        )}
+      </Field>
+      {all ? null : (
+        <Field label={`Weight, ${format.bigMassUnit}`}>
+          {(id) => (
+            <InputNumber
+              id={id}
+              min={0}
+              step={0.1}
+              inputMode="decimal"
+              value={mass}
+              onChange={setMass}
+              className={page.full ?? ""}
+            />
+          )}
+        </Field>
+      )}
+      <Act
+        busy={busy}
+        disabled={massG <= 0}
+        onClick={() => act(throwAway, { lotId, massG, reason }, (cents) => `Written off: ${format.money(cents)}.`)}
+      >
+        Throw {format.mass(massG)} away, {format.money((massG / 1000) * priceCentsPerKg)} lost
+      </Act>
+    </>
+  );
+}

@@ -1,0 +1,137 @@
+"use client";
+import { Button, Segmented, Select } from "antd";
+import { FREEZERS, FREEZER_IDS, WRAPS, WRAP_IDS, type FreezePack } from "@/core/raw";
+import { shortName, SPECIES } from "@/core/species";
+import { Field } from "@/ui/form/Field";
+import { NumberField } from "@/ui/form/NumberField";
+import { QuantityField } from "@/ui/form/QuantityField";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import styles from "../Raw.module.css";
+import type { FreezeAsk, FreezeLot, Freezer } from "./freezeAsk";
+
+const rawFish = SPECIES.filter(({ rawUse }) => rawUse !== "none");
+
+type Props = {
+  readonly lots: readonly FreezeLot[];
+  readonly lotId: string | null;
+  readonly freezers: readonly Freezer[];
+  readonly ask: FreezeAsk;
+  readonly onLot: (lotId: string | null) => void;
+  readonly onChange: (part: Partial<FreezeAsk>) => void;
+};
+
+/** Which fish, how it is packed, and in what cold. */
+export function FreezeForm({ lots, lotId, freezers, ask, onLot, onChange }: Props) {
+  const { format } = useHouse();
+  const { speciesId, shape, thicknessMm, layers, wrap, freezer, airC, startC } = ask;
+  return (
+    <section className={page.card}>
+      <Field label="Lot">
+        {(id) => (
+          <Select<string>
+            id={id}
+            allowClear
+            placeholder="none, just to know"
+            value={lotId}
+            onChange={(next: string | undefined) => onLot(next ?? null)}
+            options={lots.map(({ id: value, title }) => ({ value, label: title }))}
+          />
+        )}
+      </Field>
+      {lotId ? null : (
+        <Field label="Fish">
+          {(id) => (
+            <Select<string>
+              id={id}
+              showSearch={{ optionFilterProp: "label" }}
+              value={speciesId}
+              onChange={(chosen) => onChange({ speciesId: chosen })}
+              options={rawFish.map((one) => ({ value: one.id, label: shortName(one) }))}
+            />
+          )}
+        </Field>
+      )}
+      <Field label="Packed as">
+        {(id) => (
+          <Segmented<FreezePack["shape"]>
+            id={id}
+            block
+            value={shape}
+            onChange={(chosen) => onChange({ shape: chosen })}
+            options={[
+              { value: "slab", label: "flat" },
+              { value: "cylinder", label: "round" },
+              { value: "sphere", label: "ball" },
+            ]}
+          />
+        )}
+      </Field>
+      <div className={styles.fields}>
+        <QuantityField
+          label={shape === "slab" ? "Thick" : "Across"}
+          kind="length"
+          value={thicknessMm}
+          min={5}
+          max={250}
+          onChange={(value) => onChange({ thicknessMm: value })}
+        />
+        {shape === "slab" ? (
+          <NumberField
+            label="On each other"
+            whole
+            min={1}
+            max={8}
+            value={layers}
+            onChange={(value) => onChange({ layers: value })}
+          />
+        ) : null}
+        <QuantityField
+          label="Fish now"
+          kind="temperature"
+          value={startC}
+          min={0}
+          max={25}
+          onChange={(value) => onChange({ startC: value })}
+        />
+        <QuantityField
+          label="Air"
+          kind="temperature"
+          value={airC}
+          min={-60}
+          max={-5}
+          onChange={(value) => onChange({ airC: value })}
+        />
+      </div>
+      {freezers.length > 0 ? (
+        <p className={`${page.sub} ${page.below}`}>
+          {freezers.map(({ id, name, setC }) => (
+            <Button key={id} size="small" className={page.apart ?? ""} onClick={() => onChange({ airC: setC })}>
+              {name} {format.temperature(setC)}
+            </Button>
+          ))}
+        </p>
+      ) : null}
+      <Field label="Wrapped">
+        {(id) => (
+          <Select<FreezePack["wrap"]>
+            id={id}
+            value={wrap}
+            onChange={(chosen) => onChange({ wrap: chosen })}
+            options={WRAP_IDS.map((value) => ({ value, label: WRAPS[value].label }))}
+          />
+        )}
+      </Field>
+      <Field label="Kind of freezer">
+        {(id) => (
+          <Select<FreezePack["freezer"]>
+            id={id}
+            value={freezer}
+            onChange={(chosen) => onChange({ freezer: chosen })}
+            options={FREEZER_IDS.map((value) => ({ value, label: FREEZERS[value].label }))}
+          />
+        )}
+      </Field>
+    </section>
+  );
+}
