@@ -1,8 +1,8 @@
 import Link from "next/link";
 import { liveCook } from "@/core/cooking";
-import { HOLD_LABELS } from "@/core/coldchain";
+import { HOLD_LABELS, type HoldStatus } from "@/core/coldchain";
 import { nextAction } from "@/core/line";
-import { hotHoldStatus } from "@/core/safety";
+import { hotHoldStatus, type HotHoldStatus } from "@/core/safety";
 import { DAY_MS } from "@/core/units";
 import { batchesToCook } from "@/db/block/batches";
 import { db } from "@/db/connection";
@@ -15,6 +15,7 @@ import { listPlaces } from "@/db/house/places";
 import { stockOnIce } from "@/db/lots/stock";
 import { dayText, formatFor, timeText } from "@/ui/format/format";
 import page from "@/ui/layout/page.module.css";
+import { Row, RowCard } from "@/ui/layout/RowCard";
 import { VerdictTag } from "@/ui/layout/VerdictTag";
 import { LotRow } from "./ice/LotRow";
 import { NextCard } from "./NextCard";
@@ -27,11 +28,27 @@ import { clockOf, speciesName } from "./stove/clockOf";
 
 const SHOWN = 5;
 
+type Clock = (atMs: number) => string;
+
+/** What the clock of a dish that waits hot asks for. */
+function hotWord({ state, outAtMs, checkAtMs }: HotHoldStatus, clock: Clock): string {
+  if (state === "over") return "throw it away";
+  return outAtMs === null ? `probe by ${clock(checkAtMs)}` : `out by ${clock(outAtMs)}`;
+}
+
+/** When a hold ends, or why it has no end. */
+function holdWord({ state, endsMs }: HoldStatus, clock: Clock): string {
+  if (state === "due") return "now";
+  return endsMs === null ? "stopped" : clock(endsMs);
+}
+
 export default async function TodayPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
   const drift = clockDrift();
   const format = formatFor(house.units, house.currency);
+  const clockTime: Clock = (atMs) => timeText(atMs, house.timeZone);
+  const dayTime: Clock = (atMs) => `${dayText(atMs, house.timeZone)} ${clockTime(atMs)}`;
   const everything = stockOnIce(db(), nowMs);
   const stock = everything.filter(({ byProduct }) => !byProduct);
   const cooks = openCooks(db()).map(clockOf);
@@ -112,117 +129,70 @@ export default async function TodayPage() {
         <div className={page.stack}>
           <RunningCooks cooks={cooks} serverNowMs={nowMs} />
           {hot.length > 0 ? (
-            <section className={page.card}>
-              <h2>Held hot</h2>
-              <ul className={page.rows}>
-                {hot.map(({ id, title, place, status }) => (
-                  <li key={id}>
-                    <Link href="/stove/hold" className={page.row}>
-                      <span className={page.grow}>
-                        <span className={page.title}>{title}</span>
-                        <br />
-                        <span className={page.sub}>{place.toLowerCase()}</span>
-                      </span>
-                      <b style={{ textAlign: "right", ...(status.state === "hot" ? {} : { color: "var(--stop)" }) }}>
-                        {status.state === "over"
-                          ? "throw it away"
-                          : status.outAtMs === null
-                            ? `probe by ${timeText(status.checkAtMs, house.timeZone)}`
-                            : `out by ${timeText(status.outAtMs, house.timeZone)}`}
-                      </b>
-                    </Link>
-                  </li>
-                ))}
-              </ul>
-            </section>
+            <RowCard
+              title="Held hot"
+              rows={hot.map(({ id, title, place, status }) => (
+                <Row key={id} href="/stove/hold" title={title} sub={place.toLowerCase()}>
+                  <b className={status.state === "hot" ? page.right : `${page.right} ${page.stop}`}>
+                    {hotWord(status, clockTime)}
+                  </b>
+                </Row>
+              ))}
+            />
           ) : null}
           {wanting.length > 0 ? (
-            <section className={page.card}>
-              <h2>Places that want you</h2>
-              <ul className={page.rows}>
-                {wanting.map(({ place, text }) => (
-                  <li key={place.id}>
-                    <Link href={`/ice/places/${place.id}`} className={page.row}>
-                      <span className={`${page.grow} ${page.title}`}>{place.name}</span>
-                      <b className={`${page.stop} ${page.right}`}>{text}</b>
-                    </Link>
-                  </li>
-                ))}
-              </ul>
-            </section>
+            <RowCard
+              title="Places that want you"
+              rows={wanting.map(({ place, text }) => (
+                <Row key={place.id} href={`/ice/places/${place.id}`} title={place.name}>
+                  <b className={`${page.stop} ${page.right}`}>{text}</b>
+                </Row>
+              ))}
+            />
           ) : null}
-          <section className={page.card}>
-            <h2>Holds</h2>
-            {holds.length === 0 ? <p className={page.empty}>Nothing is held.</p> : null}
-            <ul className={page.rows}>
-              {holds
-                .toSorted((a, b) => (a.status.endsMs ?? 0) - (b.status.endsMs ?? 0))
-                .slice(0, SHOWN)
-                .map(({ id, lot, hold, status }) => (
-                  <li key={id}>
-                    <Link href={`/ice/${lot.id}`} className={page.row}>
-                      <span className={page.grow}>
-                        <span className={page.title}>{speciesName(lot.speciesId)}</span>
-                        <br />
-                        <span className={page.sub}>{HOLD_LABELS[hold.kind].toLowerCase()}</span>
-                      </span>
-                      <span className={`figure ${page.right}`}>
-                        {status.endsMs === null || status.state === "due"
-                          ? status.state === "due"
-                            ? "now"
-                            : "stopped"
-                          : `${dayText(status.endsMs, house.timeZone)} ${timeText(status.endsMs, house.timeZone)}`}
-                      </span>
-                    </Link>
-                  </li>
-                ))}
-            </ul>
-          </section>
-          <section className={page.card}>
-            <h2>Cut and waiting</h2>
-            {batches.length === 0 ? (
-              <p className={page.empty}>No portions are waiting.</p>
-            ) : (
-              <ul className={page.rows}>
-                {batches.slice(0, SHOWN).map((batch) => (
-                  <li key={batch.id}>
-                    <Link href={`/stove/${batch.id}`} className={page.row}>
-                      <span className={page.grow}>
-                        <span className={page.title}>{speciesName(batch.speciesId)}</span>
-                      </span>
-                      <span className="figure">
-                        {batch.portions.filter(({ cookId }) => cookId === null).length} ×{" "}
-                        {format.mass(batch.portions[0]?.massG ?? 0)}
-                      </span>
-                    </Link>
-                  </li>
-                ))}
-              </ul>
-            )}
-          </section>
-          <section className={page.card}>
-            <h2>At the door since yesterday</h2>
-            {arrived.length === 0 ? (
-              <p className={page.empty}>No delivery yet.</p>
-            ) : (
-              <ul className={page.rows}>
-                {arrived.slice(0, SHOWN).map((lot) => (
-                  <li key={lot.id}>
-                    <Link href={`/ice/${lot.id}`} className={page.row}>
-                      <span className={page.grow}>
-                        <span className={page.title}>{speciesName(lot.speciesId)}</span>
-                        <br />
-                        <span className={page.sub}>
-                          {lot.supplier}, {dayText(lot.receivedAtMs, house.timeZone)}
-                        </span>
-                      </span>
-                      <VerdictTag verdict={lot.verdict} />
-                    </Link>
-                  </li>
-                ))}
-              </ul>
-            )}
-          </section>
+          <RowCard
+            title="Holds"
+            empty="Nothing is held."
+            rows={holds
+              .toSorted((a, b) => (a.status.endsMs ?? 0) - (b.status.endsMs ?? 0))
+              .slice(0, SHOWN)
+              .map(({ id, lot, hold, status }) => (
+                <Row
+                  key={id}
+                  href={`/ice/${lot.id}`}
+                  title={speciesName(lot.speciesId)}
+                  sub={HOLD_LABELS[hold.kind].toLowerCase()}
+                >
+                  <span className={`figure ${page.right}`}>{holdWord(status, dayTime)}</span>
+                </Row>
+              ))}
+          />
+          <RowCard
+            title="Cut and waiting"
+            empty="No portions are waiting."
+            rows={batches.slice(0, SHOWN).map((batch) => (
+              <Row key={batch.id} href={`/stove/${batch.id}`} title={speciesName(batch.speciesId)}>
+                <span className="figure">
+                  {batch.portions.filter(({ cookId }) => cookId === null).length} ×{" "}
+                  {format.mass(batch.portions[0]?.massG ?? 0)}
+                </span>
+              </Row>
+            ))}
+          />
+          <RowCard
+            title="At the door since yesterday"
+            empty="No delivery yet."
+            rows={arrived.slice(0, SHOWN).map((lot) => (
+              <Row
+                key={lot.id}
+                href={`/ice/${lot.id}`}
+                title={speciesName(lot.speciesId)}
+                sub={`${lot.supplier}, ${dayText(lot.receivedAtMs, house.timeZone)}`}
+              >
+                <VerdictTag verdict={lot.verdict} />
+              </Row>
+            ))}
+          />
         </div>
       </div>
     </>

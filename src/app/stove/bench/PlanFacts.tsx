@@ -1,15 +1,13 @@
 "use client";
-import { Select } from "antd";
-import Link from "next/link";
-import { memo, useState } from "react";
-import { methodOf, KINETICS, outcomeLabel, type CookPlan } from "@/core/cooking";
-import { RULE_SETS } from "@/core/safety";
+import { memo } from "react";
+import { methodOf, outcomeLabel, type CookPlan } from "@/core/cooking";
 import { isFinfish, type Species } from "@/core/species";
 import { allergensOf, namedAllergens } from "@/core/trace";
 import { durationText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
+import { HowSure } from "./HowSure";
 import { TwoGoes } from "./TwoGoes";
 
 type Props = {
@@ -22,12 +20,8 @@ type Props = {
 /** How far off it may be, what the others in the batch get, and whether the rule is met. */
 export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, tookMs }: Props) {
   const { format, ruleSetId } = useHouse();
-  const [organism, setOrganism] = useState<string | null>(null);
-  const killed = plan.lethality.find((one) => one.organism === organism) ?? plan.lethality[0]!;
-  const { hotHold } = RULE_SETS[ruleSetId];
-  const { window, safety, spread, uncertainty, chance, practice } = plan;
+  const { window, safety, spread, chance, practice } = plan;
   const label = (id: CookPlan["band"]) => outcomeLabel(id, species.donenessGroup).toLowerCase();
-  const { compositionPct: made } = species;
   const allergens = namedAllergens(ruleSetId, species, [
     ...allergensOf(species, {}),
     ...methodOf(plan.methodId).brings,
@@ -165,50 +159,7 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
         </ul>
       </details>
       <TwoGoes plan={plan} species={species} />
-      <details className={page.open}>
-        <summary>How sure, and where it comes from</summary>
-        <p>
-          The centre ends between <span className="figure">{format.temperature(uncertainty.lowC, 1)}</span> and{" "}
-          <span className="figure">{format.temperature(uncertainty.highC, 1)}</span> with {uncertainty.basis}. The
-          chance is from {chance.samples} cooks with thickness, start and coefficients drawn from what is known of them.
-          Probe at the thickest point.
-        </p>
-        <p>
-          Heat by finite volumes through flesh of {made.water} % water, {made.protein} % protein and {made.fat} % fat
-          (Choi and Okos 1986). A face on metal, in fat or under a glow dries before it can pass{" "}
-          {format.temperature(100)}
-          {Number.isFinite(plan.lowestPanC)
-            ? `; the pan or liquid falls to ${format.temperature(plan.lowestPanC)} at the lowest`
-            : ""}
-          . {plan.browned ? "The first face browns." : "The first face stays pale."} About{" "}
-          {plan.waterLossPct.toFixed(0)} % of the weight is lost as juice.
-        </p>
-        <p>
-          Doneness from the state of the proteins: myosin {KINETICS.myosin.source}; flakes part{" "}
-          {KINETICS.flakeCollagen.source}; dryness from the water lost (common practice, low). Bands: common practice.
-        </p>
-        <p>
-          <label className={styles.organism}>
-            Killed at the coldest point, reckoned by
-            <Select<string>
-              value={killed.organism}
-              onChange={setOrganism}
-              options={plan.lethality.map((one) => ({ value: one.organism, label: one.organism }))}
-            />
-          </label>
-          <b className="figure">{Math.min(99, killed.logReduction).toFixed(1)} log</b> ({killed.source}).
-        </p>
-        <p>
-          Held hot, if at all, at {format.temperature(hotHold.minC)} or above ({hotHold.source}).{" "}
-          <Link href="/stove/hold">How long it keeps</Link>
-        </p>
-        <p>
-          {plan.dangerMin >= 1
-            ? `Its coldest flesh is between ${format.temperature(5)} and ${format.temperature(57)}, tempering counted, for ${plan.dangerMin.toFixed(0)} min. `
-            : ""}
-          Method: {methodOf(plan.methodId).source}.{tookMs === null ? null : ` Planned in ${Math.round(tookMs)} ms.`}
-        </p>
-      </details>
+      <HowSure plan={plan} species={species} tookMs={tookMs} />
     </section>
   );
 });
