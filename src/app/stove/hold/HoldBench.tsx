@@ -1,17 +1,8 @@
 "use client";
-import { Button, InputNumber, Segmented } from "antd";
+import { InputNumber, Segmented } from "antd";
 import { useState, type ReactNode } from "react";
-import {
-  governingMm,
-  keepsMin,
-  outcomeLabel,
-  SERVED_FROM_C,
-  shapeFor,
-  USUAL_HOLD_C,
-  type Holding,
-  type PieceShape,
-} from "@/core/cooking";
-import { cite, RULE_SETS, RULINGS, type RuleSetId } from "@/core/safety";
+import { governingMm, keepsMin, shapeFor, USUAL_HOLD_C, type Holding, type PieceShape } from "@/core/cooking";
+import { RULE_SETS, type RuleSetId } from "@/core/safety";
 import { findSpecies, shortName } from "@/core/species";
 import { durationText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -22,6 +13,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import { useHold } from "@/workers/client/useSheet";
 import styles from "../Stove.module.css";
 import { startHolding } from "./actions";
+import { HoldingTable } from "./HoldingTable";
 import { PageHead } from "@/ui/layout/PageHead";
 
 /** A finished cook that is to wait. */
@@ -46,8 +38,6 @@ type Props = {
 /** As the action takes it: by then every rule has it out. */
 const MOST_USED_MIN = 240;
 
-const minutesText = (minutes: number | null, never: string) => (minutes === null ? never : durationText(minutes * 60));
-
 /** A finished dish that has to wait: how long each way of the house keeps it as it was cooked, and how long the rule lets it. */
 export function HoldBench({ from, ruleSetId, nav, held }: Props) {
   const { format, ownSpecies } = useHouse();
@@ -71,7 +61,7 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
     ruleSetId,
     usedMin,
   });
-  const { minC, source, belowMin, belowSource } = RULE_SETS[ruleSetId].hotHold;
+  const { minC } = RULE_SETS[ruleSetId].hotHold;
   const best = answer?.[0];
   const start = (way: Holding["way"]) =>
     act(
@@ -148,72 +138,14 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
             />
           </label>
         </section>
-        <section className={page.card} aria-busy={working} data-testid="holding">
-          <h2>Where it waits</h2>
-          <table className={`${styles.compare} ${styles.ways}`}>
-            <thead>
-              <tr>
-                <th scope="col">Way</th>
-                <th scope="col">Good for</th>
-                <th scope="col">Above {format.temperature(minC)}</th>
-                <th scope="col">Out after</th>
-                <th scope="col">Centre at 30 min</th>
-                <th scope="col">Dries by</th>
-                <th scope="col">
-                  <span className="visually-hidden">Start</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {(answer ?? []).map((holding) => {
-                const { way, trace, hotUntilMin, outAfterMin, asCookedMin, ends, lossIn30Pct } = holding;
-                return (
-                  <tr key={way.id} data-way={way.id}>
-                    <th scope="row">
-                      {way.label}
-                      <br />
-                      <span className={page.sub}>{way.note}</span>
-                    </th>
-                    <td>
-                      <b className="figure">{minutesText(asCookedMin, "4 h and more")}</b>
-                      {ends === null ? null : (
-                        <>
-                          <br />
-                          <span className={page.sub}>
-                            then {ends === "cold" ? "too cool" : outcomeLabel(ends, group).toLowerCase()}
-                          </span>
-                        </>
-                      )}
-                    </td>
-                    <td className="figure">
-                      {hotUntilMin === 0 ? "not at all" : minutesText(hotUntilMin, "4 h and more")}
-                    </td>
-                    <td className="figure">{minutesText(outAfterMin, "no limit")}</td>
-                    <td className="figure">{format.temperature(trace[30]?.[2] ?? fromC)}</td>
-                    <td className="figure">{lossIn30Pct.toFixed(0)} %</td>
-                    <td>
-                      <Button onClick={() => start(way)} aria-label={`Start the clock: ${way.label.toLowerCase()}`}>
-                        Start
-                      </Button>
-                    </td>
-                  </tr>
-                );
-              })}
-            </tbody>
-          </table>
-          <details className={page.open}>
-            <summary>Where it comes from</summary>
-            <p>
-              Kept hot at {format.temperature(minC)} or above: {source}. Below it at most {durationText(belowMin * 60)},
-              minutes warm before counted in, then eaten or thrown away: {belowSource}. The same flesh, faces and
-              evaporation as the stove: a wet face in dry air cools to its wet bulb however warm the cabinet is set.
-              Good for: until the centre has gone on to the next doneness, or is under{" "}
-              {format.temperature(SERVED_FROM_C)} (common practice). Dries by: cook loss and water given to the air in
-              half an hour. Heated again: {cite(RULINGS[ruleSetId].reheat)}. Fish cooked under the rule is for serving
-              at once; the local authority decides.
-            </p>
-          </details>
-        </section>
+        <HoldingTable
+          holdings={answer ?? []}
+          working={working}
+          ruleSetId={ruleSetId}
+          group={group}
+          fromC={fromC}
+          onStart={start}
+        />
       </div>
     </>
   );

@@ -6,7 +6,7 @@ import { entryTimes, liveCook, methodOf, outcomeLabel, type CookEvent } from "@/
 import { findSpecies } from "@/core/species";
 import type { CookReading } from "@/db/stove/probes";
 import type { StoredPlan } from "@/house/storedPlan";
-import { clockText, durationText } from "@/ui/format/format";
+import { durationText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { useAlarm } from "@/ui/hooks/useAlarm";
@@ -17,6 +17,7 @@ import { CookRecord } from "./CookRecord";
 import { ProbeCard } from "./ProbeCard";
 import { ProbePad } from "./ProbePad";
 import { ProbePicker, type ProbeChoice } from "./ProbePicker";
+import { StageNow } from "./StageNow";
 import { useReadings } from "./useReadings";
 import { useTapped } from "../../tappedCooks";
 import { hearSettled, sendTap, useTapOutbox, type Tap } from "../../tapOutbox";
@@ -64,7 +65,6 @@ export function LiveBench({
     nowMs,
   );
   const stage = stages[live.stageIndex];
-  const next = stages[live.stageIndex + 1];
   const due = live.status === "running" && live.remainingS <= 0;
   const { muted, unmute } = useAlarm(due);
 
@@ -83,7 +83,6 @@ export function LiveBench({
   const readings = useReadings(cookId, loadedReadings, running);
   const entries = entryTimes(piecesMm, plan.answer.spread);
   const group = findSpecies(plan.speciesId, ownSpecies)?.donenessGroup ?? "white-flake";
-  const elapsedS = live.stageIndex === 0 ? live.elapsedS : Infinity;
 
   useShortcuts({
     " ": () => running && toggle(),
@@ -127,53 +126,16 @@ export function LiveBench({
         {muted ? <Button onClick={unmute}>Turn the sound on</Button> : null}
       </PageHead>
       <div className={styles.live}>
-        <section className={styles.now} data-due={due || undefined} aria-label={stage.name}>
-          <h2>
-            {live.stageIndex + 1} of {stages.length} · {stage.name}
-            {live.status === "paused" ? " · paused" : ""}
-          </h2>
-          <p className={styles.liveCue}>{format.words(stage.cue)}</p>
-          <div className={styles.clockRow}>
-            <span
-              className={styles.clock}
-              data-late={live.remainingS < 0 || undefined}
-              role="timer"
-              data-testid="clock"
-            >
-              {clockText(live.remainingS)}
-            </span>
-            <span className={styles.expect}>
-              probe then reads
-              <b>{format.temperature(stage.probeC)}</b>
-            </span>
-          </div>
-          <p role="status" className="visually-hidden">
-            {due ? `${stage.name} is due: ${next ? format.words(next.do) : "serve"}` : ""}
-          </p>
-          <div className={styles.progress} aria-hidden="true">
-            <i style={{ width: `${Math.min(100, (live.elapsedS / Math.max(1, live.plannedS)) * 100)}%` }} />
-          </div>
-          <p className={styles.do}>{format.words(stage.do)}</p>
-          {live.stageIndex === 0 && entries.some(({ afterS }) => afterS > 4) ? (
-            <ol className={styles.entries} aria-label="When each piece goes in" data-testid="entries">
-              {entries.map(({ thicknessMm, afterS }, index) => (
-                <li key={index} data-in={elapsedS >= afterS || undefined}>
-                  <span className="figure">{format.length(thicknessMm)}</span>{" "}
-                  {elapsedS >= afterS ? "in" : `in ${clockText(afterS - elapsedS)}`}
-                </li>
-              ))}
-            </ol>
-          ) : null}
-          <div className={styles.buttons}>
-            <Button type="primary" disabled={busy} onClick={() => tap({ kind: "advanced" })}>
-              {next ? `Next: ${next.name.toLowerCase()}` : "Served"}
-            </Button>
-            <Button onClick={() => tap({ kind: "extended", seconds: 10 })}>+10 s</Button>
-            <Button disabled={busy} onClick={toggle}>
-              {live.status === "paused" ? "Go on" : "Pause"}
-            </Button>
-          </div>
-        </section>
+        <StageNow
+          live={live}
+          stages={stages}
+          entries={entries}
+          due={due}
+          busy={busy}
+          onNext={() => tap({ kind: "advanced" })}
+          onMore={() => tap({ kind: "extended", seconds: 10 })}
+          onToggle={toggle}
+        />
         <aside className={page.stack}>
           {readings.length + live.probes.length > 0 ? (
             <ProbeCard
