@@ -3,13 +3,13 @@ import { Alert, Button, Segmented } from "antd";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { checkSide, panGroups, portionCost, sidesPlanner, type Side, type Station } from "@/core/block";
-import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import type { FLESH } from "@/ui/theme/palette";
 import { SideDrawing } from "@/ui/drawings/SideDrawing";
 import { askOnce, UNANSWERED } from "@/ui/hooks/askOnce";
 import { cutSides } from "./actions";
 import styles from "./Cut.module.css";
+import { CutAnswer } from "./CutAnswer";
 import { SideCard } from "./SideCard";
 import { WantCard, type Want } from "./WantCard";
 
@@ -26,7 +26,6 @@ type Props = {
 const MOST_SIDES = 12;
 /** The bench: measure the sides on their drawing, say what a portion is, and the cuts move as you do. */
 export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCentsPerKg, rawAllowed }: Props) {
-  const { format } = useHouse();
   const router = useRouter();
   const [sides, setSides] = useState<readonly Side[]>([start]);
   const [shown, setShown] = useState(0);
@@ -83,62 +82,14 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
   return (
     <div className={page.stack}>
       <section className={page.card}>
-        <div className={styles.answer}>
-          <p>
-            <span className={page.big} data-testid="portions">
-              {plan?.portions ?? 0}
-            </span>{" "}
-            portions
-            {portions.length > 0 ? (
-              <>
-                {" "}
-                of <b className="figure">{format.mass(plan?.meanG ?? 0)}</b>
-                {plan && plan.spreadG >= 0.5 ? (
-                  <>
-                    , <b className="figure">{format.mass(plan.spreadG)}</b> apart
-                  </>
-                ) : null}
-                {plan && plan.short > 0 ? (
-                  <b className={page.stop}>
-                    , {plan.short} short of {want.covers}
-                  </b>
-                ) : null}
-              </>
-            ) : null}
-          </p>
-          <p>
-            trim{" "}
-            <b className="figure" data-testid="trim">
-              {format.mass(plan?.trimG ?? 0)}
-            </b>
-          </p>
-          {cost ? (
-            <p>
-              <b className="figure">{format.money(cost.centsPerPortion)}</b> a portion
-            </p>
-          ) : null}
-          <Button type="primary" size="large" onClick={accept} loading={busy} disabled={!plan || plan.portions === 0}>
-            Cut it so
-          </Button>
-        </div>
-        {groups.length > 0 ? (
-          <ul className={styles.groups} aria-label="Into the pan">
-            {groups.map((group) => (
-              <li key={group.label}>
-                <b>{group.label}</b> <span className="figure">{group.pieces.length}</span> ×{" "}
-                <span className="figure">
-                  {format.length(group.thinnestMm)}
-                  {Math.round(group.thinnestMm) === Math.round(group.thickestMm)
-                    ? ""
-                    : ` to ${format.length(group.thickestMm)}`}
-                </span>
-                {group.order > 0 ? (
-                  <span className="muted"> {Math.round(group.timeShare * 100)} % of the time</span>
-                ) : null}
-              </li>
-            ))}
-          </ul>
-        ) : null}
+        <CutAnswer
+          plan={plan}
+          covers={want.covers}
+          groups={groups}
+          centsPerPortion={cost?.centsPerPortion ?? null}
+          busy={busy}
+          onAccept={accept}
+        />
         {wrong ? <Alert type="error" showIcon title={wrong.message} /> : null}
         {problem ? <Alert type="error" showIcon title={problem} /> : null}
         {plan && plan.portions === 0 ? (

@@ -6,6 +6,7 @@ import { findSpecies, shortName, SPECIES, type Species } from "@/core/species";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
+import { NumberField } from "@/ui/form/NumberField";
 import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Order.module.css";
 
@@ -93,57 +94,37 @@ export function OrderAsk({ asked, onChange: change }: Props) {
           )}
         </Field>
       ) : null}
-      <Field label="Covers booked">
-        {(id) => (
-          <InputNumber<number>
-            id={id}
-            value={asked.covers}
-            min={1}
-            max={5000}
-            precision={0}
-            inputMode="numeric"
-            onChange={(value) => value && change({ covers: value })}
-          />
-        )}
-      </Field>
-      <Field label="Walk-ins">
-        {(id) => (
-          <InputNumber<number>
-            id={id}
-            value={asked.walkIns}
-            min={0}
-            max={5000}
-            precision={0}
-            inputMode="numeric"
-            onChange={(value) => change({ walkIns: value ?? 0 })}
-          />
-        )}
-      </Field>
-      <Field label="Of them take it, %">
-        {(id) => (
-          <InputNumber<number>
-            id={id}
-            value={asked.takePct}
-            min={1}
-            max={100}
-            inputMode="decimal"
-            onChange={(value) => value && change({ takePct: value })}
-          />
-        )}
-      </Field>
-      <Field label="Days to last service">
-        {(id) => (
-          <InputNumber<number>
-            id={id}
-            value={asked.days}
-            min={0}
-            max={30}
-            precision={0}
-            inputMode="numeric"
-            onChange={(value) => change({ days: value ?? 0 })}
-          />
-        )}
-      </Field>
+      <NumberField
+        label="Covers booked"
+        whole
+        min={1}
+        max={5000}
+        value={asked.covers}
+        onChange={(covers) => change({ covers })}
+      />
+      <NumberField
+        label="Walk-ins"
+        whole
+        min={0}
+        max={5000}
+        value={asked.walkIns}
+        onChange={(walkIns) => change({ walkIns })}
+      />
+      <NumberField
+        label="Of them take it, %"
+        min={1}
+        max={100}
+        value={asked.takePct}
+        onChange={(takePct) => change({ takePct })}
+      />
+      <NumberField
+        label="Days to last service"
+        whole
+        min={0}
+        max={30}
+        value={asked.days}
+        onChange={(days) => change({ days })}
+      />
       <Field label="Kept over: 5 dear and live, 10 usual, 15 new" wide>
         {(id) => (
           <Segmented<number>
@@ -187,19 +168,14 @@ export function OrderAsk({ asked, onChange: change }: Props) {
           />
         )}
       </Field>
-      <Field label={format.currency === null ? "Price a kilo" : `Price a kilo, ${format.currency}`}>
-        {(id) => (
-          <InputNumber<number>
-            id={id}
-            value={asked.pricePerKg}
-            min={0}
-            max={1000}
-            step={0.5}
-            inputMode="decimal"
-            onChange={(value) => change({ pricePerKg: value ?? 0 })}
-          />
-        )}
-      </Field>
+      <NumberField
+        label={format.currency === null ? "Price a kilo" : `Price a kilo, ${format.currency}`}
+        min={0}
+        max={1000}
+        step={0.5}
+        value={asked.pricePerKg}
+        onChange={(pricePerKg) => change({ pricePerKg })}
+      />
     </section>
   );
 }
