@@ -1,4 +1,3 @@
-import Link from "next/link";
 import { liveCook } from "@/core/cooking";
 import { HOLD_LABELS, type HoldStatus } from "@/core/coldchain";
 import { nextAction } from "@/core/line";
@@ -17,12 +16,12 @@ import { dayText, formatFor, timeText } from "@/ui/format/format";
 import page from "@/ui/layout/page.module.css";
 import { Row, RowCard } from "@/ui/layout/RowCard";
 import { VerdictTag } from "@/ui/layout/VerdictTag";
-import { LotRow } from "./ice/LotRow";
 import { NextCard } from "./NextCard";
 import { clockDrift } from "@/db/houseClock";
 import { ClockNote } from "./ClockNote";
 import { CurrencyNote } from "./CurrencyNote";
 import { requireHouse, requestTime } from "./request";
+import { UseFirst } from "./UseFirst";
 import { RunningCooks } from "./RunningCooks";
 import { clockOf, speciesName } from "./stove/clockOf";
 
@@ -105,27 +104,7 @@ export default async function TodayPage() {
       {house.currency === null ? <CurrencyNote currencies={Intl.supportedValuesOf("currency")} /> : null}
       <NextCard action={action} format={format} />
       <div className={page.wideLeft}>
-        <section className={page.card}>
-          <h2>Use first</h2>
-          {stock.length === 0 ? (
-            <p className={page.empty}>
-              Nothing on ice. <Link href="/dock">Take in a delivery</Link>.
-            </p>
-          ) : (
-            <ul className={page.rows}>
-              {stock.slice(0, SHOWN).map((lot) => (
-                <li key={lot.id}>
-                  <LotRow lot={lot} format={format} />
-                </li>
-              ))}
-            </ul>
-          )}
-          {stock.length > SHOWN ? (
-            <p className={page.above}>
-              <Link href="/ice">All {everything.length} lots on ice</Link>
-            </p>
-          ) : null}
-        </section>
+        <UseFirst stock={stock} all={everything.length} shown={SHOWN} format={format} />
         <div className={page.stack}>
           <RunningCooks cooks={cooks} serverNowMs={nowMs} />
           {hot.length > 0 ? (

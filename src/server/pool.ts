@@ -24,12 +24,11 @@ const shared = globalThis as typeof globalThis & { gaffelPools?: Partial<Record<
 
 function poolOf(lane: Lane): Piscina {
   const pools = (shared.gaffelPools ??= {});
-  const { most, queue } = LANES[lane];
+  const { most } = LANES[lane];
   return (pools[lane] ??= new Piscina({
     filename: FILE,
     minThreads: 1,
     maxThreads: most,
-    maxQueue: queue,
     idleTimeout: 60_000,
     resourceLimits: { maxOldGenerationSizeMb: 512 },
   }));
@@ -42,14 +41,13 @@ export async function workOut<Name extends TaskName>(
   ask: Tasks[Name]["ask"],
 ): Promise<Result<Tasks[Name]["answer"], PoolRefusal>> {
   const pool = poolOf(lane);
-  const { most, queue, deadlineMs } = LANES[lane];
-  if (pool.queueSize >= queue + most) return err("busy");
+  const { queue, deadlineMs } = LANES[lane];
+  if (pool.queueSize >= queue) return err("busy");
   const signal = AbortSignal.timeout(deadlineMs);
   try {
     return ok((await pool.run({ task, ask }, { signal })) as Tasks[Name]["answer"]);
   } catch (problem) {
     if (signal.aborted) return err("too-long");
-    if (problem instanceof Error && /queue/i.test(problem.message)) return err("busy");
     throw problem;
   }
 }

@@ -8,6 +8,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Dock.module.css";
 import type { LotDraft } from "./lotDraft";
+import { TagFields } from "./TagFields";
 
 type Props = {
   readonly draft: LotDraft;
@@ -209,48 +210,8 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
           )}
         </Field>
       );
-    case "tag": {
-      const tag = provenance.tag ?? { certificate: "", harvestedOn: "", dealer: "" };
-      const change = (part: Partial<typeof tag>) => {
-        const next = { ...tag, ...part };
-        onSet({ tag: next.certificate === "" && next.dealer === "" ? undefined : next } as Partial<Provenance>);
-      };
-      return (
-        <div className={styles.tag}>
-          <Field label="Certificate or approval number">
-            {(id) => (
-              <Input
-                id={id}
-                maxLength={60}
-                value={tag.certificate}
-                onChange={({ target }) => change({ certificate: target.value })}
-              />
-            )}
-          </Field>
-          <Field label="Dealer or dispatch centre">
-            {(id) => (
-              <Input
-                id={id}
-                maxLength={120}
-                value={tag.dealer}
-                onChange={({ target }) => change({ dealer: target.value })}
-              />
-            )}
-          </Field>
-          <Field label="Harvested or packed on">
-            {(id) => (
-              <DatePicker
-                id={id}
-                className={page.full ?? ""}
-                format="ddd D MMM YYYY"
-                value={tag.harvestedOn ? dayjs(tag.harvestedOn) : null}
-                onChange={(day) => change({ harvestedOn: day ? day.format("YYYY-MM-DD") : "" })}
-              />
-            )}
-          </Field>
-        </div>
-      );
-    }
+    case "tag":
+      return <TagFields provenance={provenance} onSet={onSet} />;
     default:
       return <span>{fact.label}</span>;
   }

@@ -1,9 +1,9 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
-import { breakdownsFor, edibleCost, PART_USES } from "@/core/block";
-import { formLabel, isReadyToEat, lifeSegments, liveStorageOf } from "@/core/freshness";
-import { adviceFor, allergensOf, completeness, namedAllergens } from "@/core/trace";
+import { breakdownsFor } from "@/core/block";
+import { isReadyToEat, lifeSegments } from "@/core/freshness";
+import { adviceFor, completeness } from "@/core/trace";
 import { todayIn } from "@/calendar/days";
 import { adviceOnSpecies } from "@/db/house/advice";
 import { db } from "@/db/connection";
@@ -13,18 +13,18 @@ import { childLots, findLot } from "@/db/lots/lots";
 import { listPlaces } from "@/db/house/places";
 import { parasitesOf } from "@/db/raw/rawLots";
 import { lotInHand } from "@/db/lots/stock";
-import { AdviceTag } from "@/ui/layout/AdviceTag";
 import { dayText, formatFor, lifeText, timeText } from "@/ui/format/format";
 import { IceBar } from "@/ui/charts/IceBar";
 import page from "@/ui/layout/page.module.css";
-import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { VerdictTag } from "@/ui/layout/VerdictTag";
 import { requireHouse, requestTime } from "../../request";
 import { usableAs, usesLeft } from "../usableAs";
+import { CareCard } from "./CareCard";
 import { HoldCard } from "./HoldCard";
 import { LifeArithmetic } from "./LifeArithmetic";
 import { LotWork } from "./LotWork";
 import { Papers } from "./Papers";
+import { ProvenanceCard } from "./ProvenanceCard";
 import { PageHead } from "@/ui/layout/PageHead";
 
 export const metadata: Metadata = { title: "Lot" };
@@ -38,7 +38,6 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
   const { row, species, life } = lot;
   const onIce = row.status === "on-ice";
   const parent = row.parentId ? findLot(db(), row.parentId) : undefined;
-  const children = childLots(db(), row.id);
   const advice = adviceFor(adviceOnSpecies(db(), species.id), row);
   const caughtOn = row.caughtAtMs === null ? null : todayIn(house.timeZone, row.caughtAtMs);
   const papers = completeness(house.ruleSetId, { ...row, species, caughtOn, frozen: row.onceFrozen });
@@ -55,9 +54,6 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
     ...(shellfish ? (["tag"] as const) : []),
   ];
   const holds = [...holdsOfLot(db(), row.id, nowMs), ...(onIce ? liveHolds([lot], nowMs) : [])];
-  const cost = edibleCost(species, row.form, row.priceCentsPerKg);
-  const store = liveStorageOf(species);
-  const allergens = namedAllergens(house.ruleSetId, species, allergensOf(species, provenance));
   return (
     <>
       <PageHead
@@ -137,125 +133,15 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
               canOpen={isReadyToEat(row.form) && row.openedOn === null}
             />
           ) : null}
-          <section className={page.card}>
-            <h2>Provenance</h2>
-            <dl className={page.facts}>
-              <dt>Species</dt>
-              <dd>
-                <i>{species.scientificName}</i> {species.faoCode}
-              </dd>
-              <dt>{parent ? "Cut as" : "Came as"}</dt>
-              <dd>
-                {row.partLabel ?? formLabel(row.form)}
-                {row.partUse ? `, for ${PART_USES[row.partUse].toLowerCase()}` : null}
-              </dd>
-              <dt>Supplier</dt>
-              <dd>{row.supplier}</dd>
-              <dt>Boat or farm</dt>
-              <dd>{row.source}</dd>
-              <dt>Production</dt>
-              <dd>
-                {row.production}
-                {provenance.byCatch === undefined ? "" : provenance.byCatch ? ", by-catch" : ", target"}
-              </dd>
-              <dt>Area</dt>
-              <dd>{[row.area, provenance.subArea].filter(Boolean).join(", ")}</dd>
-              <dt>Gear</dt>
-              <dd>{row.gear}</dd>
-              <dt>Caught</dt>
-              <dd>{row.caughtAtMs === null ? "not stated" : dayText(row.caughtAtMs, house.timeZone)}</dd>
-              {provenance.landingPlace ? (
-                <>
-                  <dt>Landed</dt>
-                  <dd>{provenance.landingPlace}</dd>
-                </>
-              ) : null}
-              {provenance.supplierLot ? (
-                <>
-                  <dt>Supplier’s lot</dt>
-                  <dd className="figure">{provenance.supplierLot}</dd>
-                </>
-              ) : null}
-              {provenance.tag ? (
-                <>
-                  <dt>Tag</dt>
-                  <dd>
-                    <span className="figure">{provenance.tag.certificate}</span> {provenance.tag.dealer}{" "}
-                    {provenance.tag.harvestedOn}
-                  </dd>
-                </>
-              ) : null}
-              <dt>Price</dt>
-              <dd>
-                {format.money(row.priceCentsPerKg)} a kilo
-                {cost ? `, ${format.money(cost.centsPerEdibleKg)} an edible kilo` : null}
-              </dd>
-              <dt>Place</dt>
-              <dd>{lot.place?.name ?? "none"}</dd>
-              {parent ? (
-                <>
-                  <dt>Taken from</dt>
-                  <dd>
-                    <Link href={`/ice/${parent.id}`} className="figure">
-                      {parent.code}
-                    </Link>
-                  </dd>
-                </>
-              ) : null}
-              {children.length > 0 ? (
-                <>
-                  <dt>Parts</dt>
-                  <dd>
-                    {children.map((child) => (
-                      <Link key={child.id} href={`/ice/${child.id}`} className={`figure ${page.apart}`}>
-                        {child.code}
-                      </Link>
-                    ))}
-                  </dd>
-                </>
-              ) : null}
-            </dl>
-            <p className={`${page.source} ${page.above}`} data-testid="papers">
-              Papers {papers.known} of {papers.wanted}
-              {papers.missing.length > 0
-                ? `; missing: ${papers.missing.map(({ label }) => label.toLowerCase()).join(", ")}`
-                : ", complete"}
-              .
-            </p>
-            {advice ? <AdviceTag {...advice} /> : null}
-          </section>
-          <section className={page.card}>
-            <h2>Care</h2>
-            {isReadyToEat(row.form) ? null : (
-              <p data-testid="raw-need">
-                {parasites.check.state === "met"
-                  ? `Parasite rule: ${format.words(parasites.check.text)}; keep ${parasites.record}. Other risks of raw and under-cooked fish stay.`
-                  : `Raw, cured or under-cooked only once the parasite rule is met: ${format.words(parasites.check.text)}.`}{" "}
-                <span className={page.source}>{parasites.check.source}</span>
-              </p>
-            )}
-            {row.state === "live" ? (
-              <p>
-                Keep at {format.temperature(store.minC)} to {format.temperature(store.maxC)}, {store.how}; never fresh
-                water, never airtight.{" "}
-                {onIce && (life.placeC < store.minC - 0.5 || life.placeC > store.maxC + 0.5) ? (
-                  <b className={page.stop}>Its place is at {format.temperature(life.placeC, 1)}: move it.</b>
-                ) : null}{" "}
-                <span className={page.source}>{store.source}</span>
-              </p>
-            ) : null}
-            {species.histamineFormer === "no" ? null : (
-              <p>Histamine former: cold from boat to plate, heat will not undo it.</p>
-            )}
-            {row.state === "live" && species.group === "bivalve" ? <PracticeLine id="purging" /> : null}
-            {isReadyToEat(row.form) || row.state === "live" ? null : <PracticeLine id="reduced-oxygen" />}
-            {allergens.words.length > 0 ? (
-              <p>
-                Allergens to name: {allergens.words.join(", ")}; {allergens.notice}.{" "}
-                <span className={page.source}>{allergens.source}</span>
-              </p>
-            ) : null}
-          </section>
+          <ProvenanceCard
+            lot={lot}
+            parent={parent}
+            parts={childLots(db(), row.id)}
+            papers={papers}
+            advice={advice}
+            house={house}
+          />
+          <CareCard lot={lot} parasites={parasites} house={house} />
         </div>
       </div>
     </>

@@ -1,0 +1,37 @@
+import Link from "next/link";
+import type { StockLot } from "@/db/lots/stock";
+import type { Format } from "@/ui/format/format";
+import page from "@/ui/layout/page.module.css";
+import { LotRow } from "./ice/LotRow";
+
+type Props = {
+  readonly stock: readonly StockLot[];
+  readonly all: number;
+  readonly shown: number;
+  readonly format: Format;
+};
+
+/** The lots that cannot wait, the most pressing first. */
+export const UseFirst = ({ stock, all, shown, format }: Props) => (
+  <section className={page.card}>
+    <h2>Use first</h2>
+    {stock.length === 0 ? (
+      <p className={page.empty}>
+        Nothing on ice. <Link href="/dock">Take in a delivery</Link>.
+      </p>
+    ) : (
+      <ul className={page.rows}>
+        {stock.slice(0, shown).map((lot) => (
+          <li key={lot.id}>
+            <LotRow lot={lot} format={format} />
+          </li>
+        ))}
+      </ul>
+    )}
+    {stock.length > shown ? (
+      <p className={page.above}>
+        <Link href="/ice">All {all} lots on ice</Link>
+      </p>
+    ) : null}
+  </section>
+);

@@ -1,0 +1,57 @@
+import { isReadyToEat, liveStorageOf } from "@/core/freshness";
+import { allergensOf, namedAllergens } from "@/core/trace";
+import type { House } from "@/db/house/house";
+import type { StockLot } from "@/db/lots/stock";
+import type { parasitesOf } from "@/db/raw/rawLots";
+import { formatFor } from "@/ui/format/format";
+import { PracticeLine } from "@/ui/layout/PracticeLine";
+import page from "@/ui/layout/page.module.css";
+
+type Props = {
+  readonly lot: StockLot;
+  readonly parasites: ReturnType<typeof parasitesOf>;
+  readonly house: House;
+};
+
+/** How to keep it, what it asks before it is eaten raw, and what to tell a guest. */
+export function CareCard({ lot, parasites, house }: Props) {
+  const format = formatFor(house.units, house.currency);
+  const { row, species, life } = lot;
+  const onIce = row.status === "on-ice";
+  const store = liveStorageOf(species);
+  const allergens = namedAllergens(house.ruleSetId, species, allergensOf(species, row.provenance));
+  return (
+    <section className={page.card}>
+      <h2>Care</h2>
+      {isReadyToEat(row.form) ? null : (
+        <p data-testid="raw-need">
+          {parasites.check.state === "met"
+            ? `Parasite rule: ${format.words(parasites.check.text)}; keep ${parasites.record}. Other risks of raw and under-cooked fish stay.`
+            : `Raw, cured or under-cooked only once the parasite rule is met: ${format.words(parasites.check.text)}.`}{" "}
+          <span className={page.source}>{parasites.check.source}</span>
+        </p>
+      )}
+      {row.state === "live" ? (
+        <p>
+          Keep at {format.temperature(store.minC)} to {format.temperature(store.maxC)}, {store.how}; never fresh water,
+          never airtight.{" "}
+          {onIce && (life.placeC < store.minC - 0.5 || life.placeC > store.maxC + 0.5) ? (
+            <b className={page.stop}>Its place is at {format.temperature(life.placeC, 1)}: move it.</b>
+          ) : null}{" "}
+          <span className={page.source}>{store.source}</span>
+        </p>
+      ) : null}
+      {species.histamineFormer === "no" ? null : (
+        <p>Histamine former: cold from boat to plate, heat will not undo it.</p>
+      )}
+      {row.state === "live" && species.group === "bivalve" ? <PracticeLine id="purging" /> : null}
+      {isReadyToEat(row.form) || row.state === "live" ? null : <PracticeLine id="reduced-oxygen" />}
+      {allergens.words.length > 0 ? (
+        <p>
+          Allergens to name: {allergens.words.join(", ")}; {allergens.notice}.{" "}
+          <span className={page.source}>{allergens.source}</span>
+        </p>
+      ) : null}
+    </section>
+  );
+}
