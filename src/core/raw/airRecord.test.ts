@@ -55,6 +55,12 @@ describe("what the freezer's air says of a stated pack", () => {
     expect(follow([{ atMs: 5 * HOUR_MS, celsius: -30 }])).toEqual({ ok: false, error: "no-record" });
   });
 
+  test("a reading from before the pack went in is no time in the cold", () => {
+    const air = hourly(30, () => -30);
+    const early = { atMs: -3 * HOUR_MS, celsius: -30 };
+    expect(followed([early, ...air])).toEqual(followed(air));
+  });
+
   test("warmer air never helps", () => {
     fc.assert(
       fc.property(

@@ -66,7 +66,8 @@ function stretches(startedAtMs: number, air: readonly Reading[]): { seconds: num
       if (last?.airC === airC) last.seconds += seconds;
       else made.push({ seconds, airC });
     }
-    before = reading;
+    // what was read before it went in tells the air at the start and is no time in the cold
+    before = { atMs: Math.max(reading.atMs, startedAtMs), celsius: reading.celsius };
   }
   return made;
 }

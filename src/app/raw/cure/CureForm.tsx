@@ -1,11 +1,11 @@
 "use client";
-import { Segmented, Select, Switch } from "antd";
+import { Segmented, Switch } from "antd";
 import type { CureMethod } from "@/core/cure";
-import { shortName, SPECIES } from "@/core/species";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
 import page from "@/ui/layout/page.module.css";
+import { LotOrFish } from "../LotOrFish";
 import styles from "../Raw.module.css";
 import type { CureAsk, CureLot } from "./cureAsk";
 
@@ -32,34 +32,13 @@ export function CureForm({ lots, lotId, ask, onLot, onChange }: Props) {
   const { speciesId, massG, thicknessMm, skin, method, targetSaltPct, saltPerKg, sugarPerKg } = ask;
   return (
     <section className={page.card}>
-      <Field label="Lot">
-        {(id) => (
-          <Select<string>
-            id={id}
-            allowClear
-            placeholder="none, just to know"
-            value={lotId}
-            onChange={(next: string | undefined) => onLot(next ?? null)}
-            options={lots.map(({ id: value, title }) => ({ value, label: title }))}
-          />
-        )}
-      </Field>
-      {lotId ? null : (
-        <Field label="Fish">
-          {(id) => (
-            <Select<string>
-              id={id}
-              showSearch={{ optionFilterProp: "label" }}
-              value={speciesId}
-              onChange={(chosen) => onChange({ speciesId: chosen })}
-              options={SPECIES.filter(({ rawUse }) => rawUse !== "none").map((one) => ({
-                value: one.id,
-                label: shortName(one),
-              }))}
-            />
-          )}
-        </Field>
-      )}
+      <LotOrFish
+        lots={lots}
+        lotId={lotId}
+        speciesId={speciesId}
+        onLot={onLot}
+        onSpecies={(chosen) => onChange({ speciesId: chosen })}
+      />
       <Field label="Way">
         {(id) => (
           <Segmented<CureMethod>

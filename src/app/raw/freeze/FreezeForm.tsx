@@ -1,16 +1,14 @@
 "use client";
 import { Button, Segmented, Select } from "antd";
 import { FREEZERS, FREEZER_IDS, WRAPS, WRAP_IDS, type FreezePack } from "@/core/raw";
-import { shortName, SPECIES } from "@/core/species";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
+import { LotOrFish } from "../LotOrFish";
 import styles from "../Raw.module.css";
 import type { FreezeAsk, FreezeLot, Freezer } from "./freezeAsk";
-
-const rawFish = SPECIES.filter(({ rawUse }) => rawUse !== "none");
 
 type Props = {
   readonly lots: readonly FreezeLot[];
@@ -27,31 +25,13 @@ export function FreezeForm({ lots, lotId, freezers, ask, onLot, onChange }: Prop
   const { speciesId, shape, thicknessMm, layers, wrap, freezer, airC, startC } = ask;
   return (
     <section className={page.card}>
-      <Field label="Lot">
-        {(id) => (
-          <Select<string>
-            id={id}
-            allowClear
-            placeholder="none, just to know"
-            value={lotId}
-            onChange={(next: string | undefined) => onLot(next ?? null)}
-            options={lots.map(({ id: value, title }) => ({ value, label: title }))}
-          />
-        )}
-      </Field>
-      {lotId ? null : (
-        <Field label="Fish">
-          {(id) => (
-            <Select<string>
-              id={id}
-              showSearch={{ optionFilterProp: "label" }}
-              value={speciesId}
-              onChange={(chosen) => onChange({ speciesId: chosen })}
-              options={rawFish.map((one) => ({ value: one.id, label: shortName(one) }))}
-            />
-          )}
-        </Field>
-      )}
+      <LotOrFish
+        lots={lots}
+        lotId={lotId}
+        speciesId={speciesId}
+        onLot={onLot}
+        onSpecies={(chosen) => onChange({ speciesId: chosen })}
+      />
       <Field label="Packed as">
         {(id) => (
           <Segmented<FreezePack["shape"]>
