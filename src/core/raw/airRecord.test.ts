@@ -61,6 +61,12 @@ describe("what the freezer's air says of a stated pack", () => {
     expect(followed([early, ...air])).toEqual(followed(air));
   });
 
+  test("the cold begins with the first reading, not with the hold", () => {
+    const air = hourly(30, () => -30);
+    const late = followed(air, { startedAtMs: -1.5 * HOUR_MS, ruleId: "eu-853" });
+    expect(late.reachedAtMs).toBe(followed(air, { ruleId: "eu-853" }).reachedAtMs);
+  });
+
   test("warmer air never helps", () => {
     fc.assert(
       fc.property(

@@ -53,11 +53,11 @@ function unbroken(startedAtMs: number, air: readonly Reading[]) {
 }
 
 /** Stretches of one air temperature: the warmer end of every step between two readings, like ones put together. */
-function stretches(startedAtMs: number, air: readonly Reading[]): { seconds: number; airC: number }[] {
+function stretches(fromMs: number, air: readonly Reading[]): { seconds: number; airC: number }[] {
   const made: { seconds: number; airC: number }[] = [];
   const first = air[0];
   if (!first) return made;
-  let before: Reading = { atMs: startedAtMs, celsius: first.celsius };
+  let before: Reading = { atMs: fromMs, celsius: first.celsius };
   for (const reading of air) {
     const seconds = (reading.atMs - before.atMs) / 1000;
     if (seconds > 0) {
@@ -67,7 +67,7 @@ function stretches(startedAtMs: number, air: readonly Reading[]): { seconds: num
       else made.push({ seconds, airC });
     }
     // what was read before it went in tells the air at the start and is no time in the cold
-    before = { atMs: Math.max(reading.atMs, startedAtMs), celsius: reading.celsius };
+    before = { atMs: Math.max(reading.atMs, fromMs), celsius: reading.celsius };
   }
   return made;
 }
@@ -80,7 +80,9 @@ export function followAirRecord(request: AirRecordRequest): Result<AirRecord, "n
     startedAtMs,
     request.air.filter(({ atMs }) => atMs <= endMs),
   );
-  const parts = stretches(startedAtMs, kept);
+  // before the first reading nobody knows the air: the cold begins with it
+  const fromMs = Math.max(startedAtMs, kept[0]?.atMs ?? startedAtMs);
+  const parts = stretches(fromMs, kept);
   if (parts.length === 0) return err("no-record");
   const hWPerM2K = 1 / (1 / FREEZERS[pack.freezer].low + WRAPS[pack.wrap].resistance);
   const trace = simulateHeat({
@@ -102,9 +104,9 @@ export function followAirRecord(request: AirRecordRequest): Result<AirRecord, "n
   const reached = trace.centreC.findIndex((celsius) => celsius <= (firstReachC ?? holdC) + ROUNDING_K);
   return ok({
     judged,
-    reachedAtMs: reached < 0 ? null : startedAtMs + trace.timesS[reached]! * 1000,
+    reachedAtMs: reached < 0 ? null : fromMs + trace.timesS[reached]! * 1000,
     centreC: trace.centreC.at(-1)!,
-    followedToMs: startedAtMs + trace.timesS.at(-1)! * 1000,
+    followedToMs: fromMs + trace.timesS.at(-1)! * 1000,
     brokenAtMs,
   });
 }

@@ -39,10 +39,12 @@ function freezerRecord(db: Db, lotId: string, fromMs: number, toMs: number): Pla
     .orderBy(asc(lotStays.fromMs))
     .all()
     .filter(({ placeId }) => freezers.has(placeId))
-    .flatMap((stay) =>
-      readingsSince(db, stay.placeId, Math.max(stay.fromMs, fromMs), Math.min(stay.toMs ?? toMs, toMs) + 1),
-    )
-    .map(({ atMs, celsius }) => ({ atMs, celsius }));
+    .flatMap((stay) => {
+      const sinceMs = Math.max(stay.fromMs, fromMs);
+      const readings = readingsSince(db, stay.placeId, sinceMs, Math.min(stay.toMs ?? toMs, toMs) + 1);
+      // the last one before the lot came tells the air it came into, from then on
+      return readings.map(({ atMs, celsius }) => ({ atMs: Math.max(atMs, sinceMs), celsius }));
+    });
 }
 
 function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
