@@ -81,6 +81,7 @@ module.exports = {
     },
     only("core", ["core"]),
     only("calendar", ["calendar"]),
+    only("words", ["words", "core"]),
     only("exchange", ["exchange", "calendar", "core"]),
     only("standins", ["standins", "core"]),
     only("house", ["house", "calendar", "core"]),

@@ -16,7 +16,7 @@ module.exports = {
       },
     ],
   },
-  // nanoid is published as ES modules only
-  transformIgnorePatterns: ["/node_modules/(?!nanoid/)"],
+  // published as ES modules only
+  transformIgnorePatterns: ["/node_modules/(?!(nanoid|icu-minify|@formatjs)/)"],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
 };

@@ -3,6 +3,7 @@ import { Alert, Button } from "antd";
 import { durationText } from "@/ui/format/format";
 import { useAct } from "@/ui/hooks/useAct";
 import { goByTheMachine } from "./actions";
+import { t } from "@/words/today";
 
 /** The machine's clock was set while the house was open: running clocks went on by the house's own time, and somebody decides. */
 export function ClockNote({ driftMs }: { readonly driftMs: number }) {
@@ -13,24 +14,16 @@ export function ClockNote({ driftMs }: { readonly driftMs: number }) {
       type="warning"
       showIcon
       data-testid="clock-note"
-      title={
-        driftMs > 0
-          ? `The clock of this machine is ${by} ahead of the house’s time.`
-          : `The clock of this machine is ${by} behind the house’s time.`
-      }
-      description={
-        driftMs > 0
-          ? "It slept, or somebody set it. Running clocks and holds went on by the house’s own time."
-          : "Somebody set it back. Running clocks and holds go on by the house’s own time; set the machine right."
-      }
+      title={driftMs > 0 ? t("theClockOfThisMachineIs", { by }) : t("theClockOfThisMachineIs2", { by })}
+      description={driftMs > 0 ? t("itSleptOrSomebodySetIt") : t("somebodySetItBackRunningClocks")}
       action={
         driftMs > 0 ? (
           <Button
             size="small"
             loading={busy}
-            onClick={() => act(goByTheMachine, {}, () => "The machine’s time is taken.")}
+            onClick={() => act(goByTheMachine, {}, () => t("theMachinesTimeIsTaken"))}
           >
-            Go by the machine
+            {t("goByTheMachine")}
           </Button>
         ) : null
       }

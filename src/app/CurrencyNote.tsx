@@ -3,6 +3,7 @@ import { Alert, Button, Select } from "antd";
 import { useState } from "react";
 import { useAct } from "@/ui/hooks/useAct";
 import { sayCurrency } from "./actions";
+import { t } from "@/words/today";
 
 /** A house from before prices had a currency says which it is; until then no price is shown. */
 export function CurrencyNote({ currencies }: { readonly currencies: readonly string[] }) {
@@ -12,14 +13,14 @@ export function CurrencyNote({ currencies }: { readonly currencies: readonly str
     <Alert
       type="info"
       showIcon
-      title="What are prices in?"
-      description="Until the house says so no price is shown. What was kept stays as it is."
+      title={t("whatArePricesIn")}
+      description={t("untilTheHouseSaysSoNo")}
       action={
         <>
           <Select<string>
             showSearch
-            aria-label="Currency"
-            placeholder="EUR, NOK, USD"
+            aria-label={t("currency")}
+            placeholder={t("eurNokUsd")}
             value={currency}
             onChange={setCurrency}
             options={currencies.map((code) => ({ value: code, label: code }))}
@@ -27,9 +28,9 @@ export function CurrencyNote({ currencies }: { readonly currencies: readonly str
           <Button
             loading={busy}
             disabled={currency === null}
-            onClick={() => act(sayCurrency, { currency }, () => `Prices are in ${currency}.`)}
+            onClick={() => act(sayCurrency, { currency }, () => t("pricesAreInCurrency", { currency: currency ?? "" }))}
           >
-            Say so
+            {t("saySo")}
           </Button>
         </>
       }

@@ -5,6 +5,7 @@ import type { NextAction } from "@/core/line";
 import { assertNever } from "@/core/shared";
 import { clockText, lifeText, type Format } from "@/ui/format/format";
 import styles from "./NextCard.module.css";
+import { t } from "@/words/today";
 
 type Words = { readonly headline: string; readonly why: string; readonly href: string; readonly act: string };
 
@@ -13,37 +14,40 @@ function wordsFor(action: NextAction, format: Format): Words {
     case "stage-due": {
       const { id, title, stage } = action.cook;
       return {
-        headline: `${title}: ${stage.toLowerCase()} is due`,
-        why: "The clock has run out.",
+        headline: t("titleStageIsDue", { title, stage: stage.toLowerCase() }),
+        why: t("theClockHasRunOut"),
         href: `/stove/cook/${id}`,
-        act: "To the pan",
+        act: t("toThePan"),
       };
     }
     case "watch-cook": {
       const { id, title, stage, remainingS } = action.cook;
       return {
-        headline: `${title} is in the pan`,
-        why: `${stage}, ${clockText(remainingS)} to go.`,
+        headline: t("titleIsInThePan", { title }),
+        why: t("stageRemainingToGo", { stage, remaining: clockText(remainingS) }),
         href: `/stove/cook/${id}`,
-        act: "To the pan",
+        act: t("toThePan"),
       };
     }
     case "hot-due": {
       const { title, over } = action.hot;
       return {
-        headline: over ? `${title}: its time is up` : `Probe the ${inSentence(title)}`,
-        why: over ? "Below hot holding for as long as the rule allows." : "It waits hot, and its last reading is old.",
+        headline: over ? t("titleItsTimeIsUp", { title }) : t("probeTheTitle", { title: inSentence(title) }),
+        why: over ? t("belowHotHoldingForAsLong") : t("itWaitsHotAndItsLast"),
         href: "/stove/hold",
-        act: "To the hold",
+        act: t("toTheHold"),
       };
     }
     case "warm-place": {
       const { placeId, name, celsius, limitC } = action.place;
       return {
-        headline: `${name} is out of its limits`,
-        why: `${format.temperature(celsius, 1)}, limit ${format.temperature(limitC, 0)}: see what lay there and what to do.`,
+        headline: t("nameIsOutOfItsLimits", { name }),
+        why: t("celsiusLimitLimitSeeWhatLay", {
+          celsius: format.temperature(celsius, 1),
+          limit: format.temperature(limitC, 0),
+        }),
         href: `/ice/places/${placeId}`,
-        act: "Look at it",
+        act: t("lookAtIt"),
       };
     }
     case "hold-due": {
@@ -52,7 +56,7 @@ function wordsFor(action: NextAction, format: Format): Words {
         headline: title,
         why: format.words(`${needs[0]?.toUpperCase()}${needs.slice(1)}.`),
         href: `/ice/${lotId}`,
-        act: "To the hold",
+        act: t("toTheHold"),
       };
     }
     case "clear-lot": {
@@ -60,53 +64,55 @@ function wordsFor(action: NextAction, format: Format): Words {
       // what lives is looked at one by one, not written off by the calendar
       const alive = life.state === "live";
       return {
-        headline: alive ? `Look through the ${inSentence(title)}` : `Take the ${inSentence(title)} off the ice`,
+        headline: alive
+          ? t("lookThroughTheTitle", { title: inSentence(title) })
+          : t("takeTheTitleOffTheIce", { title: inSentence(title) }),
         why: alive
-          ? `${format.mass(massG)} is past its days alive: cook the lively ones now, throw out the others.`
-          : `${format.mass(massG)} is past its life in the cold room.`,
+          ? t("massIsPastItsDaysAlive", { mass: format.mass(massG) })
+          : t("massIsPastItsLifeIn", { mass: format.mass(massG) }),
         href: `/ice/${id}`,
-        act: "Look at the lot",
+        act: t("lookAtTheLot"),
       };
     }
     case "use-lot": {
       const { id, title, massG, life, cuttable } = action.lot;
       const how =
         life.state === "live"
-          ? "alive, and not for long"
+          ? t("aliveAndNotForLong")
           : life.use === "cook-today"
-            ? "cook it through"
-            : "it will not wait";
+            ? t("cookItThrough")
+            : t("itWillNotWait");
       return {
-        headline: `Use the ${inSentence(title)} today`,
-        why: `${format.mass(massG)}, ${lifeText(life.daysLeft)} left: ${how}.`,
+        headline: t("useTheTitleToday", { title: inSentence(title) }),
+        why: t("massDaysLeftLeftHow", { mass: format.mass(massG), daysLeft: lifeText(life.daysLeft), how }),
         href: cuttable ? `/block/${id}` : `/ice/${id}`,
-        act: cuttable ? "Cut it" : "Look at the lot",
+        act: cuttable ? t("cutIt") : t("lookAtTheLot"),
       };
     }
     case "cook-batch": {
       const { id, title, portions } = action.batch;
       return {
-        headline: `${portions} ${inSentence(title)} ready for the pan`,
-        why: "Cut and waiting.",
+        headline: t("portionsTitleReadyForThePan", { portions, title: inSentence(title) }),
+        why: t("cutAndWaiting"),
         href: `/stove/${id}`,
-        act: "Plan the cook",
+        act: t("planTheCook"),
       };
     }
     case "cut-lot": {
       const { id, title, life } = action.lot;
       return {
-        headline: `Cut the ${inSentence(title)}`,
-        why: `First on the ice, ${lifeText(life.daysLeft)} left.`,
+        headline: t("cutTheTitle", { title: inSentence(title) }),
+        why: t("firstOnTheIceDaysLeftLeft", { daysLeft: lifeText(life.daysLeft) }),
         href: `/block/${id}`,
-        act: "To the block",
+        act: t("toTheBlock"),
       };
     }
     case "receive":
       return {
-        headline: "Take in a delivery",
-        why: "Nothing waits for the knife or the pan.",
+        headline: t("takeInADelivery"),
+        why: t("nothingWaitsForTheKnifeOr"),
         href: "/dock",
-        act: "To the dock",
+        act: t("toTheDock"),
       };
     default:
       return assertNever(action);
@@ -117,9 +123,9 @@ function wordsFor(action: NextAction, format: Format): Words {
 export function NextCard({ action, format }: { readonly action: NextAction; readonly format: Format }) {
   const words = wordsFor(action, format);
   return (
-    <section className={styles.next} data-kind={action.kind} aria-label="Next">
+    <section className={styles.next} data-kind={action.kind} aria-label={t("next")}>
       <div>
-        <p className={styles.label}>Next</p>
+        <p className={styles.label}>{t("next")}</p>
         <h1>{words.headline}</h1>
         <p className={styles.why}>{words.why}</p>
       </div>

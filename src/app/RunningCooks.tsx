@@ -6,6 +6,7 @@ import page from "@/ui/layout/page.module.css";
 import { useNow } from "@/ui/hooks/useNow";
 import type { CookClock } from "./stove/clockOf";
 import { useTapped } from "./stove/tappedCooks";
+import { t } from "@/words/today";
 
 /** The clocks that are running, largest figure on the card. */
 export function RunningCooks({
@@ -19,9 +20,9 @@ export function RunningCooks({
   const eventsOf = useTapped();
   return (
     <section className={page.card}>
-      <h2>Cooking now</h2>
+      <h2>{t("cookingNow")}</h2>
       {cooks.length === 0 ? (
-        <p className={page.empty}>No clock is running.</p>
+        <p className={page.empty}>{t("noClockIsRunning")}</p>
       ) : (
         <ul className={page.rows}>
           {cooks.map((cook) => {
@@ -34,9 +35,9 @@ export function RunningCooks({
                     <span className={page.title}>{cook.title}</span>
                     <br />
                     <span className={page.sub}>
-                      {cook.stageNames[live.stageIndex] ?? "done"}
-                      {live.status === "paused" ? ", paused" : ""}
-                      {late ? ", overdue" : ""}
+                      {cook.stageNames[live.stageIndex] ?? t("done")}
+                      {live.status === "paused" ? t("paused") : ""}
+                      {late ? t("overdue") : ""}
                     </span>
                   </span>
                   <span className={page.big} style={late ? { color: "var(--stop)" } : undefined}>

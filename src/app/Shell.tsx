@@ -16,6 +16,7 @@ import type { CookClock } from "./stove/clockOf";
 import { OutboxAlert } from "./stove/OutboxAlert";
 import { useTapped } from "./stove/tappedCooks";
 import { useCookNews } from "./stove/useCookNews";
+import { t } from "@/words/shell";
 
 type Props = {
   readonly cooks: readonly string[];
@@ -26,12 +27,12 @@ type Props = {
 };
 
 const KEYS = [
-  ["0 – 9", "Today and the views, as numbered on the rail"],
-  ["n", "New delivery"],
-  ["/", "Find a lot or a species on this view"],
-  ["space", "Stop or start the clock of this cook"],
-  ["t", "Note a temperature"],
-  ["?", "This list"],
+  ["0 – 9", t("todayAndTheViewsAsNumbered")],
+  ["n", t("newDelivery")],
+  ["/", t("findALotOrASpecies")],
+  [t("space"), t("stopOrStartTheClockOf")],
+  ["t", t("noteATemperature")],
+  ["?", t("thisList")],
 ] as const;
 
 export function Shell({ cooks, atStation, running, serverNowMs, children }: Props) {
@@ -48,11 +49,11 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
   return (
     <div className={styles.frame}>
       <a className={styles.skip} href="#main">
-        To the work
+        {t("toTheWork")}
       </a>
-      <nav className={styles.rail} aria-label="Views">
+      <nav className={styles.rail} aria-label={t("views")}>
         <span className={styles.brand} aria-hidden="true">
-          Gaffel
+          {t("gaffel")}
         </span>
         {VIEWS.map(({ id, key, href, label, asks }) => {
           const here = href === "/" ? pathname === "/" : pathname.startsWith(href);
@@ -62,7 +63,7 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
               href={href}
               className={styles.view}
               aria-current={here ? "page" : undefined}
-              title={`${asks} (key ${key})`}
+              title={t("asksKeyKey", { asks, key })}
             >
               <ViewMark view={id} />
               <span>{label}</span>
@@ -76,7 +77,7 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
       <header className={styles.strip}>
         <StripClock serverNowMs={serverNowMs} running={running} />
         <select
-          aria-label="At the station"
+          aria-label={t("atTheStation")}
           className={styles.cook}
           value={atStation}
           onChange={async ({ target }) => {
@@ -94,7 +95,7 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
         {children}
       </main>
       {help ? (
-        <Modal title="Keys" open onCancel={() => setHelp(false)} footer={null}>
+        <Modal title={t("keys")} open onCancel={() => setHelp(false)} footer={null}>
           <dl className={styles.keys}>
             {KEYS.map(([key, meaning]) => (
               <div key={key}>
@@ -124,7 +125,7 @@ function StripClock({ serverNowMs, running }: Pick<Props, "serverNowMs" | "runni
         {name}
         <span className={styles.day}>{dayText(nowMs, timeZone)}</span>
       </span>
-      <ul className={styles.running} aria-label="Cooking now">
+      <ul className={styles.running} aria-label={t("cookingNow")}>
         {running.map((cook) => {
           const live = liveCook(cook.stageSeconds, eventsOf(cook.id, cook.events), nowMs);
           if (live.status !== "running" && live.status !== "paused") return null;
@@ -134,7 +135,7 @@ function StripClock({ serverNowMs, running }: Pick<Props, "serverNowMs" | "runni
               <Link href={`/stove/cook/${cook.id}`} className={late ? styles.late : styles.chip}>
                 <span>{cook.title}</span>
                 <b className="figure">
-                  {live.status === "paused" ? "paused" : `${late ? "late " : ""}${clockText(live.remainingS)}`}
+                  {live.status === "paused" ? t("paused") : `${late ? t("late") : ""}${clockText(live.remainingS)}`}
                 </b>
               </Link>
             </li>

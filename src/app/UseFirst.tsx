@@ -3,6 +3,7 @@ import type { StockLot } from "@/db/lots/stock";
 import type { Format } from "@/ui/format/format";
 import page from "@/ui/layout/page.module.css";
 import { LotRow } from "./ice/LotRow";
+import { t } from "@/words/today";
 
 type Props = {
   readonly stock: readonly StockLot[];
@@ -14,10 +15,10 @@ type Props = {
 /** The lots that cannot wait, the most pressing first. */
 export const UseFirst = ({ stock, all, shown, format }: Props) => (
   <section className={page.card}>
-    <h2>Use first</h2>
+    <h2>{t("useFirst")}</h2>
     {stock.length === 0 ? (
       <p className={page.empty}>
-        Nothing on ice. <Link href="/dock">Take in a delivery</Link>.
+        {t.rich("nothingOnIceTakeInA", { link: (words) => <Link href="/dock">{words}</Link> })}
       </p>
     ) : (
       <ul className={page.rows}>
@@ -30,7 +31,7 @@ export const UseFirst = ({ stock, all, shown, format }: Props) => (
     )}
     {stock.length > shown ? (
       <p className={page.above}>
-        <Link href="/ice">All {all} lots on ice</Link>
+        <Link href="/ice">{t("allAllLotsOnIce", { all })}</Link>
       </p>
     ) : null}
   </section>

@@ -1,4 +1,5 @@
 import { type z } from "zod";
+import { t } from "@/words/shell";
 
 /** What an action answers when it did not do its work; `message` is for the cook. */
 export type ActionError =
@@ -7,7 +8,7 @@ export type ActionError =
 
 export const FOREIGN: ActionError = {
   kind: "refused",
-  message: "This came from outside the house and was not done. Reload the page and try again.",
+  message: t("thisCameFromOutsideTheHouse"),
 };
 
 export const refused = (message: string): ActionError => ({ kind: "refused", message });
@@ -20,7 +21,11 @@ export function invalidInput(error: z.ZodError): ActionError {
     fields[field] ??= issue.message;
   }
   const first = Object.entries(fields)[0];
-  if (!first) return { kind: "invalidInput", message: "Something is missing.", fields };
+  if (!first) return { kind: "invalidInput", message: t("somethingIsMissing"), fields };
   const lot = /^lots\.(\d+)\./.exec(first[0]);
-  return { kind: "invalidInput", message: lot ? `Lot ${Number(lot[1]) + 1}: ${first[1]}` : first[1], fields };
+  return {
+    kind: "invalidInput",
+    message: lot ? t("lotLotFirst", { lot: Number(lot[1]) + 1, first: first[1] }) : first[1],
+    fields,
+  };
 }

@@ -8,6 +8,7 @@ import { houseNowMs } from "@/db/houseClock";
 import { answeredBefore, carryOut } from "@/db/intentions";
 import { FOREIGN, invalidInput, refused, type ActionError } from "./actionError";
 import { cookAtStation, fromThisHouse } from "./request";
+import { t } from "@/words/shell";
 
 /** Who acts, when, by which intention, and in which house. */
 export type Acting = {
@@ -19,8 +20,8 @@ export type Acting = {
 
 /** Made by the tablet when the hand meant it; not a UUID of the browser, which has none on a plain http address. */
 const INTENTION = /^[\w-]{16,64}$/;
-const NO_INTENTION = refused("This page is from before the house was brought up to date. Reload it and try again.");
-const NO_HOUSE = refused("Open the house first.");
+const NO_INTENTION = refused(t("thisPageIsFromBeforeThe"));
+const NO_HOUSE = refused(t("openTheHouseFirst"));
 
 type Answer<T> = Promise<Result<T, ActionError>>;
 

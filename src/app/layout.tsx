@@ -15,10 +15,11 @@ import { Providers } from "@/ui/layout/Providers";
 import { cookAtStation, requestTime } from "./request";
 import { Shell } from "./Shell";
 import { clockOf } from "./stove/clockOf";
+import { t } from "@/words/shell";
 
 export const metadata: Metadata = {
-  title: { default: "Gaffel", template: "%s · Gaffel" },
-  description: "The working companion of a fish and seafood station.",
+  title: { default: "Gaffel", template: t("sGaffel") },
+  description: t("theWorkingCompanionOfAFish"),
 };
 
 export const viewport: Viewport = { themeColor: "#17343d", width: "device-width", initialScale: 1 };

@@ -1,9 +1,10 @@
 import styles from "@/ui/layout/page.module.css";
+import { t } from "@/words/shell";
 
 export default function Loading() {
   return (
     <div className={styles.loading} role="status">
-      <span className="visually-hidden">Fetching from the cold room</span>
+      <span className="visually-hidden">{t("fetchingFromTheColdRoom")}</span>
       <i />
       <i />
       <i />

@@ -1,12 +1,13 @@
 import Link from "next/link";
 import styles from "@/ui/layout/page.module.css";
+import { t } from "@/words/shell";
 
 export default function NotFound() {
   return (
     <section className={styles.notice}>
-      <h1>Nothing on this hook</h1>
-      <p>The lot, batch or page you asked for is not in this house.</p>
-      <Link href="/">Back to today</Link>
+      <h1>{t("nothingOnThisHook")}</h1>
+      <p>{t("theLotBatchOrPageYou")}</p>
+      <Link href="/">{t("backToToday")}</Link>
     </section>
   );
 }

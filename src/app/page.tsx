@@ -24,6 +24,7 @@ import { requireHouse, requestTime } from "./request";
 import { UseFirst } from "./UseFirst";
 import { RunningCooks } from "./RunningCooks";
 import { clockOf, speciesName } from "./stove/clockOf";
+import { t } from "@/words/today";
 
 const SHOWN = 5;
 
@@ -31,14 +32,16 @@ type Clock = (atMs: number) => string;
 
 /** What the clock of a dish that waits hot asks for. */
 function hotWord({ state, outAtMs, checkAtMs }: HotHoldStatus, clock: Clock): string {
-  if (state === "over") return "throw it away";
-  return outAtMs === null ? `probe by ${clock(checkAtMs)}` : `out by ${clock(outAtMs)}`;
+  if (state === "over") return t("throwItAway");
+  return outAtMs === null
+    ? t("probeByCheckAt", { checkAt: clock(checkAtMs) })
+    : t("outByOutAt", { outAt: clock(outAtMs) });
 }
 
 /** When a hold ends, or why it has no end. */
 function holdWord({ state, endsMs }: HoldStatus, clock: Clock): string {
-  if (state === "due") return "now";
-  return endsMs === null ? "stopped" : clock(endsMs);
+  if (state === "due") return t("now");
+  return endsMs === null ? t("stopped") : clock(endsMs);
 }
 
 export default async function TodayPage() {
@@ -96,7 +99,12 @@ export default async function TodayPage() {
     const out = excursions.findLast(({ answers }) => answers.length === 0);
     const silent = gaps.some(({ toMs }) => toMs === nowMs);
     if (!out && !silent) return [];
-    return [{ place, text: out ? `${format.temperature(out.extremeC, 1)}, say what was done` : "no reading in time" }];
+    return [
+      {
+        place,
+        text: out ? t("extremeSayWhatWasDone", { extreme: format.temperature(out.extremeC, 1) }) : t("noReadingInTime"),
+      },
+    ];
   });
   return (
     <>
@@ -109,7 +117,7 @@ export default async function TodayPage() {
           <RunningCooks cooks={cooks} serverNowMs={nowMs} />
           {hot.length > 0 ? (
             <RowCard
-              title="Held hot"
+              title={t("heldHot")}
               rows={hot.map(({ id, title, place, status }) => (
                 <Row key={id} href="/stove/hold" title={title} sub={place.toLowerCase()}>
                   <b className={status.state === "hot" ? page.right : `${page.right} ${page.stop}`}>
@@ -121,7 +129,7 @@ export default async function TodayPage() {
           ) : null}
           {wanting.length > 0 ? (
             <RowCard
-              title="Places that want you"
+              title={t("placesThatWantYou")}
               rows={wanting.map(({ place, text }) => (
                 <Row key={place.id} href={`/ice/places/${place.id}`} title={place.name}>
                   <b className={`${page.stop} ${page.right}`}>{text}</b>
@@ -130,8 +138,8 @@ export default async function TodayPage() {
             />
           ) : null}
           <RowCard
-            title="Holds"
-            empty="Nothing is held."
+            title={t("holds")}
+            empty={t("nothingIsHeld")}
             rows={holds
               .toSorted((a, b) => (a.status.endsMs ?? 0) - (b.status.endsMs ?? 0))
               .slice(0, SHOWN)
@@ -147,8 +155,8 @@ export default async function TodayPage() {
               ))}
           />
           <RowCard
-            title="Cut and waiting"
-            empty="No portions are waiting."
+            title={t("cutAndWaiting2")}
+            empty={t("noPortionsAreWaiting")}
             rows={batches.slice(0, SHOWN).map((batch) => (
               <Row key={batch.id} href={`/stove/${batch.id}`} title={speciesName(batch.speciesId)}>
                 <span className="figure">
@@ -159,8 +167,8 @@ export default async function TodayPage() {
             ))}
           />
           <RowCard
-            title="At the door since yesterday"
-            empty="No delivery yet."
+            title={t("atTheDoorSinceYesterday")}
+            empty={t("noDeliveryYet")}
             rows={arrived.slice(0, SHOWN).map((lot) => (
               <Row
                 key={lot.id}

@@ -1,10 +1,11 @@
 import { err, type Result } from "@/core/shared";
 import type { PoolRefusal } from "@/server/pool";
 import { refused, type ActionError } from "./actionError";
+import { t } from "@/words/shell";
 
 export const POOL_WORDS: Readonly<Record<PoolRefusal, string>> = {
-  busy: "Too much is being worked out at once. Try again in a moment.",
-  "too-long": "That takes too long to work out. Thinner pieces or fewer lines are quicker.",
+  busy: t("tooMuchIsBeingWorkedOut"),
+  "too-long": t("thatTakesTooLongToWork"),
 };
 
 /** What the pool worked out, with its refusals and the planner's own in the cook's words. */

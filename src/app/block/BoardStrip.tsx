@@ -2,6 +2,7 @@ import { inSentence } from "@/core/species";
 import Link from "next/link";
 import { BOARD_COLOURS, type BoardColour, type CrossContact } from "@/core/block";
 import styles from "./Board.module.css";
+import { t } from "@/words/block";
 
 type Props = {
   readonly colour: BoardColour;
@@ -15,12 +16,16 @@ export function BoardStrip({ colour, allergen, contacts }: Props) {
     <div className={styles.strip} data-warn={contacts.length > 0} data-testid="board">
       <span className={styles.swatch} style={{ background: BOARD_COLOURS[colour] }} aria-hidden="true" />
       <span>
-        <b>{colour} board</b>
-        {allergen ? <>, allergen: {allergen}</> : null}
+        <b>{t("colourBoard", { colour })}</b>
+        {allergen ? <>{t("allergenAllergen", { allergen })}</> : null}
       </span>
       {contacts.map(({ allergen: carried, what }) => (
         <b key={carried} className={styles.contact}>
-          {inSentence(what)} lay on it: {carried} would go over. <Link href="/block/boards">Wash it and say so</Link>
+          {t.rich("whatLayOnItCarriedWould", {
+            what: inSentence(what),
+            carried,
+            link: (words) => <Link href="/block/boards">{words}</Link>,
+          })}
         </b>
       ))}
     </div>

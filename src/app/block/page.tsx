@@ -14,8 +14,9 @@ import { requireHouse, requestTime } from "../request";
 import { speciesName } from "../stove/clockOf";
 import { BLOCK_VIEWS } from "./subViews";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/block";
 
-export const metadata: Metadata = { title: "Block" };
+export const metadata: Metadata = { title: t("block") };
 
 /** Whole animals are broken down first; what came cut goes under the knife for portions. */
 const toBreakDown = ({ species, row }: StockLot) =>
@@ -36,18 +37,21 @@ export default async function BlockPage() {
       <PageHead
         title={
           first
-            ? `${toBreakDown(first) ? "Break down" : "Cut"} the ${inSentence(first.title)} next`
-            : "Nothing for the knife"
+            ? t("valueTheTitleNext", {
+                value: toBreakDown(first) ? t("breakDown") : t("cut"),
+                title: inSentence(first.title),
+              })
+            : t("nothingForTheKnife")
         }
-        asks="Whole animals come apart part by part; sides and loins are cut into even portions."
+        asks={t("wholeAnimalsComeApartPartBy")}
       />
       <SubNav views={BLOCK_VIEWS} here="/block" />
       <div className={page.wideLeft}>
         <section className={page.card}>
-          <h2>On ice, what to use first at the top</h2>
+          <h2>{t("onIceWhatToUseFirst")}</h2>
           {lots.length === 0 ? (
             <p className={page.empty}>
-              Nothing on ice. <Link href="/dock">Take in a delivery</Link>.
+              {t.rich("nothingOnIceTakeInA", { link: (words) => <Link href="/dock">{words}</Link> })}
             </p>
           ) : (
             <ul className={page.rows}>
@@ -63,7 +67,7 @@ export default async function BlockPage() {
                       <span className={`figure ${page.number}`}>{lot.row.code}</span>
                       <span className={page.grow}>
                         <span className={page.title}>{lot.title}</span>{" "}
-                        <span className={page.sub}>{apart ? "to break down" : "to portion"}</span>
+                        <span className={page.sub}>{apart ? t("toBreakDown") : t("toPortion")}</span>
                       </span>
                       <span className="figure">{format.mass(lot.massG)}</span>
                       <span className={`figure ${page.narrow}`}>{lifeText(lot.life.daysLeft)}</span>
@@ -75,9 +79,9 @@ export default async function BlockPage() {
           )}
         </section>
         <section className={page.card}>
-          <h2>Cut and waiting</h2>
+          <h2>{t("cutAndWaiting")}</h2>
           {batches.length === 0 ? (
-            <p className={page.empty}>No portions waiting for the pan.</p>
+            <p className={page.empty}>{t("noPortionsWaitingForThePan")}</p>
           ) : (
             <ul className={page.rows}>
               {batches.map((batch) => (
@@ -95,7 +99,7 @@ export default async function BlockPage() {
                       href={`/block/prepare/${batch.id}`}
                       style={{ minHeight: 44, display: "grid", alignContent: "center" }}
                     >
-                      {batch.prepared ? "prepared" : "prepare"}
+                      {batch.prepared ? t("prepared") : t("prepare")}
                     </Link>
                   </div>
                 </li>

@@ -8,6 +8,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { correct } from "./actions";
 import type { LedgerLine } from "./lineOf";
+import { t } from "@/words/book";
 
 /** The ledger of a day, newest first. Nothing can be changed; a correction is one more line. */
 export function LedgerTable({ lines }: { readonly lines: readonly LedgerLine[] }) {
@@ -31,20 +32,25 @@ export function LedgerTable({ lines }: { readonly lines: readonly LedgerLine[] }
         size="small"
         pagination={{ pageSize: 25, hideOnSinglePage: true, showSizeChanger: false }}
         locale={{
-          emptyText: <p className={page.empty}>Nothing was written on this day. Doing the work writes the book.</p>,
+          emptyText: <p className={page.empty}>{t("nothingWasWrittenOnThisDay")}</p>,
         }}
         scroll={{ x: 680 }}
         columns={[
-          { title: "No.", dataIndex: "seq", width: 64, render: (seq: number) => <span className="figure">{seq}</span> },
           {
-            title: "Time",
+            title: t("no"),
+            dataIndex: "seq",
+            width: 64,
+            render: (seq: number) => <span className="figure">{seq}</span>,
+          },
+          {
+            title: t("time"),
             dataIndex: "atMs",
             width: 76,
             render: (atMs: number) => <span className="figure">{timeText(atMs, timeZone)}</span>,
           },
-          { title: "Who", dataIndex: "who", width: 92 },
+          { title: t("who"), dataIndex: "who", width: 92 },
           {
-            title: "What",
+            title: t("what"),
             dataIndex: "what",
             width: 128,
             render: (what: string) => <b>{what}</b>,
@@ -52,26 +58,35 @@ export function LedgerTable({ lines }: { readonly lines: readonly LedgerLine[] }
             onFilter: (value, line) => line.what === value,
           },
           {
-            title: "Entry",
+            title: t("entry"),
             dataIndex: "text",
             render: (text: string, line) => (
               <>
-                {text}{" "}
-                <span className={page.source} title={`Seal ${line.hash}`}>
-                  seal {line.hash.slice(0, 8)}
-                </span>
+                {t.rich("textSealHash", {
+                  text,
+                  hash: line.hash.slice(0, 8),
+                  span: (words) => (
+                    <span className={page.source} title={t("sealHash", { hash: line.hash })}>
+                      {words}
+                    </span>
+                  ),
+                })}
               </>
             ),
           },
           {
-            title: <span className="visually-hidden">Links</span>,
+            title: <span className="visually-hidden">{t("links")}</span>,
             key: "links",
             width: 190,
             render: (_, line) => (
               <span className={`${page.line} ${page.end}`}>
-                {line.lotId ? <Link href={`/book/lot/${line.lotId}`}>Trace</Link> : null}
-                <Button size="small" onClick={() => setCorrecting(line)} aria-label={`Correct entry ${line.seq}`}>
-                  Correct
+                {line.lotId ? <Link href={`/book/lot/${line.lotId}`}>{t("trace")}</Link> : null}
+                <Button
+                  size="small"
+                  onClick={() => setCorrecting(line)}
+                  aria-label={t("correctEntrySeq", { seq: line.seq })}
+                >
+                  {t("correct")}
                 </Button>
               </span>
             ),
@@ -79,19 +94,19 @@ export function LedgerTable({ lines }: { readonly lines: readonly LedgerLine[] }
         ]}
       />
       <Modal
-        title={`Correct entry ${correcting?.seq ?? ""}`}
+        title={t("correctEntrySeq", { seq: correcting?.seq ?? "" })}
         open={correcting !== null}
         onCancel={() => setCorrecting(null)}
         onOk={save}
-        okText="Add the correction"
-        cancelText="Leave it"
+        okText={t("addTheCorrection")}
+        cancelText={t("leaveIt")}
         okButtonProps={{ disabled: note.trim().length < 3 }}
       >
         <p className={page.below}>
-          {correcting?.text} The entry stays as it is; what you write is added after it and points at it.
+          {correcting?.text} {t("theEntryStaysAsItIs")}
         </p>
         <Input.TextArea
-          aria-label="What is true instead"
+          aria-label={t("whatIsTrueInstead")}
           value={note}
           onChange={(event) => setNote(event.target.value)}
           rows={3}

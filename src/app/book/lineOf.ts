@@ -1,6 +1,7 @@
 import { METHODS, PANS } from "@/core/cooking";
 import { LEDGER_LABELS, type LedgerEntry } from "@/core/trace";
 import { speciesName } from "../stove/clockOf";
+import { t } from "@/words/book";
 
 export type LedgerLine = {
   readonly seq: number;
@@ -26,93 +27,150 @@ function noted(payload: Payload): string {
   const amount = Number(payload["amount"] ?? 0);
   switch (text(payload, "note")) {
     case "probed":
-      return `fish probed at ${celsius(amount)}`;
+      return t("fishProbedAtAmount", { amount: celsius(amount) });
     case "tapped":
-      return `${amount} of ${text(payload, "outOf")} dead at the tap`;
+      return t("amountOfPayloadDeadAtThe", { amount, payload: text(payload, "outOf") });
     case "water":
-      return `water ${celsius(amount)} at harvest, says the dealer`;
+      return t("waterAmountAtHarvestSaysThe", { amount: celsius(amount) });
     case "roe":
-      return amount > 0 ? "roe on" : "bare muscle, roe off";
+      return amount > 0 ? t("roeOn") : t("bareMuscleRoeOff");
     case "looked":
-      return `looked at again, grade ${amount} at the worst`;
+      return t("lookedAtAgainGradeAmountAt", { amount });
     case "papers":
-      return `papers: ${Object.keys(payload)
-        .filter((key) => key !== "code" && key !== "note")
-        .map((key) => PAPER_WORDS[key] ?? key)
-        .join(", ")}`;
+      return t("papersPayload", {
+        payload: Object.keys(payload)
+          .filter((key) => key !== "code" && key !== "note")
+          .map((key) => PAPER_WORDS[key] ?? key)
+          .join(", "),
+      });
     default:
       return "opened";
   }
 }
 
 const PAPER_WORDS: Readonly<Record<string, string>> = {
-  rearing: "how it was reared",
-  feedStatement: "the grower's statement",
-  freezingStatement: "the freezing statement",
-  clearedGround: "an authorised ground",
-  skein: "the skein",
-  dealerListed: "the dealer on the list",
-  waterClass: "class of the waters",
-  wholeKg: "the weight of the whole fish",
-  supplierLot: "the supplier's lot number",
+  rearing: t("howItWasReared"),
+  feedStatement: t("theGrowersStatement"),
+  freezingStatement: t("theFreezingStatement"),
+  clearedGround: t("anAuthorisedGround"),
+  skein: t("theSkein"),
+  dealerListed: t("theDealerOnTheList"),
+  waterClass: t("classOfTheWaters"),
+  wholeKg: t("theWeightOfTheWholeFish"),
+  supplierLot: t("theSuppliersLotNumber"),
 };
 
 /** What an entry says, in one line; figures stay as recorded, in grams and °C. */
 function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
   switch (kind) {
     case "house-changed":
-      if (typeof payload["currency"] === "string") return `pays in ${text(payload, "currency")}`;
-      return payload["susceptibleGuests"] === true
-        ? "serves guests who are young, old, pregnant or ill: nothing raw or under-cooked"
-        : "serves guests in general";
+      if (typeof payload["currency"] === "string") return t("paysInPayload", { payload: text(payload, "currency") });
+      return payload["susceptibleGuests"] === true ? t("servesGuestsWhoAreYoungOld") : t("servesGuestsInGeneral");
     case "probe-checked":
-      return `${text(payload, "probe") || "probe"} read ${celsius(payload["celsius"])} in melting ice`;
+      return t("payloadReadPayload2InMeltingIce", {
+        payload: text(payload, "probe") || t("probe"),
+        payload2: celsius(payload["celsius"]),
+      });
     case "house-opened":
-      return `${text(payload, "name")}, rule set ${text(payload, "ruleSetId")}`;
+      return t("payloadRuleSetPayload2", { payload: text(payload, "name"), payload2: text(payload, "ruleSetId") });
     case "lot-received":
     case "lot-refused": {
       const reasons = Array.isArray(payload["reasons"]) ? payload["reasons"].join("; ") : "";
       const fish = `${text(payload, "code")} ${speciesName(text(payload, "speciesId"))}, ${grams(payload, "massG")}`;
-      return `${fish} from ${text(payload, "supplier")} at ${celsius(payload["receiptC"])}: ${reasons}`;
+      return t("fishFromPayloadAtPayload2Reasons", {
+        fish,
+        payload: text(payload, "supplier"),
+        payload2: celsius(payload["receiptC"]),
+        reasons,
+      });
     }
     case "lot-finished":
-      return `${text(payload, "code")} off the ice, ${text(payload, "reason")}, ${grams(payload, "leftG")} written off`;
+      return t("payloadOffTheIcePayload2Payload3", {
+        payload: text(payload, "code"),
+        payload2: text(payload, "reason"),
+        payload3: grams(payload, "leftG"),
+      });
     case "batch-cut":
-      return `${text(payload, "code")}: ${text(payload, "portions")} portions of ${grams(payload, "portionG")} from ${grams(payload, "sideG")}, trim ${grams(payload, "trimG")} to ${text(payload, "trimUse")}`;
+      return t("payloadPayload2PortionsOfPayload3", {
+        payload: text(payload, "code"),
+        payload2: text(payload, "portions"),
+        payload3: grams(payload, "portionG"),
+        payload4: grams(payload, "sideG"),
+        payload5: grams(payload, "trimG"),
+        payload6: text(payload, "trimUse"),
+      });
     case "cook-started":
-      return `${text(payload, "batch")}: ${text(payload, "pieces")} pieces, ${methodLabel(text(payload, "method"))}${typeof payload["targetC"] !== "number" ? "" : `, centre to ${celsius(payload["targetC"])}`}`;
+      return t("payloadPayload2PiecesPayload3Value", {
+        payload: text(payload, "batch"),
+        payload2: text(payload, "pieces"),
+        payload3: methodLabel(text(payload, "method")),
+        value:
+          typeof payload["targetC"] !== "number" ? "" : t("centreToPayload", { payload: celsius(payload["targetC"]) }),
+      });
     case "probe-noted":
-      return `centre ${celsius(payload["centreC"])} at ${text(payload, "stage").toLowerCase()}`;
+      return t("centrePayloadAtPayload2", {
+        payload: celsius(payload["centreC"]),
+        payload2: text(payload, "stage").toLowerCase(),
+      });
     case "cook-finished": {
       const probed = Array.isArray(payload["probedC"]) ? payload["probedC"].map(celsius).join(", ") : "";
-      const rule = payload["meetsRule"] === true ? "plan meets the rule" : "plan under the rule, advisory";
-      return `${text(payload, "pieces")} served, planned ${celsius(payload["plannedPeakC"])}, probed ${probed || "nothing"}; ${rule}`;
+      const rule = payload["meetsRule"] === true ? t("planMeetsTheRule") : t("planUnderTheRuleAdvisory");
+      return t("payloadServedPlannedPayload2Probed", {
+        payload: text(payload, "pieces"),
+        payload2: celsius(payload["plannedPeakC"]),
+        probed: probed || t("nothing"),
+        rule,
+      });
     }
     case "cook-abandoned":
-      return `given up at ${text(payload, "stage").toLowerCase()}`;
+      return t("givenUpAtPayload", { payload: text(payload, "stage").toLowerCase() });
     case "lot-moved":
-      return `${text(payload, "code")} from ${text(payload, "from") || "nowhere"} to ${text(payload, "to")}${payload["state"] === payload["was"] ? "" : `, now ${text(payload, "state")}`}`;
+      return t("payloadFromPayload2ToPayload3Value", {
+        payload: text(payload, "code"),
+        payload2: text(payload, "from") || t("nowhere"),
+        payload3: text(payload, "to"),
+        value: payload["state"] === payload["was"] ? "" : t("nowPayload", { payload: text(payload, "state") }),
+      });
     case "lot-split":
-      return `${text(payload, "child")} taken from ${text(payload, "code")}, ${grams(payload, "massG")}${text(payload, "place") ? ` to ${text(payload, "place")}` : ""}${text(payload, "note") ? `: ${text(payload, "note")}` : ""}`;
+      return t("payloadTakenFromPayload2Payload3", {
+        payload: text(payload, "child"),
+        payload2: text(payload, "code"),
+        payload3: grams(payload, "massG"),
+        value: text(payload, "place") ? t("toPayload", { payload: text(payload, "place") }) : "",
+        value2: text(payload, "note") ? `: ${text(payload, "note")}` : "",
+      });
     case "lot-opened":
-      return text(payload, "pack") || `${text(payload, "code")} opened on ${text(payload, "day")}: day 1`;
+      return (
+        text(payload, "pack") ||
+        t("payloadOpenedOnPayload2Day1", { payload: text(payload, "code"), payload2: text(payload, "day") })
+      );
     case "lot-wasted":
-      return `${text(payload, "code")}: ${grams(payload, "massG")} thrown away, ${text(payload, "reason")}, ${(Number(payload["costCents"] ?? 0) / 100).toFixed(2)} lost`;
+      return t("payloadPayload2ThrownAwayPayload3", {
+        payload: text(payload, "code"),
+        payload2: grams(payload, "massG"),
+        payload3: text(payload, "reason"),
+        payload4: (Number(payload["costCents"] ?? 0) / 100).toFixed(2),
+      });
     case "hold-started":
       return `${text(payload, "code")}: ${text(payload, "hold").toLowerCase()}${text(payload, "note") ? `, ${text(payload, "note")}` : ""}`;
     case "hold-read":
-      return `${text(payload, "code")}: centre ${celsius(payload["celsius"])}`;
+      return t("payloadCentrePayload2", { payload: text(payload, "code"), payload2: celsius(payload["celsius"]) });
     case "hold-closed":
       return `${text(payload, "code")}: ${text(payload, "hold").toLowerCase()} ${text(payload, "as")} (${text(payload, "rule")})`;
     case "place-set":
-      return `${text(payload, "name")} set to ${celsius(payload["setC"])}`;
+      return t("payloadSetToPayload2", { payload: text(payload, "name"), payload2: celsius(payload["setC"]) });
     case "reading-typed":
-      return `${text(payload, "place")} at ${celsius(payload["celsius"])}`;
+      return t("payloadAtPayload2", { payload: text(payload, "place"), payload2: celsius(payload["celsius"]) });
     case "readings-imported":
-      return `${text(payload, "added")} readings of ${text(payload, "place")}`;
+      return t("payloadReadingsOfPayload2", { payload: text(payload, "added"), payload2: text(payload, "place") });
     case "excursion-answered": {
       const codes = Array.isArray(payload["lots"]) ? payload["lots"].join(", ") : "";
-      return `${text(payload, "place")} reached ${celsius(payload["extremeC"])}: ${text(payload, "action")}${codes ? ` (${codes})` : ""}`;
+      return t("payloadReachedPayload2Payload3Value", {
+        payload: text(payload, "place"),
+        payload2: celsius(payload["extremeC"]),
+        payload3: text(payload, "action"),
+        value: codes ? ` (${codes})` : "",
+      });
     }
     case "file-attached":
       return `${text(payload, "name")}, sha-256 ${text(payload, "sha256").slice(0, 12)}`;
@@ -120,57 +178,110 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return `${text(payload, "name")} (${text(payload, "scientificName")})`;
     case "advice-added": {
       const bodies = Array.isArray(payload["bodies"]) ? payload["bodies"].join(", ") : "";
-      return `${text(payload, "entries")} entries of ${bodies}`;
+      return t("payloadEntriesOfBodies", { payload: text(payload, "entries"), bodies });
     }
     case "covers-planned":
-      return `${text(payload, "covers")} covers of ${speciesName(text(payload, "speciesId"))} on ${text(payload, "day")}`;
+      return t("payloadCoversOfPayload2OnPayload3", {
+        payload: text(payload, "covers"),
+        payload2: speciesName(text(payload, "speciesId")),
+        payload3: text(payload, "day"),
+      });
     case "lot-broken-down": {
       const parts = Array.isArray(payload["parts"]) ? (payload["parts"] as Payload[]) : [];
       const list = parts.map((part) => `${text(part, "part").toLowerCase()} ${grams(part, "massG")}`).join(", ");
-      return `${text(payload, "code")}: ${grams(payload, "wholeG")} apart into ${list}; ${grams(payload, "lossG")} lost`;
+      return t("payloadPayload2ApartIntoListPayload3", {
+        payload: text(payload, "code"),
+        payload2: grams(payload, "wholeG"),
+        list,
+        payload3: grams(payload, "lossG"),
+      });
     }
     case "batch-prepared": {
       const notes = Array.isArray(payload["notes"]) ? payload["notes"].join("; ") : "";
-      return `${text(payload, "code")}: ${notes || "as cut"}, ${celsius(payload["startC"])} at the pan`;
+      return t("payloadNotesPayload2AtThePan", {
+        payload: text(payload, "code"),
+        notes: notes || t("asCut"),
+        payload2: celsius(payload["startC"]),
+      });
     }
     case "scale-set":
-      return `${text(payload, "name")}, ${payload["renewed"] === true ? "new key" : "added"}`;
+      return `${text(payload, "name")}, ${payload["renewed"] === true ? t("newKey") : t("added")}`;
     case "board-set":
-      return `${text(payload, "colour")} for ${text(payload, "use").replace("-", " ")}`;
+      return t("payloadForPayload2", {
+        payload: text(payload, "colour"),
+        payload2: text(payload, "use").replace("-", " "),
+      });
     case "board-washed":
-      return `${text(payload, "colour")} board washed`;
+      return t("payloadBoardWashed", { payload: text(payload, "colour") });
     case "lot-noted":
       return `${text(payload, "code")}: ${noted(payload)}`;
     case "plates-served":
-      return `${text(payload, "code")}: ${text(payload, "covers")} plates of ${grams(payload, "gramsPerCover")}, ${text(payload, "dish")}; ${text(payload, "rule")}, record: ${text(payload, "record")}`;
+      return t("payloadPayload2PlatesOfPayload3", {
+        payload: text(payload, "code"),
+        payload2: text(payload, "covers"),
+        payload3: grams(payload, "gramsPerCover"),
+        payload4: text(payload, "dish"),
+        payload5: text(payload, "rule"),
+        payload6: text(payload, "record"),
+      });
     case "pieces-counted":
-      return `${text(payload, "code")}: ${text(payload, "count")} pieces of ${grams(payload, "pieceG")}, ${text(payload, "sizeMm")} mm`;
+      return t("payloadPayload2PiecesOfPayload3", {
+        payload: text(payload, "code"),
+        payload2: text(payload, "count"),
+        payload3: grams(payload, "pieceG"),
+        payload4: text(payload, "sizeMm"),
+      });
     case "probe-set":
-      return `${text(payload, "name")}, ${payload["renewed"] === true ? "new key" : "added"}`;
+      return `${text(payload, "name")}, ${payload["renewed"] === true ? t("newKey") : t("added")}`;
     case "station-learned":
-      return `${panLabel(text(payload, "panId"))}: contact ×${Number(payload["vesselFactor"]).toFixed(2)}, oven and air ×${Number(payload["airFactor"]).toFixed(2)}, from ${text(payload, "readings")} readings of ${text(payload, "cooks")} cooks`;
+      return t("payloadContactPayload2OvenAndAir", {
+        payload: panLabel(text(payload, "panId")),
+        payload2: Number(payload["vesselFactor"]).toFixed(2),
+        payload3: Number(payload["airFactor"]).toFixed(2),
+        payload4: text(payload, "readings"),
+        payload5: text(payload, "cooks"),
+      });
     case "station-reset":
-      return `${panLabel(text(payload, "panId"))}: back to the book's coefficients`;
+      return t("payloadBackToTheBooksCoefficients", { payload: panLabel(text(payload, "panId")) });
     case "sheet-kept":
-      return `${speciesName(text(payload, "speciesId"))}, ${text(payload, "methodId").replaceAll("-", " ")}: ${text(payload, "lines")} thicknesses`;
+      return t("payloadPayload2Payload3Thicknesses", {
+        payload: speciesName(text(payload, "speciesId")),
+        payload2: text(payload, "methodId").replaceAll("-", " "),
+        payload3: text(payload, "lines"),
+      });
     case "steps-kept": {
       const steps = Array.isArray(payload["steps"]) ? payload["steps"].map(String) : [];
-      return `${speciesName(text(payload, "speciesId"))}, cooked in two goes: ${steps.map((step, index) => `${index + 1}. ${step}`).join(" ")}`;
+      return t("payloadCookedInTwoGoesSteps", {
+        payload: speciesName(text(payload, "speciesId")),
+        steps: steps.map((step, index) => `${index + 1}. ${step}`).join(" "),
+      });
     }
     case "clock-jumped": {
       const minutes = Number(payload["driftMin"]);
-      return `the clock of the machine was set ${Math.abs(minutes)} min ${minutes > 0 ? "forward" : "back"}; the house goes on by its own time`;
+      return t("theClockOfTheMachineWas", {
+        minutes: Math.abs(minutes),
+        value: minutes > 0 ? t("forward") : t("back"),
+      });
     }
     case "clock-taken":
-      return `the machine's time was taken, ${text(payload, "forwardMin")} min forward`;
+      return t("theMachinesTimeWasTakenPayload", { payload: text(payload, "forwardMin") });
     case "hot-hold-started":
-      return `${text(payload, "title")} at ${celsius(payload["fromC"])}: ${text(payload, "place").toLowerCase()}`;
+      return t("payloadAtPayload2Payload3", {
+        payload: text(payload, "title"),
+        payload2: celsius(payload["fromC"]),
+        payload3: text(payload, "place").toLowerCase(),
+      });
     case "hot-hold-read":
-      return `${text(payload, "title")} reads ${celsius(payload["celsius"])}`;
+      return t("payloadReadsPayload2", { payload: text(payload, "title"), payload2: celsius(payload["celsius"]) });
     case "hot-hold-ended":
-      return `${text(payload, "title")} ${text(payload, "as").replace("-", " ")} after ${text(payload, "minutes")} min, ${text(payload, "belowMin")} of them under hot holding`;
+      return t("payloadPayload2AfterPayload3Min", {
+        payload: text(payload, "title"),
+        payload2: text(payload, "as").replace("-", " "),
+        payload3: text(payload, "minutes"),
+        payload4: text(payload, "belowMin"),
+      });
     case "correction":
-      return `to entry ${correctsSeq}: ${text(payload, "note")}`;
+      return t("toEntryCorrectsSeqPayload", { correctsSeq: correctsSeq ?? "", payload: text(payload, "note") });
   }
 }
 

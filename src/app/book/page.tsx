@@ -8,8 +8,9 @@ import { requireHouse, requestTime } from "../request";
 import { dayBounds, shiftDay, todayIn } from "@/calendar/days";
 import { LedgerTable } from "./LedgerTable";
 import { lineOf } from "./lineOf";
+import { t } from "@/words/book";
 
-export const metadata: Metadata = { title: "Book" };
+export const metadata: Metadata = { title: t("book") };
 
 export default async function BookPage({
   searchParams,
@@ -29,20 +30,20 @@ export default async function BookPage({
       <header className={page.head}>
         <div>
           <h1>
-            {day === today ? "Today’s book" : `The book of ${dayText(fromMs, house.timeZone)}`}
+            {day === today ? t("todaysBook") : t("theBookOfFrom", { from: dayText(fromMs, house.timeZone) })}
             <span className="muted figure"> {entries.length}</span>
           </h1>
           <p className={page.asks} data-testid="chain">
             {chain.kind === "whole"
-              ? `All ${chain.entries} entries are sealed one to the next; none was changed.`
-              : `The chain breaks at entry ${chain.atSeq}: that entry or the one before it was changed outside Gaffel.`}
+              ? t("allEntriesEntriesAreSealedOne", { entries: chain.entries })
+              : t("theChainBreaksAtEntryAtSeq", { atSeq: chain.atSeq })}
           </p>
         </div>
-        <nav aria-label="Day" className={page.line}>
-          <Link href={`/book?day=${shiftDay(day, -1)}`}>Day before</Link>
-          {day < today ? <Link href={`/book?day=${shiftDay(day, 1)}`}>Day after</Link> : null}
-          {day === today ? null : <Link href="/book">Today</Link>}
-          <Link href={`/book?day=${day}&check=all`}>Check every seal</Link>
+        <nav aria-label={t("day")} className={page.line}>
+          <Link href={`/book?day=${shiftDay(day, -1)}`}>{t("dayBefore")}</Link>
+          {day < today ? <Link href={`/book?day=${shiftDay(day, 1)}`}>{t("dayAfter")}</Link> : null}
+          {day === today ? null : <Link href="/book">{t("today")}</Link>}
+          <Link href={`/book?day=${day}&check=all`}>{t("checkEverySeal")}</Link>
         </nav>
       </header>
       <section className={page.card}>

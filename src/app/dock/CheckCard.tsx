@@ -5,6 +5,7 @@ import { Field } from "@/ui/form/Field";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Dock.module.css";
 import type { LotDraft, ReadDraft } from "./lotDraft";
+import { t } from "@/words/dock";
 
 type Props = {
   readonly draft: LotDraft;
@@ -13,10 +14,9 @@ type Props = {
 };
 
 const HOW = {
-  frozen: "Knock it, look through the pack, thaw one piece small and smell it.",
-  live: "Tap, lift, smell. Count what does not answer: a dead one is never cooked.",
-  fresh:
-    "White light, rinsed, on ice; gill smell before you touch anything. Three fish a lot or more: tap the worst. Skip what does not apply.",
+  frozen: t("knockItLookThroughThePack"),
+  live: t("tapLiftSmellCountWhatDoes"),
+  fresh: t("whiteLightRinsedOnIceGill"),
 } as const;
 
 /** The guided look at the lot: the signs of its kind, one tap each, and the count of the dead where it is alive. */
@@ -39,10 +39,12 @@ export function CheckCard({ draft, read, onChange }: Props) {
   return (
     <section className={page.card} aria-labelledby="look">
       <div className={styles.lookHead}>
-        <h2 id="look">{scheme ? `Look, smell, press: ${scheme.label.toLowerCase()}` : "Look, smell, press"}</h2>
+        <h2 id="look">
+          {scheme ? t("lookSmellPressLabel", { label: scheme.label.toLowerCase() }) : t("lookSmellPress")}
+        </h2>
         {scheme ? (
           <Button onClick={rest}>
-            {draft.frozen ? "The rest as packed" : live ? "The rest lively" : "The rest as caught"}
+            {draft.frozen ? t("theRestAsPacked") : live ? t("theRestLively") : t("theRestAsCaught")}
           </Button>
         ) : null}
       </div>
@@ -51,7 +53,7 @@ export function CheckCard({ draft, read, onChange }: Props) {
           <p className="muted">{HOW[draft.frozen ? "frozen" : live ? "live" : "fresh"]}</p>
           {live ? (
             <div className={styles.count}>
-              <Field label="Looked at">
+              <Field label={t("lookedAt")}>
                 {(id) => (
                   <InputNumber
                     id={id}
@@ -64,7 +66,7 @@ export function CheckCard({ draft, read, onChange }: Props) {
                   />
                 )}
               </Field>
-              <Field label="Dead or gaping">
+              <Field label={t("deadOrGaping")}>
                 {(id) => (
                   <InputNumber
                     id={id}
@@ -89,7 +91,7 @@ export function CheckCard({ draft, read, onChange }: Props) {
           ))}
         </>
       ) : (
-        <p className={page.empty}>Name the fish first: each kind has its own signs.</p>
+        <p className={page.empty}>{t("nameTheFishFirstEachKind")}</p>
       )}
     </section>
   );

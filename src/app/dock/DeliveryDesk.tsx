@@ -18,6 +18,7 @@ import { LotTabs } from "./LotTabs";
 import { emptyDraft, inputOf, lackOf, readDraft, withSpecies, type LotDraft } from "./lotDraft";
 import { PapersCard } from "./PapersCard";
 import { VerdictPanel } from "./VerdictPanel";
+import { t } from "@/words/dock";
 
 type Props = {
   readonly suppliers: readonly string[];
@@ -67,7 +68,7 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
     if (!same) return;
     const { speciesId, form, frozen, ...rest } = fillFrom(same);
     change(draft.speciesId ? rest : { speciesId: speciesId ?? null, form: form!, frozen: frozen!, ...rest });
-    message.info(`Filled in from the last lot of ${name}: check it against the box.`);
+    message.info(t("filledInFromTheLastLot", { name }));
   };
   const another = (known?: LastLot) => {
     const { area, gear, source, production, caughtOn, provenance, placeId } = draft;
@@ -90,12 +91,14 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
 
   const keep = async () => {
     setProblem(null);
-    if (supplier.trim() === "") return setProblem("Who brought it?");
+    if (supplier.trim() === "") return setProblem(t("whoBroughtIt"));
     const lacks = lots.map((lot, index) => lackOf(lot, read[index]?.judgement ?? null));
     const lacking = lacks.findIndex((lack) => lack !== null);
     if (lacking >= 0) {
       setAt(lacking);
-      return setProblem(lots.length === 1 ? lacks[lacking]! : `Lot ${lacking + 1}: ${lacks[lacking]!}`);
+      return setProblem(
+        lots.length === 1 ? lacks[lacking]! : t("lotLackingLacks", { lacking: lacking + 1, lacks: lacks[lacking]! }),
+      );
     }
     setBusy(true);
     const answer = await askOnce(keepDelivery, { supplier, lots: lots.map((lot) => inputOf(lot, format)) });
@@ -121,9 +124,9 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
     >
       <div className={page.stack}>
         {kept.length > 0 ? <KeptNote kept={kept} /> : null}
-        <section className={page.card} aria-label="Delivery">
+        <section className={page.card} aria-label={t("delivery")}>
           <div className={styles.van}>
-            <Field label="Supplier">
+            <Field label={t("supplier")}>
               {(id) => (
                 <AutoComplete
                   id={id}
@@ -140,7 +143,7 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
           </div>
           {last.length > 1 ? (
             <p className={styles.again}>
-              Last time also:{" "}
+              {t("lastTimeAlso")}{" "}
               {last
                 .filter(({ speciesId }) => !lots.some((lot) => lot.speciesId === speciesId))
                 .map((known) => (
@@ -178,8 +181,8 @@ function KeptNote({ kept }: { readonly kept: readonly Received[] }) {
   const sent = kept.filter(({ verdict }) => verdict === "refuse");
   const codes = (lots: readonly Received[]) => lots.map(({ code }) => code).join(", ");
   const title = [
-    iced.length > 0 ? `On ice as ${codes(iced)}.` : "",
-    sent.length > 0 ? `Refused and kept on record as ${codes(sent)}.` : "",
+    iced.length > 0 ? t("onIceAsIced", { iced: codes(iced) }) : "",
+    sent.length > 0 ? t("refusedAndKeptOnRecordAs", { sent: codes(sent) }) : "",
   ].join(" ");
   const only = kept.length === 1 ? kept[0] : undefined;
   return (
@@ -188,7 +191,9 @@ function KeptNote({ kept }: { readonly kept: readonly Received[] }) {
       showIcon
       closable
       title={title.trim()}
-      action={only ? <Link href={`/ice/${only.lotId}`}>Open the lot</Link> : <Link href="/ice">To the ice</Link>}
+      action={
+        only ? <Link href={`/ice/${only.lotId}`}>{t("openTheLot")}</Link> : <Link href="/ice">{t("toTheIce")}</Link>
+      }
     />
   );
 }

@@ -5,15 +5,16 @@ import { dayText, formatFor, timeText } from "@/ui/format/format";
 import page from "@/ui/layout/page.module.css";
 import { VerdictTag } from "@/ui/layout/VerdictTag";
 import { speciesName } from "../stove/clockOf";
+import { t } from "@/words/dock";
 
 /** What came to the door in the last days, refused ones as well. */
 export function DoorLog({ lots, house }: { readonly lots: readonly LotWithSupplier[]; readonly house: House }) {
   const format = formatFor(house.units, house.currency);
   return (
     <section className={`${page.card} ${page.aboveMore}`}>
-      <h2>At the door, last four days</h2>
+      <h2>{t("atTheDoorLastFourDays")}</h2>
       {lots.length === 0 ? (
-        <p className={page.empty}>No delivery yet. The first one starts above.</p>
+        <p className={page.empty}>{t("noDeliveryYetTheFirstOne")}</p>
       ) : (
         <ul className={page.rows}>
           {lots.map((lot) => (

@@ -11,6 +11,7 @@ import page from "@/ui/layout/page.module.css";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import styles from "./Dock.module.css";
 import type { LotDraft } from "./lotDraft";
+import { t } from "@/words/dock";
 
 type Props = {
   readonly draft: LotDraft;
@@ -21,8 +22,17 @@ type Props = {
 };
 
 const GEARS = {
-  wild: ["Hook and line", "Longline", "Gillnet", "Trawl", "Seine", "Trap or pot", "Dredge", "By hand"],
-  farmed: ["Net pen", "Land tank", "Rope", "Trestle", "Seabed plot"],
+  wild: [
+    t("hookAndLine"),
+    t("longline"),
+    t("gillnet"),
+    t("trawl"),
+    t("seine"),
+    t("trapOrPot"),
+    t("dredge"),
+    t("byHand"),
+  ],
+  farmed: [t("netPen"), t("landTank"), t("rope"), t("trestle"), t("seabedPlot")],
 } as const;
 
 /** What a way of rearing chosen from the list says to the parasite rule. */
@@ -51,9 +61,9 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
   );
   return (
     <section className={page.card} aria-labelledby="what">
-      <h2 id="what">What is it, and where from</h2>
+      <h2 id="what">{t("whatIsItAndWhereFrom")}</h2>
       <div className={styles.fields}>
-        <Field label="Fish" wide>
+        <Field label={t("fish")} wide>
           {(id) => (
             <SpeciesSearch
               id={id}
@@ -65,7 +75,7 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
             />
           )}
         </Field>
-        <Field label="Comes as">
+        <Field label={t("comesAs")}>
           {(id) => (
             <Select
               id={id}
@@ -76,19 +86,21 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
             />
           )}
         </Field>
-        <Field label={`Weight, ${format.bigMassUnit}`}>
+        <Field label={t("weightBigMassUnit", { bigMassUnit: format.bigMassUnit })}>
           {(id) => number(draft.mass, (mass) => onChange({ mass }), 0.1, id, 0)}
         </Field>
-        <Field label={`Weight on the paper, ${format.bigMassUnit}`}>
+        <Field label={t("weightOnThePaperBigMassUnit", { bigMassUnit: format.bigMassUnit })}>
           {(id) => number(draft.statedMass, (statedMass) => onChange({ statedMass }), 0.1, id, 0)}
         </Field>
-        <Field label={format.currency === null ? "Price a kilo" : `Price a kilo, ${format.currency}`}>
+        <Field
+          label={format.currency === null ? t("priceAKilo") : t("priceAKiloCurrency", { currency: format.currency })}
+        >
           {(id) => number(draft.pricePerKg, (pricePerKg) => onChange({ pricePerKg }), 0.5, id, 0)}
         </Field>
-        <Field label={`Probe at the door, ${format.degree}`}>
+        <Field label={t("probeAtTheDoorDegree", { degree: format.degree })}>
           {(id) => number(draft.receipt, (receipt) => onChange({ receipt }), 0.1, id)}
         </Field>
-        <Field label="Goes to">
+        <Field label={t("goesTo")}>
           {(id) => (
             <Select
               id={id}
@@ -99,39 +111,39 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
             />
           )}
         </Field>
-        <Field label="Comes frozen">
+        <Field label={t("comesFrozen")}>
           {(id) => (
             <div className={styles.switch}>
               <Switch id={id} checked={draft.frozen} onChange={(frozen) => onChange({ frozen, grades: {} })} />
             </div>
           )}
         </Field>
-        <Field label="Wild or farmed">
+        <Field label={t("wildOrFarmed")}>
           {(id) => (
             <Segmented<"wild" | "farmed">
               id={id}
               block
               value={draft.production}
               options={[
-                { value: "wild", label: "Wild" },
-                { value: "farmed", label: "Farmed" },
+                { value: "wild", label: t("wild") },
+                { value: "farmed", label: t("farmed") },
               ]}
               onChange={(production) => onChange({ production })}
             />
           )}
         </Field>
-        <Field label="Area">
+        <Field label={t("area")}>
           {(id) => (
             <Input
               id={id}
               value={draft.area}
               maxLength={120}
-              placeholder="FAO 27.3.a, or the bay"
+              placeholder={t("fao273AOrThe")}
               onChange={({ target }) => onChange({ area: target.value })}
             />
           )}
         </Field>
-        <Field label="Gear or rearing">
+        <Field label={t("gearOrRearing")}>
           {(id) => (
             <AutoComplete
               id={id}
@@ -145,7 +157,7 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
             />
           )}
         </Field>
-        <Field label="Boat or farm">
+        <Field label={t("boatOrFarm")}>
           {(id) => (
             <Input
               id={id}
@@ -155,7 +167,7 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
             />
           )}
         </Field>
-        <Field label="Caught or harvested">
+        <Field label={t("caughtOrHarvested")}>
           {(id) => (
             <DatePicker
               id={id}

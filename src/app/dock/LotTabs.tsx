@@ -5,6 +5,7 @@ import { shortName } from "@/core/species";
 import { VerdictMark } from "@/ui/layout/VerdictTag";
 import styles from "./Dock.module.css";
 import type { LotDraft, ReadDraft } from "./lotDraft";
+import { t } from "@/words/dock";
 
 type Props = {
   readonly lots: readonly LotDraft[];
@@ -22,7 +23,7 @@ export function LotTabs({ lots, read, at, onGo, onRemove, onAnother }: Props) {
       {lots.map(({ key }, index) => {
         const one = read[index];
         const settled = one && (one.judgement.complete || one.judgement.verdict === "refuse");
-        const name = one ? shortName(one.species) : `Lot ${index + 1}`;
+        const name = one ? shortName(one.species) : t("lotIndex", { index: index + 1 });
         return (
           <span key={key} className={styles.tab} data-on={index === at || undefined}>
             <button type="button" aria-pressed={index === at} onClick={() => onGo(index)}>
@@ -33,7 +34,7 @@ export function LotTabs({ lots, read, at, onGo, onRemove, onAnother }: Props) {
               <button
                 type="button"
                 className={styles.drop}
-                aria-label={`Take ${name} out`}
+                aria-label={t("takeNameOut", { name })}
                 onClick={() => onRemove(index)}
               >
                 <CloseOutlined />
@@ -43,7 +44,7 @@ export function LotTabs({ lots, read, at, onGo, onRemove, onAnother }: Props) {
         );
       })}
       <Button icon={<PlusOutlined />} onClick={onAnother}>
-        Another lot
+        {t("anotherLot")}
       </Button>
     </div>
   );

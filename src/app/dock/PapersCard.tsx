@@ -9,6 +9,7 @@ import page from "@/ui/layout/page.module.css";
 import styles from "./Dock.module.css";
 import type { LotDraft } from "./lotDraft";
 import { TagFields } from "./TagFields";
+import { t } from "@/words/dock";
 
 type Props = {
   readonly draft: LotDraft;
@@ -33,14 +34,16 @@ export function PapersCard({ draft, papers, onChange }: Props) {
   return (
     <section className={page.card} aria-labelledby="papers">
       <div className={styles.lookHead}>
-        <h2 id="papers">Its papers</h2>
+        <h2 id="papers">{t("itsPapers")}</h2>
         <span className="figure" data-testid="papers">
-          {papers.known} of {papers.wanted}
+          {t("knownOfWanted", { known: papers.known, wanted: papers.wanted })}
         </span>
       </div>
       {above.length > 0 ? (
         <p className="muted">
-          Still missing above: {above.map(({ label, why }) => `${label.toLowerCase()} (${why})`).join(", ")}.
+          {t("stillMissingAboveAbove", {
+            above: above.map(({ label, why }) => `${label.toLowerCase()} (${why})`).join(", "),
+          })}
         </p>
       ) : null}
       <div className={styles.papers}>
@@ -52,7 +55,7 @@ export function PapersCard({ draft, papers, onChange }: Props) {
           >
             <PaperField fact={fact} provenance={provenance} onSet={set} />
             <p className={page.source}>
-              {fact.weight === "required" ? "Asked for" : "Wise"}: {fact.why}. <i>{fact.source}.</i>
+              {fact.weight === "required" ? t("askedFor") : t("wise")}: {fact.why}. <i>{fact.source}.</i>
             </p>
           </div>
         ))}
@@ -65,13 +68,13 @@ type FlagKey =
   "byCatch" | "defrosted" | "feedStatement" | "freezingStatement" | "clearedGround" | "roeOn" | "dealerListed";
 
 const REARING = [
-  { value: "net-pen", label: "Net pen" },
-  { value: "land-based", label: "On land" },
-  { value: "ranched", label: "Ranched" },
+  { value: "net-pen", label: t("netPen") },
+  { value: "land-based", label: t("onLand") },
+  { value: "ranched", label: t("ranched") },
 ] as const;
 const SKEIN = [
-  { value: "removed-and-rinsed", label: "Out and rinsed" },
-  { value: "in", label: "In the skein" },
+  { value: "removed-and-rinsed", label: t("outAndRinsed") },
+  { value: "in", label: t("inTheSkein") },
 ] as const;
 const CLASSES = [
   { value: "A", label: "A" },
@@ -138,15 +141,15 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
     case "supplierLot":
       return text(fact.id);
     case "byCatch":
-      return yesNo("byCatch", ["Target", "By-catch"]);
+      return yesNo("byCatch", [t("target"), t("byCatch")]);
     case "defrosted":
-      return yesNo("defrosted", ["Never frozen", "Defrosted"]);
+      return yesNo("defrosted", [t("neverFrozen"), t("defrosted")]);
     case "feedStatement":
-      return yesNo("feedStatement", ["None", "On file"]);
+      return yesNo("feedStatement", [t("none"), t("onFile")]);
     case "freezingStatement":
-      return yesNo("freezingStatement", ["None", "On file"]);
+      return yesNo("freezingStatement", [t("none"), t("onFile")]);
     case "clearedGround":
-      return yesNo("clearedGround", ["No", "Yes, with paper"]);
+      return yesNo("clearedGround", [t("no"), t("yesWithPaper")]);
     case "rearing":
       return choice("rearing", REARING);
     case "skein":
@@ -154,14 +157,14 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
     case "waters":
       return (
         <div className={styles.tag}>
-          {yesNo("dealerListed", ["Not looked up", "Listed or approved"])}
-          {choice("waterClass", CLASSES, "Class of the waters")}
+          {yesNo("dealerListed", [t("notLookedUp"), t("listedOrApproved")])}
+          {choice("waterClass", CLASSES, t("classOfTheWaters"))}
         </div>
       );
     case "catchDocument":
       return text(fact.id);
     case "roeOn":
-      return yesNo("roeOn", ["Muscle alone", "Roe on"]);
+      return yesNo("roeOn", [t("muscleAlone"), t("roeOn")]);
     case "additives":
       return (
         <Field label={fact.label}>
@@ -171,8 +174,8 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
               block
               value={provenance.additives === undefined ? "" : provenance.additives.length === 0 ? "none" : "sulphites"}
               options={[
-                { value: "none", label: "None" },
-                { value: "sulphites", label: "Sulphites" },
+                { value: "none", label: t("none") },
+                { value: "sulphites", label: t("sulphites") },
               ]}
               onChange={(value) => onSet({ additives: value === "none" ? [] : ["sulphites"] })}
             />
@@ -181,7 +184,7 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
       );
     case "wholeKg":
       return (
-        <Field label={`The whole fish weighed, ${format.bigMassUnit}`}>
+        <Field label={t("theWholeFishWeighedBigMassUnit", { bigMassUnit: format.bigMassUnit })}>
           {(id) => (
             <InputNumber<number>
               id={id}

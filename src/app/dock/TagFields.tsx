@@ -5,6 +5,7 @@ import type { Provenance } from "@/core/trace";
 import { Field } from "@/ui/form/Field";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Dock.module.css";
+import { t } from "@/words/dock";
 
 type Props = { readonly provenance: Provenance; readonly onSet: (part: Partial<Provenance>) => void };
 
@@ -17,7 +18,7 @@ export function TagFields({ provenance, onSet }: Props) {
   };
   return (
     <div className={styles.tag}>
-      <Field label="Certificate or approval number">
+      <Field label={t("certificateOrApprovalNumber")}>
         {(id) => (
           <Input
             id={id}
@@ -27,7 +28,7 @@ export function TagFields({ provenance, onSet }: Props) {
           />
         )}
       </Field>
-      <Field label="Dealer or dispatch centre">
+      <Field label={t("dealerOrDispatchCentre")}>
         {(id) => (
           <Input
             id={id}
@@ -37,7 +38,7 @@ export function TagFields({ provenance, onSet }: Props) {
           />
         )}
       </Field>
-      <Field label="Harvested or packed on">
+      <Field label={t("harvestedOrPackedOn")}>
         {(id) => (
           <DatePicker
             id={id}

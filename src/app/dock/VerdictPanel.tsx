@@ -12,6 +12,7 @@ import styles from "./Dock.module.css";
 import { confidenceWords } from "./confidenceWords";
 import type { ReadDraft } from "./lotDraft";
 import { stillWords } from "./stillWords";
+import { t } from "@/words/dock";
 
 type Props = {
   readonly read: ReadDraft | null;
@@ -28,12 +29,12 @@ function actWords(verdicts: Props["verdicts"]): { readonly words: string; readon
   const refused = verdicts.filter((one) => one?.verdict === "refuse").length;
   if (verdicts.length === 1)
     return refused === 1
-      ? { words: "Refuse and keep the record", refuses: true }
-      : { words: "Put on ice and keep the record", refuses: false };
-  if (refused === verdicts.length) return { words: `Refuse all ${refused} and keep the record`, refuses: true };
+      ? { words: t("refuseAndKeepTheRecord"), refuses: true }
+      : { words: t("putOnIceAndKeepThe"), refuses: false };
+  if (refused === verdicts.length) return { words: t("refuseAllRefusedAndKeepThe", { refused }), refuses: true };
   const iced = verdicts.length - refused;
   return {
-    words: refused === 0 ? `Put all ${iced} on ice` : `${iced} on ice, refuse ${refused}`,
+    words: refused === 0 ? t("putAllIcedOnIce", { iced }) : t("icedOnIceRefuseRefused", { iced, refused }),
     refuses: false,
   };
 }
@@ -47,11 +48,11 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
   const published = read ? PUBLISHED_SCHEMES.find(({ speciesId }) => speciesId === read.species.id) : undefined;
   const act = actWords(verdicts);
   return (
-    <aside className={styles.verdict} aria-live="polite" aria-label="Verdict">
+    <aside className={styles.verdict} aria-live="polite" aria-label={t("verdict")}>
       {judgement && isSettled(judgement) ? (
         <VerdictTag verdict={judgement.verdict} large />
       ) : (
-        <p className={styles.pending}>{read ? "Not judged yet" : "No fish named"}</p>
+        <p className={styles.pending}>{read ? t("notJudgedYet") : t("noFishNamed")}</p>
       )}
       {read && judgement && reading ? (
         <>
@@ -60,12 +61,21 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
               {reading.graded === 0 ? "–" : Math.round(reading.impliedIceDays)}
             </span>{" "}
             {reading.graded === 0
-              ? "days gone, once graded"
-              : `${Math.round(reading.impliedIceDays) === 1 ? "day" : "days"} gone, give or take ${reading.spreadDays}; it keeps ${judgement.lifeDays} in all`}
+              ? t("daysGoneOnceGraded")
+              : t("impliedIceDaysGoneGiveOrTake", {
+                  impliedIce: Math.round(reading.impliedIceDays),
+                  spreadDays: reading.spreadDays,
+                  lifeDays: judgement.lifeDays,
+                })}
           </p>
           <p className="muted" hidden={reading.graded === 0}>
-            {reading.graded} of {read.scheme.attributes.length} signs · {reading.points} of {reading.maximum} points ·{" "}
-            {percentText(reading.share)}
+            {t("gradedOfLengthSignsPointsOf", {
+              graded: reading.graded,
+              length: read.scheme.attributes.length,
+              points: reading.points,
+              maximum: reading.maximum,
+              share: percentText(reading.share),
+            })}
           </p>
           <ul className={styles.reasons}>
             {judgement.reasons.map(({ text, source, weight }) => (
@@ -76,31 +86,37 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
             ))}
             {read.shortPct === null ? null : (
               <li data-weight="limits" data-testid="short">
-                {read.shortPct.toFixed(1)} % short of the paper
-                <span className={page.source}>
-                  weighed against the weight stated; over 2 % is said (common practice)
-                </span>
+                {t.rich("shortShortOfThePaperWeighed", {
+                  short: read.shortPct.toFixed(1),
+                  span: (words) => <span className={page.source}>{words}</span>,
+                })}
               </li>
             )}
           </ul>
           {judgement.complete || judgement.verdict === "refuse" ? null : (
             <p className={styles.still} data-testid="still">
-              Still to look at: {stillWords(judgement.stillToLookAt)}.
+              {t("stillToLookAtStillToLookAt", { stillToLookAt: stillWords(judgement.stillToLookAt) })}
             </p>
           )}
           {read.cost ? (
             <p className={styles.cost}>
-              <span className="figure" data-testid="edible-cost">
-                {format.money(read.cost.centsPerEdibleKg)}
-              </span>{" "}
-              an edible kilo, {format.money(read.cost.centsPerPortion)} a portion of{" "}
-              {format.mass(read.species.portion.massG)}{" "}
-              <span className={page.source}>at {percentText(read.cost.share)} yield</span>
+              {t.rich("centsPerEdibleAnEdibleKiloCentsPerPortion", {
+                centsPerEdible: format.money(read.cost.centsPerEdibleKg),
+                span: (words) => (
+                  <span className="figure" data-testid="edible-cost">
+                    {words}
+                  </span>
+                ),
+                centsPerPortion: format.money(read.cost.centsPerPortion),
+                mass: format.mass(read.species.portion.massG),
+                share: percentText(read.cost.share),
+                span2: (words) => <span className={page.source}>{words}</span>,
+              })}
             </p>
           ) : null}
           {read.advice ? <AdviceTag {...read.advice} /> : null}
           <details className={page.open}>
-            <summary>About {inSentence(shortName(read.species))}</summary>
+            <summary>{t("aboutSpecies", { species: inSentence(shortName(read.species)) })}</summary>
             <p>
               <i>{read.species.scientificName}</i> {read.species.faoCode ? `· ${read.species.faoCode}` : ""}
             </p>
@@ -108,21 +124,29 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
             <p>{format.words(read.species.kitchenNote)}</p>
             {published ? (
               <p>
-                Published quality index: {published.maximum} points, about {slopePerDay(published).toFixed(2)} a day on
-                ice. <span className={page.source}>{published.source}</span>
+                {t.rich("publishedQualityIndexMaximumPoints", {
+                  maximum: published.maximum,
+                  published: slopePerDay(published).toFixed(2),
+                  source: published.source,
+                  span: (words) => <span className={page.source}>{words}</span>,
+                })}
               </p>
             ) : null}
             <p className={page.source}>
-              Life on ice: {SPECIES_SOURCES.iceLife}. Yields: {SPECIES_SOURCES.yield}. Composition:{" "}
-              {SPECIES_SOURCES.composition}.{" "}
-              {read.species.mark.origin === "house"
-                ? "Entered by the house."
-                : `All from memory: ${confidenceWords(read.species)}.`}
+              {t("lifeOnIceIceLifeYieldsYield", {
+                iceLife: SPECIES_SOURCES.iceLife,
+                yield: SPECIES_SOURCES.yield,
+                composition: SPECIES_SOURCES.composition,
+                value:
+                  read.species.mark.origin === "house"
+                    ? t("enteredByTheHouse")
+                    : t("allFromMemorySpecies", { species: confidenceWords(read.species) }),
+              })}
             </p>
           </details>
         </>
       ) : (
-        <p className="muted">Any market name will do, in any of the kitchen’s languages.</p>
+        <p className="muted">{t("anyMarketNameWillDoIn")}</p>
       )}
       {problem ? <Alert type="error" showIcon title={problem} /> : null}
       <Button
@@ -136,10 +160,7 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
       >
         {act.words}
       </Button>
-      <p className={page.source}>
-        Judged by {rules.edition}. The local authority decides. A good score clears neither histamine, toxins nor
-        parasites.
-      </p>
+      <p className={page.source}>{t("judgedByEditionTheLocalAuthority", { edition: rules.edition })}</p>
     </aside>
   );
 }

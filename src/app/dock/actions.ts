@@ -14,16 +14,17 @@ import { refused, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
 import { fromThisHouse } from "../request";
 import { NewDelivery, type NewLotInput } from "./schema";
+import { t } from "@/words/dock";
 
 export type Received = { readonly lotId: string; readonly code: string; readonly verdict: DoorVerdict };
 
 function judge(lot: NewLotInput, ruleSetId: RuleSetId, nowMs: number): Result<JudgedLot, string> {
   const species = speciesOf(db(), lot.speciesId);
-  if (!species) return err("That fish is not in the table: choose one from the list.");
-  if (!listPlaces(db()).some(({ id }) => id === lot.placeId)) return err("Choose where it goes.");
+  if (!species) return err(t("thatFishIsNotInThe"));
+  if (!listPlaces(db()).some(({ id }) => id === lot.placeId)) return err(t("chooseWhereItGoes"));
   const { caughtOn, pricePerKg, provenance, ...facts } = lot;
   const caughtAtMs = caughtOn === null ? null : Date.parse(`${caughtOn}T12:00:00Z`);
-  if (caughtAtMs !== null && caughtAtMs > nowMs + 12 * 3_600_000) return err("The catch date lies ahead of today.");
+  if (caughtAtMs !== null && caughtAtMs > nowMs + 12 * 3_600_000) return err(t("theCatchDateLiesAheadOf"));
   const known = schemeFor(species, facts.form, facts.frozen).attributes.map(({ id }) => id);
   const grades = Object.fromEntries(Object.entries(facts.grades).filter(([id]) => known.includes(id)));
   const judgement = judgeAtDoor({
@@ -37,7 +38,7 @@ function judge(lot: NewLotInput, ruleSetId: RuleSetId, nowMs: number): Result<Ju
     ruleSetId,
   });
   if (!judgement.complete && judgement.verdict !== "refuse")
-    return err(`One look is no inspection. Still to look at: ${stillWords(judgement.stillToLookAt)}.`);
+    return err(t("oneLookIsNoInspectionStill", { stillToLookAt: stillWords(judgement.stillToLookAt) }));
   const priceCentsPerKg = Math.round(pricePerKg * 100);
   return ok({ lot: { ...facts, grades, caughtAtMs, priceCentsPerKg, provenance: withoutGaps(provenance) }, judgement });
 }
@@ -57,7 +58,10 @@ export const keepDelivery = async (
     const judged: JudgedLot[] = [];
     for (const [index, lot] of lots.entries()) {
       const answer = judge(lot, house.ruleSetId, stamp.atMs);
-      if (!answer.ok) return err(refused(lots.length === 1 ? answer.error : `Lot ${index + 1}: ${answer.error}`));
+      if (!answer.ok)
+        return err(
+          refused(lots.length === 1 ? answer.error : t("lotIndexError", { index: index + 1, error: answer.error })),
+        );
       judged.push(answer.value);
     }
     const kept = receiveDelivery(db(), supplier, judged, {

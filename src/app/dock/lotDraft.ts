@@ -9,6 +9,7 @@ import type { Advice } from "@/db/house/advice";
 import type { Format } from "@/ui/format/format";
 import type { NewLotInput } from "./schema";
 import { stillWords } from "./stillWords";
+import { t } from "@/words/dock";
 
 /** One lot on the receiving desk, in the units the screen shows; null is not said yet. */
 export type LotDraft = {
@@ -113,16 +114,16 @@ export function readDraft(
 
 /** The first thing without which this lot cannot be kept, in the cook's words. */
 export function lackOf(draft: LotDraft, judgement: DoorJudgement | null): string | null {
-  if (!draft.speciesId) return "Which fish is it?";
-  if (draft.mass === null) return "How much does it weigh?";
-  if (draft.pricePerKg === null) return "What does a kilo cost?";
-  if (draft.receipt === null) return "Probe it: temperature at the door.";
-  if (draft.area.trim() === "") return "Where was it caught or reared?";
-  if (draft.gear.trim() === "") return "How was it caught or reared?";
-  if (draft.source.trim() === "") return "Which boat or farm?";
-  if (!draft.placeId) return "Where does it go?";
+  if (!draft.speciesId) return t("whichFishIsIt");
+  if (draft.mass === null) return t("howMuchDoesItWeigh");
+  if (draft.pricePerKg === null) return t("whatDoesAKiloCost");
+  if (draft.receipt === null) return t("probeItTemperatureAtTheDoor");
+  if (draft.area.trim() === "") return t("whereWasItCaughtOrReared");
+  if (draft.gear.trim() === "") return t("howWasItCaughtOrReared");
+  if (draft.source.trim() === "") return t("whichBoatOrFarm");
+  if (!draft.placeId) return t("whereDoesItGo");
   if (judgement && !judgement.complete && judgement.verdict !== "refuse")
-    return `Still to look at: ${stillWords(judgement.stillToLookAt)}.`;
+    return t("stillToLookAtStillToLookAt", { stillToLookAt: stillWords(judgement.stillToLookAt) });
   return null;
 }
 

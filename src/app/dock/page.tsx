@@ -10,8 +10,9 @@ import { DeliveryDesk } from "./DeliveryDesk";
 import { DoorLog } from "./DoorLog";
 import { DOCK_VIEWS } from "./subViews";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/dock";
 
-export const metadata: Metadata = { title: "Dock" };
+export const metadata: Metadata = { title: t("dock") };
 
 export default async function DockPage() {
   const nowMs = await requestTime();
@@ -19,10 +20,7 @@ export default async function DockPage() {
   const recent = lotsReceivedSince(db(), nowMs - 4 * DAY_MS);
   return (
     <>
-      <PageHead
-        title="Is it good? May I keep it?"
-        asks="Name it, look, smell, press. The verdict builds as you go and is kept either way."
-      />
+      <PageHead title={t("isItGoodMayIKeep")} asks={t("nameItLookSmellPressThe")} />
       <SubNav views={DOCK_VIEWS} here="/dock" />
       <DeliveryDesk
         suppliers={listSuppliers(db())}

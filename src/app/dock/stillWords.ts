@@ -1,4 +1,5 @@
 import type { StillToLookAt } from "@/core/freshness";
+import { t } from "@/words/dock";
 
 /** What lacks for a verdict, as a cook says it. */
 export const stillWords = (still: readonly StillToLookAt[]): string =>
@@ -8,9 +9,9 @@ export const stillWords = (still: readonly StillToLookAt[]): string =>
         case "sign":
           return one.attribute.label.toLowerCase();
         case "celsius":
-          return "the temperature";
+          return t("theTemperature");
         case "deaths":
-          return "a count of the dead";
+          return t("aCountOfTheDead");
       }
     })
     .join(", ");

@@ -1,9 +1,10 @@
 import type { SubView } from "@/ui/layout/SubNav";
+import { t } from "@/words/dock";
 
 export const DOCK_VIEWS: readonly SubView[] = [
-  { href: "/dock", label: "At the door" },
-  { href: "/dock/suppliers", label: "Suppliers" },
-  { href: "/dock/species", label: "Species" },
-  { href: "/dock/advice", label: "Advice" },
-  { href: "/dock/files", label: "Files in and out" },
+  { href: "/dock", label: t("atTheDoor") },
+  { href: "/dock/suppliers", label: t("suppliers") },
+  { href: "/dock/species", label: t("species") },
+  { href: "/dock/advice", label: t("advice") },
+  { href: "/dock/files", label: t("filesInAndOut") },
 ];

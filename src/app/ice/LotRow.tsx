@@ -5,6 +5,7 @@ import { lifeText, type Format } from "@/ui/format/format";
 import { IceBar } from "@/ui/charts/IceBar";
 import styles from "./Ice.module.css";
 import { usableAs } from "./usableAs";
+import { t } from "@/words/ice";
 
 export function LotRow({ lot, format }: { readonly lot: StockLot; readonly format: Format }) {
   const { life, row } = lot;
@@ -18,7 +19,10 @@ export function LotRow({ lot, format }: { readonly lot: StockLot; readonly forma
       </span>
       <span className={styles.mass}>{format.mass(lot.massG)}</span>
       <span className={styles.bar}>
-        <IceBar segments={lifeSegments(life, lot.rawAllowed)} text={`${lot.title}, ${lifeText(life.daysLeft)} left`} />
+        <IceBar
+          segments={lifeSegments(life, lot.rawAllowed)}
+          text={t("titleDaysLeftLeft", { title: lot.title, daysLeft: lifeText(life.daysLeft) })}
+        />
       </span>
       <span className={styles.left} data-use={life.use}>
         <b data-testid="days-left">{lifeText(life.daysLeft)}</b>

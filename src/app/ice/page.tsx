@@ -17,8 +17,9 @@ import { LotFilter } from "./LotFilter";
 import { LotRow } from "./LotRow";
 import { ICE_VIEWS } from "./subViews";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/ice";
 
-export const metadata: Metadata = { title: "Ice" };
+export const metadata: Metadata = { title: t("ice") };
 
 /** Rows a page shows before it asks to narrow down. */
 const SHOWN = 80;
@@ -41,25 +42,35 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
   return (
     <>
       <PageHead
-        title={first ? `Use the ${inSentence(first.title)} first` : "Nothing on ice"}
+        title={first ? t("useTheTitleFirst", { title: inSentence(first.title) }) : t("nothingOnIce")}
         asks={
           first
-            ? `${format.mass(first.massG)}, ${lifeText(first.life.daysLeft)} left in ${first.place?.name ?? "its place"} at ${format.temperature(first.life.placeC, 1)}. A day’s wait costs ${format.money(risk)} over the whole ice.`
-            : "What you accept at the dock waits here."
+            ? t("massDaysLeftLeftInNameAt", {
+                mass: format.mass(first.massG),
+                daysLeft: lifeText(first.life.daysLeft),
+                name: first.place?.name ?? t("itsPlace"),
+                place: format.temperature(first.life.placeC, 1),
+                risk: format.money(risk),
+              })
+            : t("whatYouAcceptAtTheDock")
         }
       >
         <LotFilter value={wanted} />
       </PageHead>
       <SubNav views={ICE_VIEWS} here="/ice" />
       <div className={page.stack}>
-        <section className={page.card} aria-label="Lots">
+        <section className={page.card} aria-label={t("lots")}>
           {all.length === 0 ? (
             <p className={page.empty}>
-              The ice is empty. <Link href="/dock">Take in a delivery</Link>.
+              {t.rich("theIceIsEmptyTakeIn", { link: (words) => <Link href="/dock">{words}</Link> })}
             </p>
           ) : lots.length === 0 ? (
             <p className={page.empty}>
-              No lot on ice by “{wanted}”. <Link href="/ice">Show all {all.length}</Link>.
+              {t.rich("noLotOnIceByWanted", {
+                wanted,
+                length: all.length,
+                link: (words) => <Link href="/ice">{words}</Link>,
+              })}
             </p>
           ) : (
             <ul className={page.rows}>
@@ -71,12 +82,12 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
             </ul>
           )}
           {running.length > SHOWN ? (
-            <p className="muted">{running.length - SHOWN} more with longer life: narrow them down above.</p>
+            <p className="muted">{t("lengthMoreWithLongerLifeNarrow", { length: running.length - SHOWN })}</p>
           ) : null}
         </section>
         {cut.length > 0 ? (
           <section className={page.card}>
-            <h2>Cut and waiting</h2>
+            <h2>{t("cutAndWaiting")}</h2>
             <ul className={page.rows}>
               {cut.map(({ batch, life }) => (
                 <li key={batch.id}>
@@ -98,7 +109,7 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
         ) : null}
         {byProducts.length > 0 ? (
           <section className={page.card}>
-            <h2>Bones, shells and trim</h2>
+            <h2>{t("bonesShellsAndTrim")}</h2>
             <ul className={page.rows}>
               {byProducts.slice(0, SHOWN).map((lot) => (
                 <li key={lot.id}>
@@ -122,7 +133,7 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
         ) : null}
         {frozen.length > 0 ? (
           <section className={page.card}>
-            <h2>In the freezer</h2>
+            <h2>{t("inTheFreezer")}</h2>
             <ul className={page.rows}>
               {frozen.slice(0, SHOWN).map((lot) => (
                 <li key={lot.id}>

@@ -1,9 +1,10 @@
 import type { SubView } from "@/ui/layout/SubNav";
+import { t } from "@/words/ice";
 
 export const ICE_VIEWS: readonly SubView[] = [
-  { href: "/ice", label: "Lots" },
-  { href: "/ice/places", label: "Places" },
-  { href: "/ice/holds", label: "Holds" },
-  { href: "/ice/tomorrow", label: "Tomorrow" },
-  { href: "/ice/waste", label: "Waste" },
+  { href: "/ice", label: t("lots") },
+  { href: "/ice/places", label: t("places") },
+  { href: "/ice/holds", label: t("holds") },
+  { href: "/ice/tomorrow", label: t("tomorrow") },
+  { href: "/ice/waste", label: t("waste") },
 ];

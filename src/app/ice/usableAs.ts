@@ -1,19 +1,20 @@
 import { isReadyToEat, type Form, type LotLife } from "@/core/freshness";
 import { lifeText } from "@/ui/format/format";
+import { t } from "@/words/ice";
 
 const USE_WORDS: Readonly<Record<LotLife["use"], string>> = {
-  raw: "Raw or any use",
-  cook: "Cook, any method",
-  "cook-today": "Cook at once, through",
-  over: "Over: take off the ice",
+  raw: t("rawOrAnyUse"),
+  cook: t("cookAnyMethod"),
+  "cook-today": t("cookAtOnceThrough"),
+  over: t("overTakeOffTheIce"),
 };
 
 /** What a lot is still good for, as said at the station. */
 export function usableAs({ use, state }: LotLife, form: Form): string {
-  if (use === "over") return state === "live" ? "Past its days alive: check every one" : USE_WORDS.over;
-  if (state === "frozen") return "Frozen: stands still";
-  if (state === "live") return use === "cook-today" ? "Alive, not for long" : "Alive";
-  if (isReadyToEat(form)) return use === "cook-today" ? "Ready to eat, serve at once" : "Ready to eat";
+  if (use === "over") return state === "live" ? t("pastItsDaysAliveCheckEvery") : USE_WORDS.over;
+  if (state === "frozen") return t("frozenStandsStill");
+  if (state === "live") return use === "cook-today" ? t("aliveNotForLong") : t("alive");
+  if (isReadyToEat(form)) return use === "cook-today" ? t("readyToEatServeAtOnce") : t("readyToEat");
   return USE_WORDS[use];
 }
 
@@ -23,13 +24,16 @@ export function usesLeft(
   rawAllowed: boolean,
   readyToEat: boolean,
 ): string {
-  if (use === "over")
-    return state === "live" ? "cook the lively ones now, throw out the others" : "take it off the ice";
-  if (state === "frozen") return `frozen hard; its ${leftIceDays.toFixed(1)} days stand still until it thaws`;
-  if (readyToEat) return cookDaysLeft === 0 ? "serve it at once" : `${lifeText(cookDaysLeft)} at its best`;
-  const raw = rawAllowed && rawDaysLeft !== 0 ? `, ${lifeText(rawDaysLeft)} for raw` : ", not for raw";
-  const stock = stockDaysLeft ? `, bones for stock ${lifeText(stockDaysLeft)}` : "";
+  if (use === "over") return state === "live" ? t("cookTheLivelyOnesNowThrow") : t("takeItOffTheIce2");
+  if (state === "frozen") return t("frozenHardItsLeftIceDaysStand", { leftIce: leftIceDays.toFixed(1) });
+  if (readyToEat)
+    return cookDaysLeft === 0
+      ? t("serveItAtOnce")
+      : t("cookDaysLeftAtItsBest", { cookDaysLeft: lifeText(cookDaysLeft) });
+  const raw =
+    rawAllowed && rawDaysLeft !== 0 ? t("rawDaysLeftForRaw", { rawDaysLeft: lifeText(rawDaysLeft) }) : t("notForRaw");
+  const stock = stockDaysLeft ? t("bonesForStockStockDaysLeft", { stockDaysLeft: lifeText(stockDaysLeft) }) : "";
   return cookDaysLeft === 0
-    ? `cook it through at once${raw}${stock}`
-    : `${lifeText(cookDaysLeft)} for any cooked use${raw}${stock}`;
+    ? t("cookItThroughAtOnceRaw", { raw, stock })
+    : t("cookDaysLeftForAnyCookedUseRaw", { cookDaysLeft: lifeText(cookDaysLeft), raw, stock });
 }

@@ -1,10 +1,11 @@
 import type { Clearance } from "@/core/raw";
 import styles from "./Raw.module.css";
+import { t } from "@/words/raw";
 
 const WORDS: Readonly<Record<Clearance["answer"], string>> = {
-  yes: "Meets the rule",
-  "not-yet": "Not yet",
-  no: "Not raw",
+  yes: t("meetsTheRule"),
+  "not-yet": t("notYet"),
+  no: t("notRaw"),
 };
 const MARKS: Readonly<Record<Clearance["answer"], string>> = {
   yes: "M4 12l5 5 11-11",

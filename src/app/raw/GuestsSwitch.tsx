@@ -3,6 +3,7 @@ import { Switch } from "antd";
 import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
 import { sayGuests } from "./actions";
+import { t } from "@/words/raw";
 
 type Props = { readonly susceptible: boolean; readonly because: string; readonly source: string };
 
@@ -11,17 +12,17 @@ export function GuestsSwitch({ susceptible, because, source }: Props) {
   const { act } = useAct();
   return (
     <section className={page.card}>
-      <h2>Who eats here</h2>
+      <h2>{t("whoEatsHere")}</h2>
       <label className={page.line}>
         <Switch
           checked={susceptible}
           onChange={(susceptibleGuests) =>
             act(sayGuests, { susceptibleGuests }, () =>
-              susceptibleGuests ? "Noted: nothing raw or under-cooked from now on." : "Noted: guests in general.",
+              susceptibleGuests ? t("notedNothingRawOrUnderCooked") : t("notedGuestsInGeneral"),
             )
           }
         />
-        <span>We serve the young, the old, the pregnant or the ill</span>
+        <span>{t("weServeTheYoungTheOld")}</span>
       </label>
       <p className={page.source}>
         {because}. {source}

@@ -1,6 +1,7 @@
 import { Select } from "antd";
 import { shortName, SPECIES } from "@/core/species";
 import { Field } from "@/ui/form/Field";
+import { t } from "@/words/raw";
 
 const RAW_FISH = SPECIES.filter(({ rawUse }) => rawUse !== "none").map((one) => ({
   value: one.id,
@@ -18,12 +19,12 @@ type Props = {
 /** A lot of the house, or none and a fish out of the table, just to know. */
 export const LotOrFish = ({ lots, lotId, speciesId, onLot, onSpecies }: Props) => (
   <>
-    <Field label="Lot">
+    <Field label={t("lot")}>
       {(id) => (
         <Select<string>
           id={id}
           allowClear
-          placeholder="none, just to know"
+          placeholder={t("noneJustToKnow")}
           value={lotId}
           onChange={(next: string | undefined) => onLot(next ?? null)}
           options={lots.map(({ id: value, title }) => ({ value, label: title }))}
@@ -31,7 +32,7 @@ export const LotOrFish = ({ lots, lotId, speciesId, onLot, onSpecies }: Props) =
       )}
     </Field>
     {lotId ? null : (
-      <Field label="Fish">
+      <Field label={t("fish")}>
         {(id) => (
           <Select<string>
             id={id}

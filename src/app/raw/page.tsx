@@ -17,8 +17,9 @@ import { GuestsSwitch } from "./GuestsSwitch";
 import styles from "./Raw.module.css";
 import { RAW_VIEWS } from "./subViews";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/raw";
 
-export const metadata: Metadata = { title: "Raw" };
+export const metadata: Metadata = { title: t("raw") };
 
 const RANK = { yes: 0, "not-yet": 1, no: 2 } as const;
 
@@ -42,30 +43,31 @@ export default async function RawPage() {
     <>
       <PageHead
         title={
-          ready[0] ? `The ${inSentence(ready[0].lot.title)} may go raw first` : "Nothing on the ice may go raw now"
+          ready[0] ? t("theTitleMayGoRawFirst", { title: inSentence(ready[0].lot.title) }) : t("nothingOnTheIceMayGo")
         }
         asks={
           <>
-            {judged[0] ? judged[0].clearance.rule.edition : "The parasite rule of the house"}: a rule met is written
-            down with what proves it. The local authority decides.
+            {t("editionARuleMetIsWritten", {
+              edition: judged[0] ? judged[0].clearance.rule.edition : t("theParasiteRuleOfTheHouse"),
+            })}
           </>
         }
       />
       <SubNav views={RAW_VIEWS} here="/raw" />
       <div className={page.stack}>
         <section className={page.card}>
-          <h2>May be served raw now</h2>
+          <h2>{t("mayBeServedRawNow")}</h2>
           {ready.length === 0 ? (
-            <p className={page.empty}>No lot has everything yet: see what is missing below.</p>
+            <p className={page.empty}>{t("noLotHasEverythingYetSee")}</p>
           ) : (
             <Rows judged={ready} format={format} when={when} />
           )}
         </section>
         <section className={page.card}>
-          <h2>What is missing for the others</h2>
+          <h2>{t("whatIsMissingForTheOthers")}</h2>
           {rest.length === 0 ? (
             <p className={page.empty}>
-              Nothing else on ice is for raw plates. <Link href="/dock">Take in a delivery</Link>.
+              {t.rich("nothingElseOnIceIsFor", { link: (words) => <Link href="/dock">{words}</Link> })}
             </p>
           ) : (
             <Rows judged={rest} format={format} when={when} />
@@ -74,7 +76,7 @@ export default async function RawPage() {
         <GuestsSwitch susceptible={house.susceptibleGuests} {...RULE_SETS[house.ruleSetId].susceptible} />
         {served.length > 0 ? (
           <section className={page.card}>
-            <h2>Served since yesterday</h2>
+            <h2>{t("servedSinceYesterday")}</h2>
             <ul className={page.rows}>
               {served.map((plate) => (
                 <li key={plate.id}>
@@ -114,7 +116,7 @@ function Rows({ judged, format, when }: RowsProps) {
         const reason =
           answer === "yes"
             ? exemption
-              ? `exempt: ${exemption}`
+              ? t("exemptExemption", { exemption })
               : clearance.record
             : headline.replace(/^Not (yet|raw): /, "");
         return (
@@ -129,8 +131,8 @@ function Rows({ judged, format, when }: RowsProps) {
               </span>
               <span className={`figure ${page.right}`}>{format.mass(lot.massG)}</span>
               <span className={styles.when}>
-                {answer === "yes" && untilMs !== null ? `to ${when(untilMs)}` : null}
-                {answer === "not-yet" && fromMs !== null ? `from ${when(fromMs)}` : null}
+                {answer === "yes" && untilMs !== null ? t("toUntil", { until: when(untilMs) }) : null}
+                {answer === "not-yet" && fromMs !== null ? t("fromFrom2", { from: when(fromMs) }) : null}
               </span>
             </Link>
           </li>

@@ -1,8 +1,9 @@
 import type { SubView } from "@/ui/layout/SubNav";
+import { t } from "@/words/raw";
 
 export const RAW_VIEWS: readonly SubView[] = [
-  { href: "/raw", label: "What may go raw" },
-  { href: "/raw/freeze", label: "Freeze it first" },
-  { href: "/raw/cure", label: "Cure" },
-  { href: "/raw/acid", label: "Acid and smoke" },
+  { href: "/raw", label: t("whatMayGoRaw") },
+  { href: "/raw/freeze", label: t("freezeItFirst") },
+  { href: "/raw/cure", label: t("cure") },
+  { href: "/raw/acid", label: t("acidAndSmoke") },
 ];

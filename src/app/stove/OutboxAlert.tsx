@@ -1,6 +1,7 @@
 "use client";
 import { Alert, Button } from "antd";
 import { resendTaps, useTapOutbox } from "./tapOutbox";
+import { t } from "@/words/stove";
 
 /** Taps the house has not answered: said on every page, with the way to send them. */
 export function OutboxAlert() {
@@ -11,10 +12,10 @@ export function OutboxAlert() {
       type="error"
       showIcon
       banner
-      title={`The house did not answer: ${unsent === 1 ? "this tap is" : `${unsent} taps are`} not saved yet.`}
+      title={t("theHouseDidNotAnswerValue", { value: unsent === 1 ? t("thisTapIs") : t("unsentTapsAre", { unsent }) })}
       action={
         <Button size="small" loading={busy} onClick={resendTaps}>
-          Send it again
+          {t("sendItAgain")}
         </Button>
       }
     />

@@ -17,11 +17,12 @@ import { plannedAction, type Acting } from "../houseAction";
 import { answered } from "../poolWords";
 import { filmsOfPan } from "./films";
 import { StartCook, type StartCookInput } from "./schema";
+import { t } from "@/words/stove";
 
 /** A house whose guests are young, old, pregnant or ill cooks nothing under its rule. */
 function underCooked(ruleSetId: RuleSetId): ActionError {
   const { because, source } = RULE_SETS[ruleSetId].susceptible;
-  return refused(`Not under the cooking rule in this house: ${because} (${source}). Plan it by the rule in force.`);
+  return refused(t("notUnderTheCookingRuleIn", { because, source }));
 }
 
 /** What a cook takes its pieces from, with the question of its plan. */
@@ -35,17 +36,17 @@ function fromOf({ source, ask }: StartCookInput, { house }: Acting): Result<From
   if (source.kind === "batch") {
     const batch = findBatch(db(), source.batchId);
     const species = batch ? speciesOf(db(), batch.speciesId) : undefined;
-    if (!batch || !species) return err(refused("This batch is not in the house."));
+    if (!batch || !species) return err(refused(t("thisBatchIsNotInThe")));
     const free = batch.portions.filter(({ cookId }) => cookId === null);
     const prepared = batch.prepared ?? null;
     const load = loadOfBatch(free, ask.pieces, prepared);
-    if (!load) return err(refused("Every portion of this batch has been cooked."));
+    if (!load) return err(refused(t("everyPortionOfThisBatchHas")));
     const piece = { speciesId: species.id, composition: species.compositionPct, prepared, load };
     return ok({ kind: "batch", batchId: batch.id, question: questionOf(piece, ask, settings) });
   }
   const lot = findLot(db(), source.lotId);
   const species = lot ? speciesOf(db(), lot.speciesId) : undefined;
-  if (!lot || !species) return err(refused("This lot is not in the house."));
+  if (!lot || !species) return err(refused(t("thisLotIsNotInThe")));
   const { pieceG } = source;
   const load = { pieceG, thicknessMm: ask.sizeMm, thinnestMm: ask.sizeMm, thickestMm: ask.sizeMm };
   const piece = { speciesId: species.id, composition: species.compositionPct, prepared: null, load };
@@ -60,11 +61,11 @@ function start({ from, plan }: Planned, { stamp }: Acting): Result<string, Actio
   const { error } = started;
   switch (error.kind) {
     case "tooFewPortions":
-      return err(refused(`Only ${error.left} portions of this batch are left.`));
+      return err(refused(t("onlyLeftPortionsOfThisBatch", { left: error.left })));
     case "moreThanLeft":
-      return err(refused(`Only ${Math.floor(error.leftG / plan.pieceG)} such pieces are left of this lot.`));
+      return err(refused(t("onlyLeftSuchPiecesAreLeft", { left: Math.floor(error.leftG / plan.pieceG) })));
     default:
-      return err(refused("This lot is not on the ice any more."));
+      return err(refused(t("thisLotIsNotOnThe")));
   }
 }
 

@@ -15,8 +15,9 @@ import { requireHouse, requestTime } from "../request";
 import { clockOf, speciesName } from "./clockOf";
 import { STOVE_VIEWS } from "./subViews";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/stove";
 
-export const metadata: Metadata = { title: "Stove" };
+export const metadata: Metadata = { title: t("stove") };
 
 export default async function StovePage() {
   const nowMs = await requestTime();
@@ -33,19 +34,23 @@ export default async function StovePage() {
   return (
     <>
       <PageHead
-        title={first ? `Ready for the pan: ${inSentence(speciesName(first.speciesId))}` : "Nothing cut for the pan"}
-        asks="Choose the piece; the ways to cook it and the plan are worked out at once."
+        title={
+          first
+            ? t("readyForThePanSpeciesId", { speciesId: inSentence(speciesName(first.speciesId)) })
+            : t("nothingCutForThePan")
+        }
+        asks={t("chooseThePieceTheWaysTo")}
       >
-        <Link href="/stove/try">Plan any piece, without a lot</Link>
+        <Link href="/stove/try">{t("planAnyPieceWithoutALot")}</Link>
       </PageHead>
       <SubNav views={STOVE_VIEWS} here="/stove" />
       <div className={page.wideLeft}>
         <div className={page.stack}>
           <section className={page.card}>
-            <h2>Batches waiting</h2>
+            <h2>{t("batchesWaiting")}</h2>
             {batches.length === 0 ? (
               <p className={page.empty}>
-                No portions are waiting. <Link href="/block">Cut a side at Block</Link>.
+                {t.rich("noPortionsAreWaitingCutA", { link: (words) => <Link href="/block">{words}</Link> })}
               </p>
             ) : (
               <ul className={page.rows}>
@@ -56,11 +61,15 @@ export default async function StovePage() {
                     <li key={batch.id}>
                       <Link href={`/stove/${batch.id}`} className={page.row} data-batch={batch.code}>
                         <span className={page.grow}>
-                          <span className={page.title}>{speciesName(batch.speciesId)}</span>{" "}
-                          <span className={page.sub}>
-                            <span className="figure">{batch.code}</span> · cut {dayText(batch.cutAtMs, house.timeZone)}{" "}
-                            by {batch.cutBy}
-                          </span>
+                          {t.rich("speciesIdCodeCutCutAtByCutBy", {
+                            speciesId: speciesName(batch.speciesId),
+                            span: (words) => <span className={page.title}>{words}</span>,
+                            code: batch.code,
+                            span3: (words) => <span className="figure">{words}</span>,
+                            cutAt: dayText(batch.cutAtMs, house.timeZone),
+                            cutBy: batch.cutBy,
+                            span2: (words) => <span className={page.sub}>{words}</span>,
+                          })}
                         </span>
                         <span className="figure">
                           {raw.length} × {format.mass(cuts?.meanG ?? 0)}
@@ -76,9 +85,9 @@ export default async function StovePage() {
             )}
           </section>
           <section className={page.card}>
-            <h2>On ice, cooked as they are</h2>
+            <h2>{t("onIceCookedAsTheyAre")}</h2>
             {asTheyAre.length === 0 ? (
-              <p className={page.empty}>No shellfish, tails or arms on ice.</p>
+              <p className={page.empty}>{t("noShellfishTailsOrArmsOn")}</p>
             ) : (
               <ul className={page.rows}>
                 {asTheyAre.map(({ id, species, row }) => (

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { HOLD_WAY_IDS } from "@/core/cooking";
 import { CookAsk } from "@/house/cookAsk";
+import { t } from "@/words/stove";
 
 /** Where the pieces come from: a batch that was cut, or counted out of a lot as they are. */
 const Source = z.discriminatedUnion("kind", [
@@ -19,19 +20,19 @@ export const KeepSheet = z.strictObject({
   ask: CookAsk,
   range: z
     .strictObject({ from: sizeMm, to: sizeMm, step: z.number().min(1).max(20) })
-    .refine(({ from, to }) => from <= to, "The sheet ends before it begins."),
+    .refine(({ from, to }) => from <= to, t("theSheetEndsBeforeItBegins")),
 });
 
 const minutes = z.number().min(0).max(240);
 export const StartHotHold = z.strictObject({
   cookId: z.string().min(1).nullable(),
-  title: z.string().trim().min(1, "Say what is held hot.").max(80),
+  title: z.string().trim().min(1, t("sayWhatIsHeldHot")).max(80),
   wayId: z.enum(HOLD_WAY_IDS),
   fromC: z.number().min(20).max(100),
   usedMin: minutes,
 });
 export const ReadHotHold = z.strictObject({
   holdId: z.string().min(1),
-  celsius: z.number("Type what the probe reads.").min(-5).max(110),
+  celsius: z.number(t("typeWhatTheProbeReads")).min(-5).max(110),
 });
 export const EndHotHold = z.strictObject({ holdId: z.string().min(1), as: z.enum(["served", "thrown-away"]) });

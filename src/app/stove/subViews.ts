@@ -1,10 +1,11 @@
 import type { SubView } from "@/ui/layout/SubNav";
+import { t } from "@/words/stove";
 
 export const STOVE_VIEWS: readonly SubView[] = [
-  { href: "/stove", label: "Pieces" },
-  { href: "/stove/live", label: "All pans" },
-  { href: "/stove/sheets", label: "Station sheets" },
-  { href: "/stove/hold", label: "Hold it hot" },
-  { href: "/stove/chill", label: "Chill it" },
-  { href: "/stove/learned", label: "Learned here" },
+  { href: "/stove", label: t("pieces") },
+  { href: "/stove/live", label: t("allPans") },
+  { href: "/stove/sheets", label: t("stationSheets") },
+  { href: "/stove/hold", label: t("holdItHot") },
+  { href: "/stove/chill", label: t("chillIt") },
+  { href: "/stove/learned", label: t("learnedHere") },
 ];

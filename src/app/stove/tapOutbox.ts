@@ -4,6 +4,7 @@ import { useSyncExternalStore } from "react";
 import { answerWithin } from "@/ui/hooks/answerWithin";
 import { tellTapped } from "./tappedCooks";
 import type { CookTapInput, TapAnswer } from "./tap";
+import { t } from "@/words/stove";
 
 type WithoutIds<T> = T extends unknown ? Omit<T, "id" | "ageMs"> : never;
 export type Tap = WithoutIds<CookTapInput>;
@@ -49,7 +50,7 @@ async function post({ id, cookId, tap, madeAtMs }: Waiting): Promise<TapAnswer |
   if (sent.ok && said?.events) return said;
   // a cook that is not there, a tap that cannot be read: sending it again would change nothing
   if ((sent.status === 404 || sent.status === 422) && said?.error)
-    return { ok: false, events: [], code: "refused", message: said.error.message ?? "Not done." };
+    return { ok: false, events: [], code: "refused", message: said.error.message ?? t("notDone") };
   return null;
 }
 

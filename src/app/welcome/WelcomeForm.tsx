@@ -6,6 +6,7 @@ import { celsiusFromF } from "@/core/units";
 import { openTheHouse } from "./actions";
 import type { NewHouseInput } from "./schema";
 import styles from "./Welcome.module.css";
+import { t } from "@/words/welcome";
 
 type Props = {
   readonly rules: { readonly value: string; readonly label: string }[];
@@ -38,70 +39,72 @@ export function WelcomeForm({ rules, zones, currencies }: Props) {
   return (
     <main className={styles.page}>
       <div className={styles.panel}>
-        <p className={styles.brand}>Gaffel</p>
-        <h1>Open the house</h1>
-        <p className={styles.lead}>
-          A few answers, once. They decide which rules judge your fish and how figures are shown.
-        </p>
+        <p className={styles.brand}>{t("gaffel")}</p>
+        <h1>{t("openTheHouse")}</h1>
+        <p className={styles.lead}>{t("aFewAnswersOnceTheyDecide")}</p>
         <Form form={form} layout="vertical" initialValues={FIRST} onFinish={open} requiredMark={false}>
           <Form.Item
             name="name"
-            label="Name of the house"
-            rules={[{ required: true, message: "What is the house called?" }]}
+            label={t("nameOfTheHouse")}
+            rules={[{ required: true, message: t("whatIsTheHouseCalled") }]}
           >
             <Input autoComplete="organization" maxLength={80} />
           </Form.Item>
           <Form.Item
             name="cooks"
-            label="Who cooks here"
-            extra="Type a name and press Enter. Records are kept under these names."
-            rules={[{ required: true, message: "Name at least one cook." }]}
+            label={t("whoCooksHere")}
+            extra={t("typeANameAndPressEnter")}
+            rules={[{ required: true, message: t("nameAtLeastOneCook") }]}
           >
             <Select mode="tags" open={false} suffixIcon={null} maxCount={40} />
           </Form.Item>
           <div className={styles.two}>
-            <Form.Item name="timeZone" label="Time zone" rules={[{ required: true, message: "Choose the zone." }]}>
+            <Form.Item name="timeZone" label={t("timeZone2")} rules={[{ required: true, message: t("chooseTheZone") }]}>
               <Select showSearch options={zones.map((zone) => ({ value: zone, label: zone.replaceAll("_", " ") }))} />
             </Form.Item>
-            <Form.Item name="units" label="Units">
+            <Form.Item name="units" label={t("units")}>
               <Segmented
                 block
                 options={[
-                  { value: "metric", label: "g, mm, °C" },
-                  { value: "imperial", label: "oz, in, °F" },
+                  { value: "metric", label: t("gMmC") },
+                  { value: "imperial", label: t("ozInF") },
                 ]}
               />
             </Form.Item>
           </div>
-          <Form.Item name="currency" label="Prices are in" rules={[{ required: true, message: "What are prices in?" }]}>
+          <Form.Item
+            name="currency"
+            label={t("pricesAreIn")}
+            rules={[{ required: true, message: t("whatArePricesIn") }]}
+          >
             <Select showSearch options={currencies.map((code) => ({ value: code, label: code }))} />
           </Form.Item>
           <Form.Item
             name="ruleSetId"
-            label="Rule set"
-            rules={[{ required: true, message: "Which rules is the house under?" }]}
-            extra="Named beside every verdict. Your local authority decides; Gaffel shows which rule it used."
+            label={t("ruleSet")}
+            rules={[{ required: true, message: t("whichRulesIsTheHouseUnder") }]}
+            extra={t("namedBesideEveryVerdictYourLocal")}
           >
-            <Select options={rules} placeholder="which rules judge your fish" />
+            <Select options={rules} placeholder={t("whichRulesJudgeYourFish")} />
           </Form.Item>
           <Form.Item
             name="susceptibleGuests"
-            label="We serve the young, the old, the pregnant or the ill"
+            label={t("weServeTheYoungTheOld")}
             valuePropName="checked"
-            extra="A home, a hospital, a school: then nothing raw or under-cooked leaves the kitchen."
+            extra={t("aHomeAHospitalASchool")}
           >
             <Switch />
           </Form.Item>
           <Form.Item
             name="coldRoomC"
-            label={`Fish cold room runs at (${imperial ? "°F" : "°C"})`}
-            rules={[{ required: true, message: "Its usual temperature." }]}
+            label={t("fishColdRoomRunsAtValue", { value: imperial ? "°F" : "°C" })}
+            rules={[{ required: true, message: t("itsUsualTemperature") }]}
           >
             <InputNumber min={imperial ? 28 : -2} max={imperial ? 54 : 12} step={imperial ? 1 : 0.5} />
           </Form.Item>
           {problem ? <Alert type="error" showIcon title={problem} className={styles.problem ?? ""} /> : null}
           <Button type="primary" htmlType="submit" size="large" loading={busy} block>
-            Open the house
+            {t("openTheHouse")}
           </Button>
         </Form>
       </div>

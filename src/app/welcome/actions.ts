@@ -6,10 +6,11 @@ import { houseNowMs } from "@/db/houseClock";
 import { refused, type ActionError } from "../actionError";
 import { houseQuestion } from "../houseAction";
 import { NewHouse } from "./schema";
+import { t } from "@/words/welcome";
 
 export async function openTheHouse(input: unknown): Promise<Result<string, ActionError>> {
   return houseQuestion(NewHouse, input, (house) => {
     const opened = openHouse(db(), house, houseNowMs());
-    return opened ? ok(opened.name) : err(refused("This house is open already."));
+    return opened ? ok(opened.name) : err(refused(t("thisHouseIsOpenAlready")));
   });
 }

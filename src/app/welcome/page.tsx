@@ -5,8 +5,9 @@ import { RULE_SETS, RULE_SET_IDS } from "@/core/safety";
 import { db } from "@/db/connection";
 import { findHouse } from "@/db/house/house";
 import { WelcomeForm } from "./WelcomeForm";
+import { t } from "@/words/welcome";
 
-export const metadata: Metadata = { title: "Open the house" };
+export const metadata: Metadata = { title: t("openTheHouse") };
 
 export default async function WelcomePage() {
   await connection();

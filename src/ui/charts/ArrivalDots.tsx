@@ -4,6 +4,7 @@ import type { DoorVerdict } from "@/core/freshness";
 import { dayText } from "../format/format";
 import { useHouse } from "../hooks/HouseContext";
 import { PALETTE } from "../theme/palette";
+import { t } from "@/words/ui";
 
 export type Arrival = {
   readonly code: string;
@@ -15,19 +16,16 @@ export type Arrival = {
 
 const FIGURES = { fontFamily: "var(--figures)", fontSize: 13, fill: PALETTE.muted };
 const SERIES = [
-  { verdict: "accept", name: "accepted", colour: PALETTE.kelp, shape: "circle" },
-  { verdict: "cook-only", name: "cooking only", colour: PALETTE.iodineText, shape: "triangle" },
-  { verdict: "refuse", name: "refused", colour: PALETTE.stop, shape: "cross" },
+  { verdict: "accept", name: t("accepted"), colour: PALETTE.kelp, shape: "circle" },
+  { verdict: "cook-only", name: t("cookingOnly"), colour: PALETTE.iodineText, shape: "triangle" },
+  { verdict: "refuse", name: t("refused"), colour: PALETTE.stop, shape: "cross" },
 ] as const;
 
 /** How many ice days each lot had behind it when it came: lower is fresher, the shape says what became of it. */
 export default function ArrivalDots({ arrivals }: { readonly arrivals: readonly Arrival[] }) {
   const { timeZone } = useHouse();
   return (
-    <div
-      role="img"
-      aria-label="Days gone at the door, lot by lot; circle accepted, triangle cooking only, cross refused"
-    >
+    <div role="img" aria-label={t("daysGoneAtTheDoorLot")}>
       <ResponsiveContainer width="100%" height={170}>
         <ScatterChart margin={{ top: 8, right: 44, bottom: 0, left: -14 }}>
           <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
@@ -66,7 +64,7 @@ export default function ArrivalDots({ arrivals }: { readonly arrivals: readonly 
                     borderRadius: 4,
                   }}
                 >
-                  {one.name} {one.code}: {one.iceDays.toFixed(1)} days gone
+                  {t("nameCodeIceDaysGone", { name: one.name, code: one.code, ice: one.iceDays.toFixed(1) })}
                 </div>
               ) : null;
             }}

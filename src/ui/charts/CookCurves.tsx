@@ -16,6 +16,7 @@ import { useHouse } from "../hooks/HouseContext";
 import { minuteTicks } from "./minuteTicks";
 import { PALETTE } from "../theme/palette";
 import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/ui";
 
 type Props = {
   readonly trace: readonly Snapshot[];
@@ -27,10 +28,10 @@ type Props = {
 };
 
 const SERIES = [
-  { key: "centre", name: "centre", colour: PALETTE.roeText, width: 3.5, dash: "0" },
-  { key: "first", name: "first face", colour: PALETTE.slate, width: 2, dash: "0" },
-  { key: "second", name: "second face", colour: PALETTE.brine, width: 2, dash: "7 4" },
-  { key: "vessel", name: "pan or liquid", colour: PALETTE.iodineText, width: 1.5, dash: "2 4" },
+  { key: "centre", name: t("centre"), colour: PALETTE.roeText, width: 3.5, dash: "0" },
+  { key: "first", name: t("firstFace"), colour: PALETTE.slate, width: 2, dash: "0" },
+  { key: "second", name: t("secondFace"), colour: PALETTE.brine, width: 2, dash: "7 4" },
+  { key: "vessel", name: t("panOrLiquid"), colour: PALETTE.iodineText, width: 1.5, dash: "2 4" },
 ] as const;
 const FIGURES = { fontFamily: "var(--figures)", fontSize: 14, fill: PALETTE.muted };
 
@@ -46,7 +47,7 @@ export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serv
   }));
   const top = show(220);
   return (
-    <div role="img" aria-label="Temperatures of centre, both faces and what heats them over the cook">
+    <div role="img" aria-label={t("temperaturesOfCentreBothFacesAnd")}>
       <ResponsiveContainer width="100%" height={260}>
         <LineChart data={rows} margin={{ top: 22, right: 12, bottom: 4, left: -8 }}>
           <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
@@ -62,7 +63,7 @@ export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serv
             dataKey="minutes"
             type="number"
             domain={[0, "dataMax"]}
-            unit=" min"
+            unit={t("min")}
             tick={FIGURES}
             ticks={minuteTicks(rows.at(-1)?.minutes ?? 0)}
             stroke={PALETTE.edge}
@@ -70,7 +71,7 @@ export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serv
           <YAxis domain={[show(0), top]} tick={FIGURES} stroke={PALETTE.edge} allowDataOverflow width={58} />
           <Tooltip
             formatter={(value) => `${String(value)} ${format.degree}`}
-            labelFormatter={(minutes) => `${String(minutes)} min`}
+            labelFormatter={(minutes) => t("minutesMin", { minutes: String(minutes) })}
             contentStyle={{ borderRadius: 4, borderColor: PALETTE.edge, fontFamily: "var(--text)" }}
           />
           <ReferenceLine

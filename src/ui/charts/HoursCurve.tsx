@@ -3,6 +3,7 @@ import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Too
 import { hoursText } from "../format/format";
 import styles from "./HoursCurve.module.css";
 import { PALETTE } from "../theme/palette";
+import { t } from "@/words/ui";
 
 type Series = { readonly key: string; readonly name: string; readonly tone: "main" | "other" | "third" };
 type Props = {
@@ -68,7 +69,7 @@ export default function HoursCurve({ label, rows, series, unit, limit, markH }: 
               <ReferenceLine
                 x={markH}
                 stroke={PALETTE.slate}
-                label={{ value: "take it out", position: "insideTopLeft", fill: PALETTE.slate, fontSize: 13 }}
+                label={{ value: t("takeItOut"), position: "insideTopLeft", fill: PALETTE.slate, fontSize: 13 }}
               />
             )}
             {series.map(({ key, name, tone }) => (

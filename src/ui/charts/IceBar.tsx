@@ -1,22 +1,23 @@
 import type { LifeSegment } from "@/core/freshness";
 import styles from "./IceBar.module.css";
+import { t } from "@/words/ui";
 
 /** Words on the ice itself, where the piece is wide enough for them. */
 const SHORT: Record<LifeSegment["use"], string> = {
   gone: "",
-  raw: "raw",
-  cook: "cook",
-  "cook-today": "today",
-  barred: "past its date",
+  raw: t("raw"),
+  cook: t("cook"),
+  "cook-today": t("todayShort"),
+  barred: t("pastItsDate"),
 };
 const WIDE_ENOUGH = 0.2;
 
 const LABELS: Record<LifeSegment["use"], string> = {
-  gone: "gone",
-  raw: "raw",
-  cook: "any cooked use",
-  "cook-today": "cook at once",
-  barred: "after its last day by rule or label",
+  gone: t("gone"),
+  raw: t("raw"),
+  cook: t("anyCookedUse"),
+  "cook-today": t("cookAtOnce"),
+  barred: t("afterItsLastDayByRule"),
 };
 
 /** A lot's life as a block of ice that melts from the left; what is left is marked by the use it is good for, in words and shape. */

@@ -15,6 +15,7 @@ import type { Excursion, Gap, Limits, PlaceReading } from "@/core/coldchain";
 import { dayText, timeText } from "../format/format";
 import { useHouse } from "../hooks/HouseContext";
 import { PALETTE } from "../theme/palette";
+import { t } from "@/words/ui";
 
 type Props = {
   readonly readings: readonly PlaceReading[];
@@ -61,7 +62,7 @@ export default function PlaceCurve({ readings, limits, fromMs, toMs, excursions,
   return (
     <div
       role="img"
-      aria-label={`Temperature of the place: ${excursions.length} stretches outside the limits, ${gaps.length} gaps`}
+      aria-label={t("temperatureOfThePlaceLengthStretches", { length: excursions.length, length2: gaps.length })}
     >
       <ResponsiveContainer width="100%" height={260}>
         <LineChart data={rows} margin={{ top: 12, right: 16, bottom: 4, left: -6 }}>
@@ -73,7 +74,7 @@ export default function PlaceCurve({ readings, limits, fromMs, toMs, excursions,
               x2={to}
               fill={PALETTE.muted}
               fillOpacity={0.1}
-              label={{ value: "no reading", fill: PALETTE.muted, fontSize: 13 }}
+              label={{ value: t("noReading"), fill: PALETTE.muted, fontSize: 13 }}
             />
           ))}
           {excursions.map(({ fromMs: from, toMs: to }) => (

@@ -3,6 +3,7 @@ import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, Toolt
 import { useHouse } from "../hooks/HouseContext";
 import { minuteTicks } from "./minuteTicks";
 import { PALETTE } from "../theme/palette";
+import { t } from "@/words/ui";
 
 type Point = { readonly timeS: number; readonly centreC: number };
 type Props = {
@@ -22,7 +23,7 @@ export default function ProbeCurve({ planned, predicted, readings }: Props) {
       celsius: Math.round(format.toTemperature(centreC) * 10) / 10,
     }));
   return (
-    <div role="img" aria-label="Centre temperature: planned, measured and predicted">
+    <div role="img" aria-label={t("centreTemperaturePlannedMeasured")}>
       <ResponsiveContainer width="100%" height={220}>
         <ComposedChart margin={{ top: 10, right: 12, bottom: 4, left: -8 }}>
           <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
@@ -30,7 +31,7 @@ export default function ProbeCurve({ planned, predicted, readings }: Props) {
             dataKey="minutes"
             type="number"
             domain={[0, "dataMax"]}
-            unit=" min"
+            unit={t("min")}
             ticks={minuteTicks(Math.max(...[...planned, ...predicted].map(({ timeS }) => timeS / 60), 1), 5)}
             tick={FIGURES}
             stroke={PALETTE.edge}
@@ -38,13 +39,13 @@ export default function ProbeCurve({ planned, predicted, readings }: Props) {
           <YAxis dataKey="celsius" type="number" tick={FIGURES} stroke={PALETTE.edge} width={58} />
           <Tooltip
             formatter={(value) => `${String(value)} ${format.degree}`}
-            labelFormatter={(minutes) => `${String(minutes)} min`}
+            labelFormatter={(minutes) => t("minutesMin", { minutes: String(minutes) })}
             contentStyle={{ borderRadius: 4, borderColor: PALETTE.edge, fontFamily: "var(--text)" }}
           />
           <Line
             data={rows(planned)}
             dataKey="celsius"
-            name="planned"
+            name={t("planned")}
             stroke={PALETTE.muted}
             strokeWidth={2}
             strokeDasharray="6 4"
@@ -54,17 +55,23 @@ export default function ProbeCurve({ planned, predicted, readings }: Props) {
           <Line
             data={rows(predicted)}
             dataKey="celsius"
-            name="by the probe"
+            name={t("byTheProbe")}
             stroke={PALETTE.roeText}
             strokeWidth={3}
             dot={false}
             isAnimationActive={false}
           />
-          <Scatter data={rows(readings)} dataKey="celsius" name="read" fill={PALETTE.ink} isAnimationActive={false} />
+          <Scatter
+            data={rows(readings)}
+            dataKey="celsius"
+            name={t("read")}
+            fill={PALETTE.ink}
+            isAnimationActive={false}
+          />
         </ComposedChart>
       </ResponsiveContainer>
       <p className="muted" style={{ fontSize: 14 }}>
-        Dashed: as planned. Line: as the readings have it. Dots: read.
+        {t("dashedAsPlannedLineAsThe")}
       </p>
     </div>
   );

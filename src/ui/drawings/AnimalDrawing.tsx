@@ -2,6 +2,7 @@
 import type { AnimalId, Part } from "@/core/block";
 import { DRAWINGS, FRAME } from "./anatomy";
 import styles from "./AnimalDrawing.module.css";
+import { t } from "@/words/ui";
 
 type Props = {
   readonly animal: AnimalId;
@@ -31,7 +32,7 @@ export function AnimalDrawing({ animal, parts, active, done, onPick }: Props) {
       className={styles.drawing}
       viewBox={`0 0 ${FRAME.width} ${FRAME.height}`}
       role="group"
-      aria-label="The animal and its parts"
+      aria-label={t("theAnimalAndItsParts")}
     >
       {rest.map(({ path }) => (
         <path key={path} d={path} className={styles.rest} />
@@ -57,7 +58,7 @@ export function AnimalDrawing({ animal, parts, active, done, onPick }: Props) {
             className={styles.number}
             role="button"
             tabIndex={0}
-            aria-label={`${number}, ${part.label}${done.has(part.id) ? ", weighed" : ""}`}
+            aria-label={`${number}, ${part.label}${done.has(part.id) ? t("weighed") : ""}`}
             aria-pressed={part.id === active}
             data-state={part.id === active ? "active" : done.has(part.id) ? "done" : "open"}
             onClick={() => onPick(part.id)}

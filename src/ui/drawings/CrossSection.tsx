@@ -8,6 +8,7 @@ import { clockText } from "../format/format";
 import { useHouse } from "../hooks/HouseContext";
 import page from "../layout/page.module.css";
 import type { FLESH } from "../theme/palette";
+import { t } from "@/words/ui";
 
 type Props = {
   readonly trace: readonly Snapshot[];
@@ -62,10 +63,10 @@ export const CrossSection = memo(function CrossSection({ trace, stageNames, fles
   const now = trace.findLast(({ timeS }) => timeS <= nowS + 0.01) ?? trace[0];
   const readings: readonly (readonly [string, number])[] = now
     ? [
-        ["centre", now.centreC],
-        [round ? "outside" : skin ? "skin side" : "first face", now.firstC],
-        ...(round ? [] : [["second face", now.secondC] as const]),
-        ...(now.vesselC === null ? [] : [["pan or liquid", now.vesselC] as const]),
+        [t("centre"), now.centreC],
+        [round ? t("outside") : skin ? t("skinSide") : t("firstFace"), now.firstC],
+        ...(round ? [] : [[t("secondFace"), now.secondC] as const]),
+        ...(now.vesselC === null ? [] : [[t("panOrLiquid"), now.vesselC] as const]),
       ]
     : [];
   return (
@@ -95,14 +96,14 @@ export const CrossSection = memo(function CrossSection({ trace, stageNames, fles
         max={Math.max(1, Math.round(wholeS))}
         value={Math.round(nowS)}
         onChange={setWantedS}
-        ariaLabelForHandle="Moment of the cook"
+        ariaLabelForHandle={t("momentOfTheCook")}
         ariaValueTextFormatterForHandle={(seconds) => clockText(Number(seconds))}
         tooltip={{ formatter: (seconds) => clockText(Number(seconds ?? 0)) }}
         className={styles.scrub ?? ""}
       />
       <dl className={`${page.gauges} ${styles.readings}`} data-testid="moment">
         <div>
-          <dt>at</dt>
+          <dt>{t("at")}</dt>
           <dd>{clockText(nowS)}</dd>
         </div>
         {readings.map(([what, pointC]) => (
@@ -113,8 +114,9 @@ export const CrossSection = memo(function CrossSection({ trace, stageNames, fles
         ))}
       </dl>
       <figcaption>
-        {round ? "Cut across" : `Cut open, ${skin ? "skin" : "first face"} below`}, from the heat (left) to the plate
-        (right). Dashed: the opaque line; tan: dry.
+        {t("valueFromTheHeatLeftTo", {
+          value: round ? t("cutAcross") : t("cutOpenValueBelow", { value: skin ? t("skin") : t("firstFace") }),
+        })}
       </figcaption>
     </figure>
   );

@@ -4,6 +4,7 @@ import type { CutFace } from "@/core/cooking";
 import styles from "./CrossSection.module.css";
 import { fleshStops, paintFlesh } from "./fleshColour";
 import type { FLESH } from "../theme/palette";
+import { t } from "@/words/ui";
 
 type Props = { readonly face: CutFace; readonly flesh: keyof typeof FLESH; readonly label: string };
 
@@ -30,7 +31,7 @@ export const CutFaceView = memo(function CutFaceView({ face, flesh, label }: Pro
         aria-label={label}
         style={{ aspectRatio: String(face.aspect), maxWidth: face.aspect < 1.5 ? 190 : undefined }}
       />
-      <figcaption>Cut open at the plate</figcaption>
+      <figcaption>{t("cutOpenAtThePlate")}</figcaption>
     </figure>
   );
 });

@@ -6,6 +6,7 @@ import { useHouse } from "../hooks/HouseContext";
 import { FLESH } from "../theme/palette";
 import { sideGeometry } from "./sideGeometry";
 import styles from "./SideDrawing.module.css";
+import { t } from "@/words/ui";
 
 type Props = {
   readonly side: Side;
@@ -29,7 +30,7 @@ export function SideDrawing({ side, pieces, cutsMm, leanDeg, flesh, onThickness 
       className={styles.drawing}
       viewBox={`0 0 ${drawn.width} ${drawn.height}`}
       role="group"
-      aria-label={`The side with ${portions} portions`}
+      aria-label={t("theSideWithPortionsPortions", { portions })}
     >
       <defs>
         <pattern id="trim" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -49,7 +50,7 @@ export function SideDrawing({ side, pieces, cutsMm, leanDeg, flesh, onThickness 
               </text>
               <text x={piece.middleX} y={drawn.topMiddleY + 16} className={styles.thick}>
                 {piece.role === "trim"
-                  ? "trim"
+                  ? t("trim")
                   : piece.role === "portion"
                     ? format.length(piece.maxThicknessMm)
                     : `${piece.role}, ${format.length(piece.cookThicknessMm)}`}
@@ -75,7 +76,7 @@ export function SideDrawing({ side, pieces, cutsMm, leanDeg, flesh, onThickness 
           x={handle.x}
           y={handle.y}
           baseY={drawn.baseY}
-          label={`Thickness at ${format.length(side.profile[index]!.atMm)}`}
+          label={t("thicknessAtAt", { at: format.length(side.profile[index]!.atMm) })}
           text={format.length(side.profile[index]!.thicknessMm)}
           valueMm={side.profile[index]!.thicknessMm}
           mmPerUnit={drawn.mmPerUnitY}

@@ -5,6 +5,7 @@ import styles from "./Calliper.module.css";
 import { useHouse } from "../hooks/HouseContext";
 import { FLESH } from "../theme/palette";
 import { UnitInput } from "./UnitInput";
+import { t } from "@/words/ui";
 
 type Props = {
   readonly shape?: "slab" | "cylinder" | "sphere" | "puck" | "tube";
@@ -17,11 +18,11 @@ type Props = {
 export const THINNEST_MM = 6;
 export const THICKEST_MM = 80;
 const MEASURED = {
-  slab: "Thickness at the thickest point",
-  cylinder: "Across the thickest point",
-  sphere: "Across the thickest point",
-  puck: "Height",
-  tube: "Across the thickest point",
+  slab: t("thicknessAtTheThickestPoint"),
+  cylinder: t("acrossTheThickestPoint"),
+  sphere: t("acrossTheThickestPoint"),
+  puck: t("height"),
+  tube: t("acrossTheThickestPoint"),
 } as const;
 const STEP_MM = 0.5;
 const UNITS_PER_MM = 2.6;
@@ -98,7 +99,7 @@ export function Calliper({ shape = "slab", thicknessMm, flesh, skin, onChange }:
         </g>
       </svg>
       <label className={styles.figure}>
-        {shape === "slab" ? "Thickest point" : MEASURED[shape]}, {format.lengthUnit}
+        {shape === "slab" ? t("thickestPoint") : MEASURED[shape]}, {format.lengthUnit}
         <UnitInput
           kind="length"
           value={thicknessMm}

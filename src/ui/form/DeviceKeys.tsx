@@ -5,6 +5,7 @@ import { Field } from "./Field";
 import page from "../layout/page.module.css";
 import type { Action } from "../hooks/askOnce";
 import { useAct } from "../hooks/useAct";
+import { t } from "@/words/ui";
 
 type Props = {
   readonly devices: readonly { readonly id: string; readonly name: string }[];
@@ -38,21 +39,21 @@ export function DeviceKeys({ devices, word, placeholder, postsTo, none, standIn,
           <li key={device.id}>
             <div className={page.row}>
               <span className={`${page.grow} ${page.title}`}>{device.name}</span>
-              <Button onClick={() => add(device.name)}>New key, ending the old</Button>
+              <Button onClick={() => add(device.name)}>{t("newKeyEndingTheOld")}</Button>
             </div>
           </li>
         ))}
       </ul>
       {made ? (
         <p>
-          Posts to <code>{postsTo(made.id)}</code> with{" "}
+          {t.rich("postsToIdWith", { id: postsTo(made.id), code: (words) => <code>{words}</code> })}{" "}
           <Typography.Text copyable code data-testid={`${word}-key`}>
             {made.key}
           </Typography.Text>
         </p>
       ) : null}
       <div className={`${page.line} ${page.above}`}>
-        <Field label={`Another ${word}`}>
+        <Field label={t("anotherWord", { word })}>
           {(id) => (
             <Input
               id={id}
@@ -64,11 +65,11 @@ export function DeviceKeys({ devices, word, placeholder, postsTo, none, standIn,
           )}
         </Field>
         <Button disabled={name.trim() === ""} onClick={() => add(name)}>
-          Add it
+          {t("addIt")}
         </Button>
       </div>
       <p className={`${page.source} ${page.above}`}>
-        No {word} at hand: <code>{standIn}</code> sends what one would.
+        {t.rich("noWordAtHandStandInSends", { word, standIn, code: (words) => <code>{words}</code> })}
       </p>
     </>
   );

@@ -1,9 +1,10 @@
 "use client";
 import type { Attribute, Grade } from "@/core/freshness";
 import styles from "./GradeRow.module.css";
+import { t } from "@/words/ui";
 
 const GRADES = [0, 1, 2, 3] as const;
-const MARKS = ["as caught", "good", "limited", "reject"] as const;
+const MARKS = [t("asCaught"), t("good"), t("limited"), t("reject")] as const;
 
 type Props = {
   readonly attribute: Attribute;
@@ -17,7 +18,7 @@ export function GradeRow({ attribute, grade, onGrade }: Props) {
     <fieldset className={styles.row} data-graded={grade !== undefined || undefined}>
       <legend>
         {attribute.label}
-        {attribute.decisive ? <span className={styles.decisive}> decides alone</span> : null}
+        {attribute.decisive ? <span className={styles.decisive}> {t("decidesAlone")}</span> : null}
       </legend>
       <div className={styles.grades}>
         {GRADES.map((value) => (

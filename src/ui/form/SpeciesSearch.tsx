@@ -5,6 +5,7 @@ import { findSpecies, searchSpecies, SPECIES } from "@/core/species";
 import { useHouse } from "../hooks/HouseContext";
 import styles from "./SpeciesSearch.module.css";
 import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/ui";
 
 const LANGUAGES = new Intl.DisplayNames("en", { type: "language" });
 
@@ -28,7 +29,7 @@ export function SpeciesSearch({ id, value, onChange }: Props) {
         {...(id ? { id } : {})}
         value={text}
         className={page.full ?? ""}
-        placeholder="cod, röding, branzino, Salmo salar, MAC…"
+        placeholder={t("codRDingBranzinoSalmoSalar")}
         onChange={(next: string) => setTyped(next)}
         onSelect={(_, option) => {
           setTyped(null);
@@ -40,7 +41,7 @@ export function SpeciesSearch({ id, value, onChange }: Props) {
           if (typed && exact) onChange?.(exact.species.id);
           if (chosen || exact) setTyped(null);
         }}
-        notFoundContent={typed ? "No fish of that name in the table." : null}
+        notFoundContent={typed ? t("noFishOfThatNameIn") : null}
         options={hits.map(({ species, matched, sharedWith }) => ({
           value: `${species.name} · ${species.scientificName}`,
           speciesId: species.id,
@@ -55,9 +56,9 @@ export function SpeciesSearch({ id, value, onChange }: Props) {
                 </span>
               )}
               {sharedWith.length > 0 ? (
-                <em>also {sharedWith.map(({ name }) => name).join(", ")}</em>
+                <em>{t("alsoSharedWith", { sharedWith: sharedWith.map(({ name }) => name).join(", ") })}</em>
               ) : matched.shared ? (
-                <em>a name for several fish</em>
+                <em>{t("aNameForSeveralFish")}</em>
               ) : null}
             </span>
           ),
@@ -65,8 +66,7 @@ export function SpeciesSearch({ id, value, onChange }: Props) {
       />
       {typed && shared.length > 0 ? (
         <p className={styles.shared}>
-          That name is also used for {shared.map(({ name }) => name).join(" and ")}: look at the scientific name on the
-          box.
+          {t("thatNameIsAlsoUsedFor", { shared: shared.map(({ name }) => name).join(" and ") })}
         </p>
       ) : null}
     </div>

@@ -8,6 +8,7 @@ import {
   ounceFromG,
 } from "@/core/units";
 import { inchText } from "./inches";
+import { t } from "@/words/ui";
 
 export type Units = "metric" | "imperial";
 
@@ -27,9 +28,9 @@ const IMPERIAL: Readonly<
 > = {
   "°C": { unit: "°F", from: fahrenheitFromC, digits: "kept" },
   K: { unit: "°F", from: fahrenheitDegreesFromK, digits: 0 },
-  mm: { unit: "in", from: inchFromMm, digits: "ruler" },
-  kg: { unit: "lb", from: (kilograms) => ounceFromG(kilograms * 1000) / 16, digits: 1 },
-  g: { unit: "oz", from: ounceFromG, digits: 1 },
+  mm: { unit: t("in"), from: inchFromMm, digits: "ruler" },
+  kg: { unit: t("lb"), from: (kilograms) => ounceFromG(kilograms * 1000) / 16, digits: 1 },
+  g: { unit: t("oz"), from: ounceFromG, digits: 1 },
 };
 
 function inImperial(
@@ -70,12 +71,16 @@ export function formatFor(units: Units, currency: string | null = null) {
     mass: (massG: number) => {
       if (!metric) {
         const ounces = ounceFromG(massG);
-        return ounces >= 32 ? `${fixed(ounces / 16, 2)} lb` : `${fixed(ounces, 1)} oz`;
+        return ounces >= 32
+          ? t("ouncesLb", { ounces: fixed(ounces / 16, 2) })
+          : t("ouncesOz", { ounces: fixed(ounces, 1) });
       }
-      return massG >= 1000 ? `${fixed(massG / 1000, 2)} kg` : `${fixed(massG, 0)} g`;
+      return massG >= 1000 ? t("massKg", { mass: fixed(massG / 1000, 2) }) : `${fixed(massG, 0)} g`;
     },
     length: (lengthMm: number, digits = 0) =>
-      metric ? `${fixed(lengthMm, digits)} mm` : `${inchText(inchFromMm(lengthMm))} in`,
+      metric
+        ? t("lengthMm", { length: fixed(lengthMm, digits) })
+        : t("lengthIn", { length: inchText(inchFromMm(lengthMm)) }),
     /** A sentence of the core, which speaks in °C, mm and g, in the house's units. */
     words: (text: string) => (metric ? text : text.replace(MEASURE, inImperial)),
     // for inputs: the house's number out of the core's and back
@@ -110,15 +115,18 @@ export function durationText(seconds: number): string {
   const whole = roundedS(seconds);
   const [minutes, rest] = [Math.floor(whole / 60), whole % 60];
   if (minutes >= 60)
-    return `${Math.floor(Math.round(seconds / 60) / 60)} h ${String(Math.round(seconds / 60) % 60).padStart(2, "0")} min`;
+    return t("secondsHPadStartMin", {
+      seconds: Math.floor(Math.round(seconds / 60) / 60),
+      padStart: String(Math.round(seconds / 60) % 60).padStart(2, "0"),
+    });
   if (minutes === 0) return `${rest} s`;
-  return rest === 0 ? `${minutes} min` : `${minutes} min ${rest} s`;
+  return rest === 0 ? t("minutesMin", { minutes }) : t("minutesMinRestS", { minutes, rest });
 }
 
 /** Life left, credited down: hours in the last two days, else days to a half. */
 export function lifeText(days: number | null): string {
-  if (days === null) return "stands still";
-  if (days <= 0) return "over";
+  if (days === null) return t("standsStill");
+  if (days <= 0) return t("over");
   if (days < 2) return `${Math.max(1, Math.floor(days * 24))} h`;
   return `${Math.floor(days * 2) / 2} d`;
 }
@@ -165,6 +173,6 @@ export function dayStamp(atMs: number, timeZone: string): string {
 
 /** A stretch of hours: minutes below one, then hours to a tenth. */
 export function hoursText(hours: number): string {
-  if (hours < 1) return `${Math.round(hours * 60)} min`;
+  if (hours < 1) return t("hoursMin", { hours: Math.round(hours * 60) });
   return `${fixed(hours, 1)} h`;
 }

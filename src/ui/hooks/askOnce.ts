@@ -1,9 +1,10 @@
 import { nanoid } from "nanoid";
 import type { Result } from "@/core/shared";
 import { answerWithin } from "./answerWithin";
+import { t } from "@/words/ui";
 
 /** What is said when nobody answered; pressing again is safe. */
-export const UNANSWERED = "The house did not answer. Try again: nothing is done twice.";
+export const UNANSWERED = t("theHouseDidNotAnswerTry");
 
 type Answer<T> = Result<T, { readonly message: string }>;
 

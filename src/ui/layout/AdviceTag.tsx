@@ -1,10 +1,11 @@
 import type { AdviceRating } from "@/core/trace";
 import styles from "./AdviceTag.module.css";
+import { t } from "@/words/ui";
 
 const WORDS: Readonly<Record<AdviceRating, string>> = {
-  best: "Best",
-  acceptable: "Acceptable",
-  avoid: "Avoid",
+  best: t("best"),
+  acceptable: t("acceptable"),
+  avoid: t("avoid"),
 };
 
 /** Filled, half and empty wave: the rating by shape and word, never by colour alone. */

@@ -1,10 +1,11 @@
 import type { DoorVerdict } from "@/core/freshness";
 import styles from "./VerdictTag.module.css";
+import { t } from "@/words/ui";
 
 export const VERDICT_WORDS: Readonly<Record<DoorVerdict, string>> = {
-  accept: "Accept",
-  "cook-only": "For cooking only",
-  refuse: "Refuse",
+  accept: t("accept"),
+  "cook-only": t("forCookingOnly"),
+  refuse: t("refuse"),
 };
 
 const PATHS: Readonly<Record<DoorVerdict, string>> = {

@@ -1,12 +1,13 @@
+import { t } from "@/words/ui";
 /** The views of the working day that exist; their numbers are their places in the whole day and stay when others join. */
 export const VIEWS = [
-  { key: "0", id: "today", href: "/", label: "Today", asks: "What now?" },
-  { key: "1", id: "dock", href: "/dock", label: "Dock", asks: "Is it good? May I keep it?" },
-  { key: "2", id: "ice", href: "/ice", label: "Ice", asks: "What do I use first?" },
-  { key: "3", id: "block", href: "/block", label: "Block", asks: "How do I break it down and cut it?" },
-  { key: "4", id: "raw", href: "/raw", label: "Raw", asks: "May I serve this raw?" },
-  { key: "5", id: "stove", href: "/stove", label: "Stove", asks: "How do I cook this piece, in this pan?" },
-  { key: "9", id: "book", href: "/book", label: "Book", asks: "Prove it." },
+  { key: "0", id: "today", href: "/", label: t("today"), asks: t("whatNow") },
+  { key: "1", id: "dock", href: "/dock", label: t("dock"), asks: t("isItGoodMayIKeep") },
+  { key: "2", id: "ice", href: "/ice", label: t("ice"), asks: t("whatDoIUseFirst") },
+  { key: "3", id: "block", href: "/block", label: t("block"), asks: t("howDoIBreakItDown") },
+  { key: "4", id: "raw", href: "/raw", label: t("raw2"), asks: t("mayIServeThisRaw") },
+  { key: "5", id: "stove", href: "/stove", label: t("stove"), asks: t("howDoICookThisPiece") },
+  { key: "9", id: "book", href: "/book", label: t("book"), asks: t("proveIt") },
 ] as const;
 
 export type ViewId = (typeof VIEWS)[number]["id"];

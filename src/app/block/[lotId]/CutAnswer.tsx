@@ -4,6 +4,7 @@ import type { panGroups, SidesPlan } from "@/core/block";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Cut.module.css";
+import { t } from "@/words/block";
 
 type Props = {
   readonly plan: SidesPlan | null;
@@ -22,44 +23,61 @@ export function CutAnswer({ plan, covers, groups, centsPerPortion, busy, onAccep
     <>
       <div className={styles.answer}>
         <p>
-          <span className={page.big} data-testid="portions">
-            {plan?.portions ?? 0}
-          </span>{" "}
-          portions
+          {t.rich("portionsPortions", {
+            portions: plan?.portions ?? 0,
+            span: (words) => (
+              <span className={page.big} data-testid="portions">
+                {words}
+              </span>
+            ),
+          })}
           {portions > 0 ? (
             <>
               {" "}
-              of <b className="figure">{format.mass(plan?.meanG ?? 0)}</b>
+              {t.rich("ofMean", {
+                mean: format.mass(plan?.meanG ?? 0),
+                b: (words) => <b className="figure">{words}</b>,
+              })}
               {plan && plan.spreadG >= 0.5 ? (
                 <>
-                  , <b className="figure">{format.mass(plan.spreadG)}</b> apart
+                  {t.rich("spreadApart", {
+                    spread: format.mass(plan.spreadG),
+                    b: (words) => <b className="figure">{words}</b>,
+                  })}
                 </>
               ) : null}
               {plan && plan.short > 0 ? (
                 <b className={page.stop}>
-                  , {plan.short} short of {covers}
+                  {t("shortShortOf", { short: plan.short })} {covers}
                 </b>
               ) : null}
             </>
           ) : null}
         </p>
         <p>
-          trim{" "}
-          <b className="figure" data-testid="trim">
-            {format.mass(plan?.trimG ?? 0)}
-          </b>
+          {t.rich("trimTrim", {
+            trim: format.mass(plan?.trimG ?? 0),
+            b: (words) => (
+              <b className="figure" data-testid="trim">
+                {words}
+              </b>
+            ),
+          })}
         </p>
         {centsPerPortion !== null ? (
           <p>
-            <b className="figure">{format.money(centsPerPortion)}</b> a portion
+            {t.rich("centsPerPortionAPortion", {
+              centsPerPortion: format.money(centsPerPortion),
+              b: (words) => <b className="figure">{words}</b>,
+            })}
           </p>
         ) : null}
         <Button type="primary" size="large" onClick={onAccept} loading={busy} disabled={!plan || plan.portions === 0}>
-          Cut it so
+          {t("cutItSo")}
         </Button>
       </div>
       {groups.length > 0 ? (
-        <ul className={styles.groups} aria-label="Into the pan">
+        <ul className={styles.groups} aria-label={t("intoThePan")}>
           {groups.map((group) => (
             <li key={group.label}>
               <b>{group.label}</b> <span className="figure">{group.pieces.length}</span> ×{" "}
@@ -67,10 +85,13 @@ export function CutAnswer({ plan, covers, groups, centsPerPortion, busy, onAccep
                 {format.length(group.thinnestMm)}
                 {Math.round(group.thinnestMm) === Math.round(group.thickestMm)
                   ? ""
-                  : ` to ${format.length(group.thickestMm)}`}
+                  : t("toThickest", { thickest: format.length(group.thickestMm) })}
               </span>
               {group.order > 0 ? (
-                <span className="muted"> {Math.round(group.timeShare * 100)} % of the time</span>
+                <span className="muted">
+                  {" "}
+                  {t("timeShareOfTheTime", { timeShare: Math.round(group.timeShare * 100) })}
+                </span>
               ) : null}
             </li>
           ))}

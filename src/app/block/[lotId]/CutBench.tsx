@@ -12,6 +12,7 @@ import styles from "./Cut.module.css";
 import { CutAnswer } from "./CutAnswer";
 import { SideCard } from "./SideCard";
 import { WantCard, type Want } from "./WantCard";
+import { t } from "@/words/block";
 
 type Props = {
   readonly lotId: string;
@@ -92,26 +93,20 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
         />
         {wrong ? <Alert type="error" showIcon title={wrong.message} /> : null}
         {problem ? <Alert type="error" showIcon title={problem} /> : null}
-        {plan && plan.portions === 0 ? (
-          <Alert
-            type="warning"
-            showIcon
-            title="No portion of that size fits this side: a smaller portion, or more tolerance."
-          />
-        ) : null}
+        {plan && plan.portions === 0 ? <Alert type="warning" showIcon title={t("noPortionOfThatSizeFits")} /> : null}
         <div className={styles.sides}>
           {sides.length > 1 ? (
             <Segmented<number>
               value={shown}
               onChange={setShown}
-              options={sides.map((_, index) => ({ value: index, label: `Side ${index + 1}` }))}
-              aria-label="Side shown"
+              options={sides.map((_, index) => ({ value: index, label: t("sideIndex", { index: index + 1 }) }))}
+              aria-label={t("sideShown")}
             />
           ) : null}
           <Button onClick={add} disabled={sides.length >= MOST_SIDES || leftG - sidesG < 20}>
-            Another side
+            {t("anotherSide")}
           </Button>
-          {sides.length > 1 ? <Button onClick={remove}>Take this one away</Button> : null}
+          {sides.length > 1 ? <Button onClick={remove}>{t("takeThisOneAway")}</Button> : null}
         </div>
         {wrong ? null : (
           <SideDrawing
@@ -131,7 +126,7 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
           onChange={(part) => setWant((before) => ({ ...before, ...part }))}
         />
         <SideCard
-          title={sides.length > 1 ? `Side ${shown + 1}, as measured` : "The side, as measured"}
+          title={sides.length > 1 ? t("sideShownAsMeasured", { shown: shown + 1 }) : t("theSideAsMeasured")}
           side={side}
           mostG={leftG}
           onSide={set}

@@ -5,6 +5,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Cut.module.css";
+import { t } from "@/words/block";
 
 type Props = {
   readonly title: string;
@@ -22,7 +23,7 @@ export function SideCard({ title, side, mostG, onSide, onStation }: Props) {
       <h2>{title}</h2>
       <div className={styles.inputs}>
         <label>
-          Weight, {format.massUnit}
+          {t("weightMassUnit", { massUnit: format.massUnit })}
           <UnitInput
             kind="mass"
             value={side.massG}
@@ -32,7 +33,7 @@ export function SideCard({ title, side, mostG, onSide, onStation }: Props) {
           />
         </label>
         <label>
-          Length, {format.lengthUnit}
+          {t("lengthLengthUnit", { lengthUnit: format.lengthUnit })}
           <UnitInput
             kind="length"
             value={side.lengthMm}
@@ -42,7 +43,7 @@ export function SideCard({ title, side, mostG, onSide, onStation }: Props) {
           />
         </label>
         <label className={styles.full}>
-          Stations
+          {t("stations")}
           <Segmented<number>
             block
             value={side.profile.length}
@@ -54,9 +55,9 @@ export function SideCard({ title, side, mostG, onSide, onStation }: Props) {
       <table className={styles.stations}>
         <thead>
           <tr>
-            <th scope="col">At</th>
-            <th scope="col">Thick, {format.lengthUnit}</th>
-            <th scope="col">Wide, {format.lengthUnit}</th>
+            <th scope="col">{t("at")}</th>
+            <th scope="col">{t("thickLengthUnit", { lengthUnit: format.lengthUnit })}</th>
+            <th scope="col">{t("wideLengthUnit", { lengthUnit: format.lengthUnit })}</th>
           </tr>
         </thead>
         <tbody>
@@ -66,7 +67,7 @@ export function SideCard({ title, side, mostG, onSide, onStation }: Props) {
               <td>
                 <UnitInput
                   kind="length"
-                  label={`Thickness at ${format.length(station.atMm)}`}
+                  label={t("thicknessAtAt", { at: format.length(station.atMm) })}
                   value={station.thicknessMm}
                   min={1}
                   max={120}
@@ -76,7 +77,7 @@ export function SideCard({ title, side, mostG, onSide, onStation }: Props) {
               <td>
                 <UnitInput
                   kind="length"
-                  label={`Width at ${format.length(station.atMm)}`}
+                  label={t("widthAtAt", { at: format.length(station.atMm) })}
                   value={station.widthMm}
                   min={5}
                   max={600}

@@ -5,14 +5,15 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Cut.module.css";
+import { t } from "@/words/block";
 
 /** What the cook wants of the sides. */
 export type Want = Omit<SidesRequest, "sides">;
 
 const LEANS = [
-  { value: 0, label: "Straight" },
-  { value: 25, label: "Bias 25°" },
-  { value: 45, label: "Bias 45°" },
+  { value: 0, label: t("straight") },
+  { value: 25, label: t("bias25") },
+  { value: 45, label: t("bias45") },
 ];
 
 type Props = {
@@ -26,10 +27,10 @@ export function WantCard({ want, rawAllowed, onChange: change }: Props) {
   const { format } = useHouse();
   return (
     <section className={page.card}>
-      <h2>What a portion is</h2>
+      <h2>{t("whatAPortionIs")}</h2>
       <div className={styles.inputs}>
         <label>
-          Portion, {format.massUnit}
+          {t("portionMassUnit", { massUnit: format.massUnit })}
           <UnitInput
             kind="mass"
             value={want.portionG}
@@ -39,7 +40,7 @@ export function WantCard({ want, rawAllowed, onChange: change }: Props) {
           />
         </label>
         <label>
-          Give or take, {format.massUnit}
+          {t("giveOrTakeMassUnit", { massUnit: format.massUnit })}
           <UnitInput
             kind="mass"
             value={want.toleranceG}
@@ -49,7 +50,7 @@ export function WantCard({ want, rawAllowed, onChange: change }: Props) {
           />
         </label>
         <label>
-          Covers, empty for all
+          {t("coversEmptyForAll")}
           <InputNumber<number>
             value={want.covers}
             min={1}
@@ -61,7 +62,7 @@ export function WantCard({ want, rawAllowed, onChange: change }: Props) {
           />
         </label>
         <label>
-          Shortest piece, {format.lengthUnit}
+          {t("shortestPieceLengthUnit", { lengthUnit: format.lengthUnit })}
           <UnitInput
             kind="length"
             value={want.minPieceMm}
@@ -71,35 +72,35 @@ export function WantCard({ want, rawAllowed, onChange: change }: Props) {
           />
         </label>
         <label className={styles.full}>
-          Knife
+          {t("knife")}
           <Segmented<number> block value={want.leanDeg} onChange={(leanDeg) => change({ leanDeg })} options={LEANS} />
         </label>
         <label className={styles.full}>
-          Portions come from
+          {t("portionsComeFrom")}
           <Segmented<Preference>
             block
             value={want.preference}
             onChange={(preference) => change({ preference })}
             options={[
-              { value: "even", label: "Where it is even" },
-              { value: "centre", label: "The centre first" },
+              { value: "even", label: t("whereItIsEven") },
+              { value: "centre", label: t("theCentreFirst") },
             ]}
           />
         </label>
         <label>
-          Thin tails
+          {t("thinTails")}
           <Select<TailWay>
             value={want.tails}
             onChange={(tails) => change({ tails })}
             options={[
-              { value: "as-cut", label: "As they are" },
-              { value: "fold", label: "Folded under" },
-              { value: "pair", label: "Two tied together" },
+              { value: "as-cut", label: t("asTheyAre") },
+              { value: "fold", label: t("foldedUnder") },
+              { value: "pair", label: t("twoTiedTogether") },
             ]}
           />
         </label>
         <label>
-          Trim goes to
+          {t("trimGoesTo")}
           <Select<TrimUseId>
             value={want.trimUse}
             onChange={(trimUse) => change({ trimUse })}
@@ -111,14 +112,8 @@ export function WantCard({ want, rawAllowed, onChange: change }: Props) {
         </label>
       </div>
       <details className={page.open}>
-        <summary>How the cuts are chosen</summary>
-        <p>
-          Most portions within the tolerance (or as many as there are covers); then weights as near the portion as they
-          come; then the least difference of cooking time. How many each side gives is chosen over all sides together,
-          exactly. Weight along the side follows thickness × width, straight between stations. Even: the trim falls
-          where the thickness changes; centre first: it falls at the ends. Pieces whose cooking times differ by less
-          than a fifth go into the pan together, thick ones first.
-        </p>
+        <summary>{t("howTheCutsAreChosen")}</summary>
+        <p>{t("mostPortionsWithinTheToleranceOr")}</p>
       </details>
     </section>
   );

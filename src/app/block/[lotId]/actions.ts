@@ -6,15 +6,16 @@ import { db } from "@/db/connection";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { NewCut } from "./schema";
+import { t } from "@/words/block";
 
 function inWords(error: CutError): ActionError {
   switch (error.kind) {
     case "lotNotOnIce":
-      return refused("This lot is not on ice any more.");
+      return refused(t("thisLotIsNotOnIce"));
     case "moreThanLeft":
-      return refused(`The sides weigh more than is left of the lot (${Math.round(error.leftG)} g): weigh them again.`);
+      return refused(t("theSidesWeighMoreThanIs", { left: Math.round(error.leftG) }));
     case "noPortions":
-      return refused("No portion of that size fits this side: a smaller portion, or more tolerance.");
+      return refused(t("noPortionOfThatSizeFits"));
     default:
       return assertNever(error);
   }

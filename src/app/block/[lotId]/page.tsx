@@ -14,8 +14,9 @@ import { requireHouse, requestTime } from "../../request";
 import { BoardStrip } from "../BoardStrip";
 import { CutBench } from "./CutBench";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/block";
 
-export const metadata: Metadata = { title: "Block" };
+export const metadata: Metadata = { title: t("block") };
 
 export default async function CutPage({ params }: { readonly params: Promise<{ lotId: string }> }) {
   const nowMs = await requestTime();
@@ -45,13 +46,15 @@ export default async function CutPage({ params }: { readonly params: Promise<{ l
         }
         asks={
           <>
-            {format.mass(row.remainingG)} on ice, {lifeText(lot.life.daysLeft)} left. Weigh one side and measure it
-            where its thickness changes.
+            {t("remainingOnIceDaysLeftLeftWeigh", {
+              remaining: format.mass(row.remainingG),
+              daysLeft: lifeText(lot.life.daysLeft),
+            })}
           </>
         }
       >
         {breakdownsFor(lot.species, row.form).length > 0 ? (
-          <Link href={`/block/${row.id}/apart`}>Break it down and weigh the parts</Link>
+          <Link href={`/block/${row.id}/apart`}>{t("breakItDownAndWeighThe")}</Link>
         ) : null}
       </PageHead>
       <BoardStrip

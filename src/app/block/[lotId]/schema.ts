@@ -1,9 +1,10 @@
 import { z } from "zod";
 import { TRIM_USE_IDS } from "@/core/block";
+import { t } from "@/words/block";
 
 const SideIn = z.strictObject({
-  lengthMm: z.number().positive("How long is the side?").max(3000),
-  massG: z.number().positive("Weigh the side.").max(100_000),
+  lengthMm: z.number().positive(t("howLongIsTheSide")).max(3000),
+  massG: z.number().positive(t("weighTheSide")).max(100_000),
   profile: z
     .array(
       z.strictObject({
@@ -12,14 +13,14 @@ const SideIn = z.strictObject({
         widthMm: z.number().min(0).max(1500),
       }),
     )
-    .min(3, "Measure at least three stations.")
-    .max(7, "Seven stations are enough."),
+    .min(3, t("measureAtLeastThreeStations"))
+    .max(7, t("sevenStationsAreEnough")),
 });
 
 export const NewCut = z.strictObject({
   lotId: z.string().min(1),
-  sides: z.array(SideIn).min(1).max(12, "Twelve sides at once are enough."),
-  portionG: z.number().positive("How heavy is a portion?").max(5000),
+  sides: z.array(SideIn).min(1).max(12, t("twelveSidesAtOnceAreEnough")),
+  portionG: z.number().positive(t("howHeavyIsAPortion")).max(5000),
   toleranceG: z.number().min(0).max(1000),
   minPieceMm: z.number().min(0).max(1000),
   covers: z.number().int().min(1).max(500).nullable(),

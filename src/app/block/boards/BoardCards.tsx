@@ -5,6 +5,7 @@ import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Board.module.css";
 import { chooseBoard, noteWash } from "./actions";
+import { t } from "@/words/block";
 
 type Card = {
   readonly use: BoardUse;
@@ -23,16 +24,16 @@ export function BoardCards({ uses }: { readonly uses: readonly Card[] }) {
           <div className={styles.plank} style={{ background: BOARD_COLOURS[colour] }} aria-hidden="true" />
           <b>{label}</b>
           <Select<BoardColour>
-            aria-label={`Colour for ${label.toLowerCase()}`}
+            aria-label={t("colourForLabel", { label: label.toLowerCase() })}
             value={colour}
             onChange={(chosen) => act(chooseBoard, { use, colour: chosen }, () => `${label}: ${chosen}.`)}
             options={BOARD_COLOUR_IDS.map((value) => ({ value, label: value }))}
           />
           <p className={page.sub}>
-            {lay.length === 0 ? "Nothing on it" : `On it: ${lay.join(", ")}`}
-            {washed ? `; washed ${washed}` : ""}
+            {lay.length === 0 ? t("nothingOnIt") : t("onItLay", { lay: lay.join(", ") })}
+            {washed ? t("washedWashed", { washed }) : ""}
           </p>
-          <Button onClick={() => act(noteWash, { colour }, () => `Washed, and written down.`)}>Washed</Button>
+          <Button onClick={() => act(noteWash, { colour }, () => t("washedAndWrittenDown"))}>{t("washed")}</Button>
         </div>
       ))}
     </div>

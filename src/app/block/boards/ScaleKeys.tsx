@@ -1,6 +1,7 @@
 "use client";
 import { DeviceKeys } from "@/ui/form/DeviceKeys";
 import { addScale } from "./actions";
+import { t } from "@/words/block";
 
 export const ScaleKeys = ({
   scales,
@@ -10,9 +11,9 @@ export const ScaleKeys = ({
   <DeviceKeys
     devices={scales}
     word="scale"
-    placeholder="Block scale"
+    placeholder={t("blockScale")}
     postsTo={(id) => `/api/scales/${id}`}
-    none="No scale yet: weights are typed."
+    none={t("noScaleYetWeightsAreTyped")}
     standIn="npm run scale"
     make={addScale}
   />

@@ -14,8 +14,9 @@ import { BLOCK_VIEWS } from "../subViews";
 import { BoardCards } from "./BoardCards";
 import { ScaleKeys } from "./ScaleKeys";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/block";
 
-export const metadata: Metadata = { title: "Boards" };
+export const metadata: Metadata = { title: t("boards") };
 
 export default async function BoardsPage() {
   const nowMs = await requestTime();
@@ -35,13 +36,17 @@ export default async function BoardsPage() {
   return (
     <>
       <PageHead
-        title={unwashed.length === 0 ? "Boards in order" : `Wash the ${unwashed.join(" and the ")} board`}
-        asks="One colour for one kind of work; the house sets it. Between fish and shellfish a board is washed: they are different allergens."
+        title={
+          unwashed.length === 0
+            ? t("boardsInOrder")
+            : t("washTheUnwashedBoard", { unwashed: unwashed.join(" and the ") })
+        }
+        asks={t("oneColourForOneKindOf")}
       />
       <SubNav views={BLOCK_VIEWS} here="/block/boards" />
       <div className={page.stack}>
         <section className={page.card}>
-          <h2>Colours</h2>
+          <h2>{t("colours")}</h2>
           <BoardCards
             uses={BOARD_USE_IDS.map((use) => {
               const colour = scheme[use];
@@ -60,13 +65,10 @@ export default async function BoardsPage() {
               };
             })}
           />
-          <p className={`${page.source} ${page.aboveMore}`}>
-            Blue for raw seafood, yellow for cooked: the usual colours in the UK and many hotels (common practice,
-            high). Schemes vary; what the house chose stands here.
-          </p>
+          <p className={`${page.source} ${page.aboveMore}`}>{t("blueForRawSeafoodYellowFor")}</p>
         </section>
         <section className={page.card}>
-          <h2>Scales</h2>
+          <h2>{t("scales")}</h2>
           <ScaleKeys scales={listScales(db()).map(({ id, name }) => ({ id, name }))} />
         </section>
       </div>

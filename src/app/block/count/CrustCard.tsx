@@ -7,6 +7,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Count.module.css";
+import { t } from "@/words/block";
 
 /** Bread is sliced frozen, so thin (common practice). */
 const SLICE_MM = 2;
@@ -31,13 +32,13 @@ export function CrustCard() {
   );
   return (
     <section className={page.card}>
-      <h2>Bread crust</h2>
+      <h2>{t("breadCrust")}</h2>
       <div className={styles.fields}>
-        {size("Portion long", long, setLong)}
-        {size("wide", wide, setWide)}
-        {size("Loaf wide", loafWide, setLoafWide)}
-        {size("high", loafHigh, setLoafHigh)}
-        <Field label="Portions">
+        {size(t("portionLong"), long, setLong)}
+        {size(t("wide"), wide, setWide)}
+        {size(t("loafWide"), loafWide, setLoafWide)}
+        {size(t("high"), loafHigh, setLoafHigh)}
+        <Field label={t("portions")}>
           {(id) => (
             <InputNumber<number>
               id={id}
@@ -51,14 +52,24 @@ export function CrustCard() {
         </Field>
       </div>
       <p>
-        <span className={page.big}>{plan.slices}</span> slices of frozen bread, {format.length(SLICE_MM, 1)} thin,{" "}
-        <b className="figure">{format.mass(plan.breadG)}</b>
+        {t.rich("slicesSlicesOfFrozenBreadSLICEMM", {
+          slices: plan.slices,
+          span: (words) => <span className={page.big}>{words}</span>,
+          thick: format.length(SLICE_MM, 1),
+          bread: format.mass(plan.breadG),
+          b: (words) => <b className="figure">{words}</b>,
+        })}
       </p>
       <p className="muted">
-        {plan.slicesPerPortion < 1
-          ? `One slice gives ${Math.round(1 / plan.slicesPerPortion)} portions.`
-          : `${plan.slicesPerPortion} to a portion${plan.turned ? ", turned a quarter" : ""}.`}{" "}
-        Cut to the portion, stuck on with butter, bread side down first. Allergens: gluten, milk.
+        {t("valueCutToThePortionStuck", {
+          value:
+            plan.slicesPerPortion < 1
+              ? t("oneSliceGivesSlicesPerPortionPortions", { slicesPerPortion: Math.round(1 / plan.slicesPerPortion) })
+              : t("slicesPerPortionToAPortionValue", {
+                  slicesPerPortion: plan.slicesPerPortion,
+                  value: plan.turned ? t("turnedAQuarter") : "",
+                }),
+        })}
       </p>
     </section>
   );

@@ -5,6 +5,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Count.module.css";
+import { t } from "@/words/block";
 
 export function RollCard() {
   const { format } = useHouse();
@@ -21,21 +22,23 @@ export function RollCard() {
   );
   return (
     <section className={page.card}>
-      <h2>Rolled fillets</h2>
+      <h2>{t("rolledFillets")}</h2>
       <div className={styles.fields}>
-        {size("Fillet long", lengthMm, 800, setLength)}
-        {size("wide", widthMm, 400, setWidth)}
-        {size("thick", filletMm, 60, setFillet)}
-        {size("Stuffing", stuffingMm, 40, setStuffing)}
+        {size(t("filletLong"), lengthMm, 800, setLength)}
+        {size(t("wide"), widthMm, 400, setWidth)}
+        {size(t("thick"), filletMm, 60, setFillet)}
+        {size(t("stuffing"), stuffingMm, 40, setStuffing)}
       </div>
       <p>
-        <span className={page.big}>{format.length(roll.diameterMm)}</span> across, {roll.turns.toFixed(1)} turns,{" "}
-        <b className="figure">{format.mass(roll.massG)}</b>
+        {t.rich("diameterAcrossTurnsTurnsMass", {
+          diameter: format.length(roll.diameterMm),
+          span: (words) => <span className={page.big}>{words}</span>,
+          turns: roll.turns.toFixed(1),
+          mass: format.mass(roll.massG),
+          b: (words) => <b className="figure">{words}</b>,
+        })}
       </p>
-      <p className={page.source}>
-        The cross-section is kept: the outer circle has the area of the strip. At the stove it is a cylinder of this
-        width.
-      </p>
+      <p className={page.source}>{t("theCrossSectionIsKeptThe")}</p>
     </section>
   );
 }

@@ -6,6 +6,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Count.module.css";
+import { t } from "@/words/block";
 
 export function RoundCard() {
   const { format } = useHouse();
@@ -23,30 +24,37 @@ export function RoundCard() {
   );
   return (
     <section className={page.card}>
-      <h2>Tall rounds from a loin</h2>
+      <h2>{t("tallRoundsFromALoin")}</h2>
       <div className={styles.fields}>
-        {size("Loin long", lengthMm, 1500, setLength)}
-        {size("wide", widthMm, 500, setWidth)}
-        {size("thick", thicknessMm, 300, setThickness)}
-        {size("Round tall", heightMm, 150, setHeight)}
+        {size(t("loinLong"), lengthMm, 1500, setLength)}
+        {size(t("wide"), widthMm, 500, setWidth)}
+        {size(t("thick"), thicknessMm, 300, setThickness)}
+        {size(t("roundTall"), heightMm, 150, setHeight)}
         <label className={styles.field}>
-          Round, {format.massUnit}
+          {t("roundMassUnit", { massUnit: format.massUnit })}
           <UnitInput kind="mass" value={portionG} min={20} max={1000} onChange={setPortion} />
         </label>
       </div>
       {planned.ok ? (
         <>
           <p>
-            <span className={page.big}>{planned.value.rounds}</span> rounds of{" "}
-            <b className="figure">{format.length(planned.value.diameterMm)}</b> across
+            {t.rich("roundsRoundsOfDiameterAcross", {
+              rounds: planned.value.rounds,
+              span: (words) => <span className={page.big}>{words}</span>,
+              diameter: format.length(planned.value.diameterMm),
+              b: (words) => <b className="figure">{words}</b>,
+            })}
           </p>
           <p className="muted">
-            {planned.value.slices} slices across the grain, {planned.value.perSlice} to a slice;{" "}
-            {format.mass(planned.value.offcutG)} over, to tartare the same day.
+            {t("slicesSlicesAcrossTheGrainPerSlice", {
+              slices: planned.value.slices,
+              perSlice: planned.value.perSlice,
+              offcut: format.mass(planned.value.offcutG),
+            })}
           </p>
         </>
       ) : (
-        <Alert type="warning" showIcon title={`No such round: ${planned.error}.`} />
+        <Alert type="warning" showIcon title={t("noSuchRoundError", { error: planned.error })} />
       )}
     </section>
   );

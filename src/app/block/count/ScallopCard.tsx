@@ -6,6 +6,7 @@ import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Count.module.css";
+import { t } from "@/words/block";
 
 const readWeights = (text: string, toG: (shown: number) => number): number[] =>
   text
@@ -23,12 +24,12 @@ export function ScallopCard() {
   const dealt = dealPlates(readWeights(text, format.fromMass), perPlate, school);
   return (
     <section className={page.card} data-testid="scallops">
-      <h2>Scallops, sorted by size</h2>
-      <Field label={`Weights, ${format.massUnit}, one after the other`}>
+      <h2>{t("scallopsSortedBySize")}</h2>
+      <Field label={t("weightsMassUnitOneAfterTheOther", { massUnit: format.massUnit })}>
         {(id) => <Input.TextArea id={id} rows={2} value={text} onChange={({ target }) => setText(target.value)} />}
       </Field>
       <div className={styles.fields}>
-        <Field label="To a plate">
+        <Field label={t("toAPlate")}>
           {(id) => (
             <InputNumber<number>
               id={id}
@@ -40,28 +41,33 @@ export function ScallopCard() {
             />
           )}
         </Field>
-        <Field label="Even by">
+        <Field label={t("evenBy")}>
           {(id) => (
             <Segmented<PlateSchool>
               id={id}
               value={school}
               onChange={setSchool}
               options={[
-                { value: "same-weight", label: "weight of a plate" },
-                { value: "same-size", label: "size on a plate" },
+                { value: "same-weight", label: t("weightOfAPlate") },
+                { value: "same-size", label: t("sizeOnAPlate") },
               ]}
             />
           )}
         </Field>
       </div>
       {dealt.plates.length === 0 ? (
-        <p className={page.empty}>Too few for a plate.</p>
+        <p className={page.empty}>{t("tooFewForAPlate")}</p>
       ) : (
         <>
           <p>
-            <span className={page.big}>{dealt.plates.length}</span> plates,{" "}
-            <b className="figure">{format.mass(dealt.spreadG)}</b> apart,{" "}
-            <b className="figure">{format.mass(dealt.unevenG)}</b> between scallops of one plate
+            {t.rich("lengthPlatesSpreadApartUnevenBetween", {
+              length: dealt.plates.length,
+              span: (words) => <span className={page.big}>{words}</span>,
+              spread: format.mass(dealt.spreadG),
+              b: (words) => <b className="figure">{words}</b>,
+              uneven: format.mass(dealt.unevenG),
+              b2: (words) => <b className="figure">{words}</b>,
+            })}
           </p>
           <ul className={styles.plates}>
             {dealt.plates.map((plate, index) => (
@@ -78,21 +84,23 @@ export function ScallopCard() {
             ))}
           </ul>
           {dealt.leftOver.length > 0 ? (
-            <p className="muted">Over: {dealt.leftOver.map((massG) => format.mass(massG)).join(", ")}</p>
+            <p className="muted">
+              {t("overLeftOver", { leftOver: dealt.leftOver.map((massG) => format.mass(massG)).join(", ") })}
+            </p>
           ) : null}
         </>
       )}
       <p className={page.source}>
-        Even weight is the default: every guest gets the same. Even size is for one time in the pan. Grades a pound:{" "}
-        {format.words(
-          COUNT_GRADES.scallop
-            .map(
-              ({ label, few, many, use }) =>
-                `${label} (${Math.round(sizeOfCount(many).eachG)}${few > 0 ? `-${Math.round(sizeOfCount(few).eachG)}` : "+"} g, ${use})`,
-            )
-            .join("; "),
-        )}
-        .
+        {t("evenWeightIsTheDefaultEvery", {
+          scallop: format.words(
+            COUNT_GRADES.scallop
+              .map(
+                ({ label, few, many, use }) =>
+                  `${label} (${Math.round(sizeOfCount(many).eachG)}${few > 0 ? `-${Math.round(sizeOfCount(few).eachG)}` : "+"} g, ${use})`,
+              )
+              .join("; "),
+          ),
+        })}
       </p>
     </section>
   );

@@ -7,6 +7,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Count.module.css";
+import { t } from "@/words/block";
 
 /** Headless shell-on to peeled and deveined (Lynch, The Book of Yields; memory, high). */
 const PEELED = 0.8;
@@ -23,20 +24,20 @@ export function ShrimpCard() {
   const plan = planCount({ packG, glazeShare: glazePct / 100, perPound, peeledShare: shellOn ? PEELED : 1, perCover });
   return (
     <section className={page.card}>
-      <h2>Prawns by count</h2>
+      <h2>{t("prawnsByCount")}</h2>
       <Segmented<string>
         block
         value={grade}
         onChange={setGrade}
         options={COUNT_GRADES.shrimp.map(({ label }) => label)}
-        aria-label="Grade, pieces a pound"
+        aria-label={t("gradePiecesAPound")}
       />
       <div className={`${styles.fields} ${page.aboveMore}`}>
         <label className={styles.field}>
-          Pack, {format.massUnit}
+          {t("packMassUnit", { massUnit: format.massUnit })}
           <UnitInput kind="mass" value={packG} min={50} max={50_000} onChange={setPackG} />
         </label>
-        <Field label="Glaze, %">
+        <Field label={t("glaze")}>
           {(id) => (
             <InputNumber<number>
               id={id}
@@ -48,7 +49,7 @@ export function ShrimpCard() {
             />
           )}
         </Field>
-        <Field label="To a cover">
+        <Field label={t("toACover")}>
           {(id) => (
             <InputNumber<number>
               id={id}
@@ -60,15 +61,25 @@ export function ShrimpCard() {
             />
           )}
         </Field>
-        <Field label="Shell on">{(id) => <Switch id={id} checked={shellOn} onChange={setShellOn} />}</Field>
+        <Field label={t("shellOn")}>{(id) => <Switch id={id} checked={shellOn} onChange={setShellOn} />}</Field>
       </div>
       <p>
-        <span className={page.big}>{plan.covers}</span> covers of {perCover},{" "}
-        <b className="figure">{format.mass(plan.gramsPerCover)}</b> peeled each
+        {t.rich("coversCoversOfPerCoverGramsPerCover", {
+          covers: plan.covers,
+          span: (words) => <span className={page.big}>{words}</span>,
+          perCover,
+          gramsPerCover: format.mass(plan.gramsPerCover),
+          b: (words) => <b className="figure">{words}</b>,
+        })}
       </p>
       <p className="muted">
-        {plan.pieces} pieces of {format.mass(plan.eachG)}, {plan.piecesPerKg.toFixed(0)} a kilo;{" "}
-        {format.mass(plan.netG)} without the glaze. Usual for {use}.
+        {t("piecesPiecesOfEachPiecesPerA", {
+          pieces: plan.pieces,
+          each: format.mass(plan.eachG),
+          piecesPer: plan.piecesPerKg.toFixed(0),
+          net: format.mass(plan.netG),
+          use,
+        })}
       </p>
     </section>
   );

@@ -4,18 +4,16 @@ import { requireHouse, requestTime } from "../../request";
 import { BLOCK_VIEWS } from "../subViews";
 import { CountCards } from "./CountCards";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/block";
 
-export const metadata: Metadata = { title: "By count and shape" };
+export const metadata: Metadata = { title: t("byCountAndShape") };
 
 export default async function CountPage() {
   await requestTime();
   requireHouse();
   return (
     <>
-      <PageHead
-        title="By count and shape"
-        asks="Scallops onto even plates, prawns by their grade, rounds of tuna, rolled fillets, bread for a crust."
-      />
+      <PageHead title={t("byCountAndShape")} asks={t("scallopsOntoEvenPlatesPrawnsBy")} />
       <SubNav views={BLOCK_VIEWS} here="/block/count" />
       <CountCards />
     </>

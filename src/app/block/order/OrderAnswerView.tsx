@@ -5,6 +5,7 @@ import { percentText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Order.module.css";
+import { t } from "@/words/block";
 
 type Props = { readonly answer: OrderAnswer; readonly animalG: number | null; readonly onIceG: number };
 
@@ -17,40 +18,60 @@ export function OrderAnswerView({ answer, animalG, onIceG }: Props) {
     <>
       <section className={page.card} data-testid="order">
         <p>
-          <span className={page.big}>{format.mass(buyG)}</span> for {order.portions} portions
+          {t.rich("buyForPortionsPortions", {
+            buy: format.mass(buyG),
+            span: (words) => <span className={page.big}>{words}</span>,
+            portions: order.portions,
+          })}
           {animals ? (
             <>
-              : <b className="figure">{animals.sure}</b> of {format.mass(animalG ?? 0)}
+              {t.rich("sureOfAnimal", {
+                sure: animals.sure,
+                b: (words) => <b className="figure">{words}</b>,
+                animal: format.mass(animalG ?? 0),
+              })}
             </>
           ) : null}
         </p>
-        <p>Enough on 19 of 20 days.</p>
+        <p>{t("enoughOn19Of20Days")}</p>
         <dl className={`${page.facts} ${page.aboveMore}`}>
-          <dt>At the usual yield</dt>
+          <dt>{t("atTheUsualYield")}</dt>
           <dd>
-            {format.mass(order.usualG)}, enough on {Math.round(order.usualChance * 20)} of 20 days
+            {t("usualEnoughOnUsualChanceOf20", {
+              usual: format.mass(order.usualG),
+              usualChance: Math.round(order.usualChance * 20),
+            })}
           </dd>
-          <dt>Yield</dt>
+          <dt>{t("yield")}</dt>
           <dd>
-            {percentText(ready.share)} ready to cut, give or take {(2 * ready.spread * 100).toFixed(1)}
-            {ready.times > 0 ? `; house figures over ${ready.times}` : ""}
+            {t("shareReadyToCutGiveOr", {
+              share: percentText(ready.share),
+              spread: (2 * ready.spread * 100).toFixed(1),
+              value: ready.times > 0 ? t("houseFiguresOverTimes", { times: ready.times }) : "",
+            })}
           </dd>
           {animals ? (
             <>
-              <dt>By the knife</dt>
+              <dt>{t("byTheKnife")}</dt>
               <dd>
-                {animals.portionsPerAnimal} portions each, {format.mass(animals.tailsG)} of tails over{" "}
-                {animals.byCutting}; by weight alone {animals.byWeight}
+                {t("portionsPerAnimalPortionsEachTails", {
+                  portionsPerAnimal: animals.portionsPerAnimal,
+                  tails: format.mass(animals.tailsG),
+                  byCutting: animals.byCutting,
+                  byWeight: animals.byWeight,
+                })}
               </dd>
             </>
           ) : null}
-          <dt>On ice</dt>
-          <dd>{format.mass(onIceG)} ready to cut, counted</dd>
+          <dt>{t("onIce")}</dt>
+          <dd>{t("onIceReadyToCutCounted", { onIce: format.mass(onIceG) })}</dd>
         </dl>
         {animals?.lighter ? (
           <p className={page.above}>
-            At {format.mass(animals.lighter.portionG)} a portion {animals.lighter.animals} would do: one more from every
-            side.
+            {t("atPortionAPortionAnimalsWould", {
+              portion: format.mass(animals.lighter.portionG),
+              animals: animals.lighter.animals,
+            })}
           </p>
         ) : null}
         {order.warnings.map((warning) => (
@@ -59,7 +80,7 @@ export function OrderAnswerView({ answer, animalG, onIceG }: Props) {
       </section>
       {animals ? (
         <section className={page.card}>
-          <h2>How sure</h2>
+          <h2>{t("howSure")}</h2>
           <ul className={styles.chances}>
             {animals.chances.slice(-6).map(({ animals: count, chance }) => (
               <li key={count}>
@@ -67,34 +88,34 @@ export function OrderAnswerView({ answer, animalG, onIceG }: Props) {
                 <span className={styles.bar}>
                   <i style={{ width: `${chance * 100}%` }} />
                 </span>
-                <span className="figure">{Math.floor(chance * 20 + 1e-9)} of 20 days</span>
+                <span className="figure">{t("chanceOf20Days", { chance: Math.floor(chance * 20 + 1e-9) })}</span>
               </li>
             ))}
           </ul>
-          <p className={page.source}>
-            Yield varies from delivery to delivery, fish in a box differ by 6 %; each side gives whole portions only.
-          </p>
+          <p className={page.source}>{t("yieldVariesFromDeliveryToDelivery")}</p>
         </section>
       ) : null}
       {cost ? (
         <section className={page.card}>
-          <h2>What it costs</h2>
+          <h2>{t("whatItCosts")}</h2>
           <dl className={page.facts}>
-            <dt>Bill</dt>
+            <dt>{t("bill")}</dt>
             <dd>{format.money(billCents)}</dd>
-            <dt>A ready kilo</dt>
+            <dt>{t("aReadyKilo")}</dt>
             <dd>{format.money(cost.centsPerReadyKg)}</dd>
-            <dt>A portion</dt>
+            <dt>{t("aPortion")}</dt>
             <dd>
-              <b>{format.money(cost.centsPerPortionWithCredit)}</b> with {format.money(cost.creditCents)} given back by
-              bones and trim; {format.money(cost.centsPerPortion)} without
+              {t.rich("centsPerPortionWithCreditWithCreditCents", {
+                centsPerPortionWithCredit: format.money(cost.centsPerPortionWithCredit),
+                b: (words) => <b>{words}</b>,
+                creditCents: format.money(cost.creditCents),
+                centsPerPortion: format.money(cost.centsPerPortion),
+              })}
             </dd>
-            <dt>Thrown away</dt>
-            <dd>{format.mass(wasteG)}: guts, loss and what nobody uses</dd>
+            <dt>{t("thrownAway")}</dt>
+            <dd>{t("wasteGutsLossAndWhatNobody", { waste: format.mass(wasteG) })}</dd>
           </dl>
-          <p className={page.source}>
-            Bones 0.80, trim for cakes 5.00 a kilo in the usual example (common practice, low). Yield: {ready.source}.
-          </p>
+          <p className={page.source}>{t("bones080TrimForCakes", { source: ready.source })}</p>
         </section>
       ) : null}
     </>

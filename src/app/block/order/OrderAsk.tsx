@@ -9,6 +9,7 @@ import page from "@/ui/layout/page.module.css";
 import { NumberField } from "@/ui/form/NumberField";
 import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Order.module.css";
+import { t } from "@/words/block";
 
 /** What the cook says of the order. */
 export type Asked = {
@@ -57,7 +58,7 @@ export function OrderAsk({ asked, onChange: change }: Props) {
   const choose = (id: string) => change(usualOf(findSpecies(id, ownSpecies)!));
   return (
     <section className={`${page.card} ${styles.ask}`}>
-      <Field label="Of what" wide>
+      <Field label={t("ofWhat")} wide>
         {(id) => (
           <Select<string>
             id={id}
@@ -71,7 +72,7 @@ export function OrderAsk({ asked, onChange: change }: Props) {
         )}
       </Field>
       {forms.length > 1 ? (
-        <Field label="Bought as" wide>
+        <Field label={t("boughtAs")} wide>
           {(id) => (
             <Select<Form>
               id={id}
@@ -83,7 +84,7 @@ export function OrderAsk({ asked, onChange: change }: Props) {
         </Field>
       ) : null}
       {ways.length > 1 ? (
-        <Field label="Cut as" wide>
+        <Field label={t("cutAs")} wide>
           {(id) => (
             <Select<string>
               id={id}
@@ -95,7 +96,7 @@ export function OrderAsk({ asked, onChange: change }: Props) {
         </Field>
       ) : null}
       <NumberField
-        label="Covers booked"
+        label={t("coversBooked")}
         whole
         min={1}
         max={5000}
@@ -103,7 +104,7 @@ export function OrderAsk({ asked, onChange: change }: Props) {
         onChange={(covers) => change({ covers })}
       />
       <NumberField
-        label="Walk-ins"
+        label={t("walkIns")}
         whole
         min={0}
         max={5000}
@@ -111,21 +112,21 @@ export function OrderAsk({ asked, onChange: change }: Props) {
         onChange={(walkIns) => change({ walkIns })}
       />
       <NumberField
-        label="Of them take it, %"
+        label={t("ofThemTakeIt")}
         min={1}
         max={100}
         value={asked.takePct}
         onChange={(takePct) => change({ takePct })}
       />
       <NumberField
-        label="Days to last service"
+        label={t("daysToLastService")}
         whole
         min={0}
         max={30}
         value={asked.days}
         onChange={(days) => change({ days })}
       />
-      <Field label="Kept over: 5 dear and live, 10 usual, 15 new" wide>
+      <Field label={t("keptOver5DearAndLive")} wide>
         {(id) => (
           <Segmented<number>
             id={id}
@@ -137,7 +138,7 @@ export function OrderAsk({ asked, onChange: change }: Props) {
         )}
       </Field>
       <label className={styles.field}>
-        Portion, {format.massUnit}
+        {t("portionMassUnit", { massUnit: format.massUnit })}
         <UnitInput
           kind="mass"
           value={asked.portionG}
@@ -147,7 +148,7 @@ export function OrderAsk({ asked, onChange: change }: Props) {
         />
       </label>
       <label className={styles.field}>
-        May be lighter by
+        {t("mayBeLighterBy")}
         <UnitInput
           kind="mass"
           value={asked.toleranceG}
@@ -156,11 +157,11 @@ export function OrderAsk({ asked, onChange: change }: Props) {
           onChange={(toleranceG) => change({ toleranceG })}
         />
       </label>
-      <Field label={`One weighs, ${format.massUnit}`}>
+      <Field label={t("oneWeighsMassUnit", { massUnit: format.massUnit })}>
         {(id) => (
           <InputNumber<number>
             id={id}
-            placeholder="by weight"
+            placeholder={t("byWeight")}
             value={asked.animalG === null ? null : Math.round(format.toMass(asked.animalG))}
             min={1}
             inputMode="decimal"
@@ -169,7 +170,7 @@ export function OrderAsk({ asked, onChange: change }: Props) {
         )}
       </Field>
       <NumberField
-        label={format.currency === null ? "Price a kilo" : `Price a kilo, ${format.currency}`}
+        label={format.currency === null ? t("priceAKilo") : t("priceAKiloCurrency", { currency: format.currency })}
         min={0}
         max={1000}
         step={0.5}

@@ -9,8 +9,9 @@ import { requireHouse, requestTime } from "../../request";
 import { BLOCK_VIEWS } from "../subViews";
 import { OrderDesk } from "./OrderDesk";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/block";
 
-export const metadata: Metadata = { title: "What to order" };
+export const metadata: Metadata = { title: t("whatToOrder") };
 
 export default async function OrderPage() {
   const nowMs = await requestTime();
@@ -29,7 +30,7 @@ export default async function OrderPage() {
   }));
   return (
     <>
-      <PageHead title="How much to order" asks="From covers to the weight to buy, by the yield and by the knife." />
+      <PageHead title={t("howMuchToOrder")} asks={t("fromCoversToTheWeightTo")} />
       <SubNav views={BLOCK_VIEWS} here="/block/order" />
       <OrderDesk onIce={onIce} weighed={weighed} />
     </>

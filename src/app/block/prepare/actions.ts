@@ -8,6 +8,7 @@ import { speciesOf } from "@/db/house/species";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { NewPreparation } from "./schema";
+import { t } from "@/words/block";
 
 /** Reckons the preparation once more on the server and keeps it with the batch. */
 export const keepPreparation = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
@@ -16,7 +17,7 @@ export const keepPreparation = async (input: unknown, intention: unknown): Promi
     const species = batch && speciesOf(db(), batch.speciesId);
     const raw = batch?.portions.filter(({ cookId }) => cookId === null) ?? [];
     const load = loadOf(raw, raw.length);
-    if (!batch || !species || !load) return err(refused("No raw portion of this batch is left."));
+    if (!batch || !species || !load) return err(refused(t("noRawPortionOfThisBatch")));
     const before = plainPiece(species, load.pieceG, load.thicknessMm);
     const prepared = prepare(species, before, steps);
     if (!prepared.ok) return err(refused(prepared.error));

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/words/block";
 
 const minutes = z
   .number()
@@ -27,5 +28,5 @@ const Step = z.discriminatedUnion("kind", [
 
 export const NewPreparation = z.strictObject({
   batchId: z.string().min(1),
-  steps: z.array(Step).max(8, "Eight steps are enough for one piece."),
+  steps: z.array(Step).max(8, t("eightStepsAreEnoughForOne")),
 });

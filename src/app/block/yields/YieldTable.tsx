@@ -2,6 +2,7 @@ import Link from "next/link";
 import type { PartYield } from "@/core/block";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Yields.module.css";
+import { t } from "@/words/block";
 
 export type YieldLine = {
   readonly key: string;
@@ -24,7 +25,7 @@ export function YieldTable({ lines }: { readonly lines: readonly YieldLine[] }) 
     return (
       <section className={page.card}>
         <p className={page.empty}>
-          Break an animal down at the <Link href="/block">bench</Link> and weigh its parts: they are compared here.
+          {t.rich("breakAnAnimalDownAtThe", { link: (words) => <Link href="/block">{words}</Link> })}
         </p>
       </section>
     );
@@ -33,7 +34,8 @@ export function YieldTable({ lines }: { readonly lines: readonly YieldLine[] }) 
       {lines.map((line) => (
         <section key={line.key} className={page.card}>
           <h2>
-            {line.title} <span className={page.sub}>{line.times === 1 ? "once" : `${line.times} times`}</span>
+            {line.title}{" "}
+            <span className={page.sub}>{line.times === 1 ? t("once") : t("timesTimes", { times: line.times })}</span>
           </h2>
           <ul className={styles.parts}>
             {line.parts.map((part) => (
@@ -62,31 +64,30 @@ export function YieldTable({ lines }: { readonly lines: readonly YieldLine[] }) 
                     </span>
                   ) : null}
                 </span>
-                <span className="muted">count on {part.housePct.toFixed(1)} %</span>
+                <span className="muted">{t("countOnHouse", { house: part.housePct.toFixed(1) })}</span>
               </li>
             ))}
           </ul>
           <div className={styles.by}>
             {(["cooks", "suppliers"] as const).map((by) => (
               <p key={by}>
-                <b>
-                  {line.main} by {by === "cooks" ? "cook" : "supplier"}:
-                </b>{" "}
-                {line[by]
-                  .map(
-                    ({ name, times, pct }) =>
-                      `${name} ${pct === null ? "not weighed" : `${pct.toFixed(1)} %`} (${times})`,
-                  )
-                  .join(", ")}
+                {t.rich("mainByValueLine", {
+                  main: line.main,
+                  value: by === "cooks" ? t("cook") : t("supplier"),
+                  b: (words) => <b>{words}</b>,
+                  line: line[by]
+                    .map(
+                      ({ name, times, pct }) =>
+                        `${name} ${pct === null ? t("notWeighed") : `${pct.toFixed(1)} %`} (${times})`,
+                    )
+                    .join(", "),
+                })}
               </p>
             ))}
           </div>
         </section>
       ))}
-      <p className={page.source}>
-        Bands: range of good animals, each with its source at the bench. “Count on” joins the general figure and the
-        house’s own by how sure each is; ten own weighings are better than any table.
-      </p>
+      <p className={page.source}>{t("bandsRangeOfGoodAnimalsEach")}</p>
     </div>
   );
 }

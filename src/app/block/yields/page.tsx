@@ -12,8 +12,9 @@ import { requireHouse, requestTime } from "../../request";
 import { BLOCK_VIEWS } from "../subViews";
 import { YieldTable, type YieldLine } from "./YieldTable";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/block";
 
-export const metadata: Metadata = { title: "Yields" };
+export const metadata: Metadata = { title: t("yields") };
 
 const DAYS = 365;
 
@@ -68,12 +69,12 @@ export default async function YieldsPage() {
       <PageHead
         title={
           lines.length === 0
-            ? "No yields weighed yet"
+            ? t("noYieldsWeighedYet")
             : low.length > 0
-              ? `${low[0]!.title.split(":")[0]} gives less than it should`
-              : "Yields as they should be"
+              ? t("splitGivesLessThanItShould", { split: low[0]!.title.split(":")[0]! })
+              : t("yieldsAsTheyShouldBe")
         }
-        asks="What animals gave here over a year against what good ones give, by cook and by supplier."
+        asks={t("whatAnimalsGaveHereOverA")}
       />
       <SubNav views={BLOCK_VIEWS} here="/block/yields" />
       <YieldTable lines={lines} />

@@ -8,6 +8,7 @@ import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { enterAdvice, importAdvice, type AdviceRead } from "./actions";
+import { t } from "@/words/dock";
 
 /** One entry by hand, or a file of them. */
 export function AdviceDesk() {
@@ -33,7 +34,7 @@ export function AdviceDesk() {
       rating,
       issuedOn: issued?.format("YYYY-MM-DD"),
     };
-    if (await act(enterAdvice, entry, () => "Entered.")) setSpeciesId(null);
+    if (await act(enterAdvice, entry, () => t("entered"))) setSpeciesId(null);
   };
   const take = async (text: string, goodOnly: boolean) => {
     const read = await act(importAdvice, { text, goodOnly });
@@ -44,8 +45,8 @@ export function AdviceDesk() {
   return (
     <div className={page.stack}>
       <section className={page.card}>
-        <h2>Enter one</h2>
-        <Field label="Fish">
+        <h2>{t("enterOne")}</h2>
+        <Field label={t("fish")}>
           {(id) => (
             <SpeciesSearch
               key={speciesId ?? "none"}
@@ -55,7 +56,7 @@ export function AdviceDesk() {
             />
           )}
         </Field>
-        <Field label="Rating">
+        <Field label={t("rating")}>
           {(id) => (
             <Segmented<AdviceRating>
               id={id}
@@ -63,17 +64,17 @@ export function AdviceDesk() {
               value={rating}
               onChange={setRating}
               options={[
-                { value: "best", label: "Best" },
-                { value: "acceptable", label: "Acceptable" },
-                { value: "avoid", label: "Avoid" },
+                { value: "best", label: t("best") },
+                { value: "acceptable", label: t("acceptable") },
+                { value: "avoid", label: t("avoid") },
               ]}
             />
           )}
         </Field>
-        <Field label="Who says so">
+        <Field label={t("whoSaysSo")}>
           {(id) => <Input id={id} maxLength={120} value={body} onChange={({ target }) => setBody(target.value)} />}
         </Field>
-        <Field label="Issued on">
+        <Field label={t("issuedOn")}>
           {(id) => (
             <DatePicker
               id={id}
@@ -84,7 +85,7 @@ export function AdviceDesk() {
             />
           )}
         </Field>
-        <Field label="Wild or farmed">
+        <Field label={t("wildOrFarmed")}>
           {(id) => (
             <Select
               id={id}
@@ -92,26 +93,26 @@ export function AdviceDesk() {
               className={page.full ?? ""}
               onChange={setProduction}
               options={[
-                { value: "any", label: "Either" },
-                { value: "wild", label: "Wild" },
-                { value: "farmed", label: "Farmed" },
+                { value: "any", label: t("either") },
+                { value: "wild", label: t("wild") },
+                { value: "farmed", label: t("farmed") },
               ]}
             />
           )}
         </Field>
-        <Field label="Only from this area">
+        <Field label={t("onlyFromThisArea")}>
           {(id) => <Input id={id} maxLength={120} value={area} onChange={({ target }) => setArea(target.value)} />}
         </Field>
-        <Field label="Only by this gear">
+        <Field label={t("onlyByThisGear")}>
           {(id) => <Input id={id} maxLength={120} value={gear} onChange={({ target }) => setGear(target.value)} />}
         </Field>
         <Button type="primary" disabled={!speciesId || body.trim() === "" || !issued} onClick={enter}>
-          Enter it
+          {t("enterIt")}
         </Button>
       </section>
       <section className={page.card}>
-        <h2>Read in a file</h2>
-        <p className={page.source}>CSV with the columns species, production, area, gear, body, rating, date.</p>
+        <h2>{t("readInAFile")}</h2>
+        <p className={page.source}>{t("csvWithTheColumnsSpeciesProduction")}</p>
         <Upload
           accept=".csv,.txt"
           showUploadList={false}
@@ -120,30 +121,28 @@ export function AdviceDesk() {
             return false;
           }}
         >
-          <Button>Choose a CSV file</Button>
+          <Button>{t("chooseACsvFile")}</Button>
         </Upload>
-        {cameIn > 0 ? <p>{cameIn} entries came in.</p> : null}
+        {cameIn > 0 ? <p>{t("cameInEntriesCameIn", { cameIn })}</p> : null}
         {file ? (
           <div className={page.above}>
             <Alert
               type="warning"
               showIcon
-              title={`${file.read.problems.length} rows cannot be read`}
+              title={t("lengthRowsCannotBeRead", { length: file.read.problems.length })}
               description={
                 <ul>
                   {file.read.problems.map(({ line, reason }) => (
-                    <li key={line}>
-                      Line {line}: {reason}
-                    </li>
+                    <li key={line}>{t("lineLineReason", { line, reason })}</li>
                   ))}
                 </ul>
               }
             />
             <p className={`${page.line} ${page.above}`}>
               <Button disabled={file.read.good === 0} onClick={() => take(file.text, true)}>
-                Take the {file.read.good} good rows
+                {t("takeTheGoodGoodRows", { good: file.read.good })}
               </Button>
-              <Button onClick={() => setFile(null)}>Take none</Button>
+              <Button onClick={() => setFile(null)}>{t("takeNone")}</Button>
             </p>
           </div>
         ) : null}

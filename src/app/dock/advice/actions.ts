@@ -8,10 +8,11 @@ import type { RowProblem } from "@/exchange/deliveryCsv";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { AddAdvice, AdviceFile } from "./schema";
+import { t } from "@/words/dock";
 
 export const enterAdvice = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("enterAdvice", AddAdvice, input, intention, (entry, { stamp }) => {
-    if (!speciesOf(db(), entry.speciesId)) return err(refused("That fish is not in the table."));
+    if (!speciesOf(db(), entry.speciesId)) return err(refused(t("thatFishIsNotInThe2")));
     addAdvice(db(), [entry], stamp.who, stamp.atMs);
     return ok(null);
   });

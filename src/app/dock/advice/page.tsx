@@ -10,8 +10,9 @@ import { speciesName } from "../../stove/clockOf";
 import { DOCK_VIEWS } from "../subViews";
 import { AdviceDesk } from "./AdviceDesk";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/dock";
 
-export const metadata: Metadata = { title: "Advice" };
+export const metadata: Metadata = { title: t("advice") };
 
 export default async function AdvicePage() {
   await requestTime();
@@ -31,14 +32,18 @@ export default async function AdvicePage() {
   return (
     <>
       <PageHead
-        title={avoided.length > 0 ? `Avoid: ${avoided.slice(0, 3).join(", ")}` : "What advisers say of the fish"}
-        asks="Who said it and when stands beside every rating. The entry that names area and gear most closely is shown at the door."
+        title={
+          avoided.length > 0
+            ? t("avoidAvoided", { avoided: avoided.slice(0, 3).join(", ") })
+            : t("whatAdvisersSayOfTheFish")
+        }
+        asks={t("whoSaidItAndWhenStands")}
       />
       <SubNav views={DOCK_VIEWS} here="/dock/advice" />
       <div className={page.wideLeft}>
         <section className={page.card}>
-          <h2>In the house</h2>
-          {advice.length === 0 ? <p className={page.empty}>None yet. Enter one, or read in a file.</p> : null}
+          <h2>{t("inTheHouse")}</h2>
+          {advice.length === 0 ? <p className={page.empty}>{t("noneYetEnterOneOrRead")}</p> : null}
           <ul className={page.rows}>
             {advice.map((entry) => (
               <li key={entry.id}>
@@ -46,7 +51,7 @@ export default async function AdvicePage() {
                   <span className={page.grow}>
                     <span className={page.title}>{speciesName(entry.speciesId)}</span>{" "}
                     <span className={page.sub}>
-                      {[entry.production, entry.area, entry.gear].filter(Boolean).join(", ") || "any origin"}
+                      {[entry.production, entry.area, entry.gear].filter(Boolean).join(", ") || t("anyOrigin")}
                     </span>
                   </span>
                   <AdviceTag {...entry} />

@@ -12,6 +12,7 @@ import page from "@/ui/layout/page.module.css";
 import { DeliveryDesk } from "../DeliveryDesk";
 import type { LotDraft } from "../lotDraft";
 import { readDeliveryFile } from "./actions";
+import { t } from "@/words/dock";
 
 type Props = {
   readonly suppliers: readonly string[];
@@ -43,7 +44,7 @@ export function FileDesk(props: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
   const load = async (text: string) => {
     const answer = await readDeliveryFile({ text }).catch(() => null);
-    if (!answer) return void message.error("The house did not answer: try again.");
+    if (!answer) return void message.error(t("theHouseDidNotAnswerTry"));
     if (!answer.ok) return void message.error(answer.error.message);
     setRead(answer.value);
     setChosen(answer.value.problems.length === 0 ? (answer.value.drafts[0]?.supplier ?? null) : null);
@@ -55,7 +56,7 @@ export function FileDesk(props: Props) {
     <div className={page.stack}>
       <div className={page.split}>
         <section className={page.card}>
-          <h2>In</h2>
+          <h2>{t("in")}</h2>
           <Upload
             accept=".csv,.txt,.json,.jsonld"
             showUploadList={false}
@@ -64,46 +65,45 @@ export function FileDesk(props: Props) {
               return false;
             }}
           >
-            <Button type="primary">Choose a delivery file</Button>
+            <Button type="primary">{t("chooseADeliveryFile")}</Button>
           </Upload>
-          <p className={`${page.source} ${page.above}`}>
-            CSV with the columns of the export beside, or a GS1 EPCIS 2.0 document in JSON-LD.
-          </p>
+          <p className={`${page.source} ${page.above}`}>{t("csvWithTheColumnsOfThe")}</p>
         </section>
         <section className={page.card}>
-          <h2>Out, last 30 days</h2>
+          <h2>{t("outLast30Days")}</h2>
           <p>
             <a href="/api/export/deliveries.csv" download>
-              Deliveries as CSV
+              {t("deliveriesAsCsv")}
             </a>
           </p>
           <p>
             <a href="/api/export/epcis.jsonld" download>
-              Lots as EPCIS 2.0 (JSON-LD)
+              {t("lotsAsEpcis20Json")}
             </a>
           </p>
-          <p className={page.source}>
-            With the key data elements of seafood traceability as far as the house knows them.
-          </p>
+          <p className={page.source}>{t("withTheKeyDataElementsOf")}</p>
         </section>
       </div>
       {read && read.problems.length > 0 ? (
         <Alert
           type="warning"
           showIcon
-          title={`${read.problems.length} of ${read.problems.length + read.drafts.length} cannot be read`}
+          title={t("lengthOfLength2CannotBeRead", {
+            length: read.problems.length,
+            length2: read.problems.length + read.drafts.length,
+          })}
           description={
             <>
               <ul data-testid="bad-rows">
                 {read.problems.map(({ line, reason }) => (
-                  <li key={`${line}-${reason}`}>
-                    Line {line}: {reason}
-                  </li>
+                  <li key={`${line}-${reason}`}>{t("lineLineReason", { line, reason })}</li>
                 ))}
               </ul>
               <p className={page.line}>
                 {chosen === null && read.drafts.length > 0 ? (
-                  <Button onClick={() => setChosen(vans[0] ?? null)}>Take the {read.drafts.length} good ones</Button>
+                  <Button onClick={() => setChosen(vans[0] ?? null)}>
+                    {t("takeTheLengthGoodOnes", { length: read.drafts.length })}
+                  </Button>
                 ) : null}
                 <Button
                   onClick={() => {
@@ -111,7 +111,7 @@ export function FileDesk(props: Props) {
                     setChosen(null);
                   }}
                 >
-                  Take none
+                  {t("takeNone")}
                 </Button>
               </p>
             </>
@@ -120,10 +120,10 @@ export function FileDesk(props: Props) {
       ) : null}
       {chosen !== null && vans.length > 1 ? (
         <p className={page.line}>
-          Several vans in one file:
+          {t("severalVansInOneFile")}
           {vans.map((van) => (
             <Button key={van} type={van === chosen ? "primary" : "default"} onClick={() => setChosen(van)}>
-              {van || "no supplier"} ({read?.drafts.filter(({ supplier }) => supplier === van).length})
+              {van || t("noSupplier")} ({read?.drafts.filter(({ supplier }) => supplier === van).length})
             </Button>
           ))}
         </p>

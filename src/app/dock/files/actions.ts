@@ -7,9 +7,10 @@ import { readDeliveryCsv, type DeliveryRead } from "@/exchange/deliveryCsv";
 import { readEpcis } from "@/exchange/epcis";
 import { refused, type ActionError } from "../../actionError";
 import { houseQuestion } from "../../houseAction";
+import { t } from "@/words/dock";
 
 const DeliveryFile = z.strictObject({
-  text: z.string().min(1, "The file is empty.").max(5_000_000, "Over 5 MB: split the file."),
+  text: z.string().min(1, t("theFileIsEmpty")).max(5_000_000, t("over5MbSplitTheFile")),
 });
 
 /** Reads a delivery file, CSV or EPCIS; nothing is kept before somebody has looked at the fish. */
@@ -17,7 +18,7 @@ export async function readDeliveryFile(input: unknown): Promise<Result<DeliveryR
   return houseQuestion(DeliveryFile, input, ({ text }) => {
     const own = listOwnSpecies(db());
     const read = /^\s*[[{]/.test(text) ? readEpcis(text, own) : readDeliveryCsv(text, own);
-    if (read.drafts.length === 0 && read.problems.length === 0) return err(refused("The file holds no lots."));
+    if (read.drafts.length === 0 && read.problems.length === 0) return err(refused(t("theFileHoldsNoLots")));
     return ok(read);
   });
 }

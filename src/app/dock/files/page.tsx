@@ -12,18 +12,16 @@ import styles from "../Dock.module.css";
 import { COLUMN_WORDS } from "./columnWords";
 import { FileDesk } from "./FileDesk";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/dock";
 
-export const metadata: Metadata = { title: "Files" };
+export const metadata: Metadata = { title: t("files") };
 
 export default async function FilesPage() {
   const nowMs = await requestTime();
   requireHouse();
   return (
     <>
-      <PageHead
-        title="Read a delivery in, or hand your lots on"
-        asks="A file fills in the papers; eyes, nose and probe still decide. Nothing is kept before you have looked."
-      />
+      <PageHead title={t("readADeliveryInOrHand")} asks={t("aFileFillsInThePapers")} />
       <SubNav views={DOCK_VIEWS} here="/dock/files" />
       <div className={page.stack}>
         <FileDesk
@@ -33,11 +31,8 @@ export default async function FilesPage() {
           serverNowMs={nowMs}
         />
         <section className={page.card}>
-          <h2>The columns of a delivery file</h2>
-          <p className={`muted ${page.below}`}>
-            In any order; the rest beside the needed ones may be left out. Comma, semicolon or tab; decimal point or
-            comma.
-          </p>
+          <h2>{t("theColumnsOfADeliveryFile")}</h2>
+          <p className={`muted ${page.below}`}>{t("inAnyOrderTheRestBeside")}</p>
           <dl className={styles.columns}>
             {DELIVERY_COLUMNS.map((column) => (
               <div key={column}>

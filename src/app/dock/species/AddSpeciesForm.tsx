@@ -7,21 +7,22 @@ import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Dock.module.css";
 import { addSpecies } from "./actions";
+import { t } from "@/words/dock";
 
 const FAMILY_OPTIONS = Object.entries(FAMILIES).map(([value, { english }]) => ({
   value,
   label: `${value}, ${english}`,
 }));
 const HISTAMINE = [
-  { value: "no", label: "No" },
-  { value: "some", label: "On some lists" },
-  { value: "yes", label: "Yes" },
+  { value: "no", label: t("no") },
+  { value: "some", label: t("onSomeLists") },
+  { value: "yes", label: t("yes") },
 ];
 const RAW = [
-  { value: "usual", label: "Usual" },
-  { value: "seldom", label: "Seldom" },
-  { value: "cured-only", label: "Cured only" },
-  { value: "none", label: "No" },
+  { value: "usual", label: t("usual") },
+  { value: "seldom", label: t("seldom") },
+  { value: "cured-only", label: t("curedOnly") },
+  { value: "none", label: t("no") },
 ];
 
 /** A species the table does not know: begun from the one it is most like, so that only what differs is asked. */
@@ -57,7 +58,7 @@ export function AddSpeciesForm() {
       histamineFormer: histamine,
       rawUse: raw,
     };
-    if (!(await act(addSpecies, facts, () => `${name} can be received now.`))) return;
+    if (!(await act(addSpecies, facts, () => t("nameCanBeReceivedNow", { name })))) return;
     setName("");
     setScientificName("");
     setFamily("");
@@ -66,7 +67,7 @@ export function AddSpeciesForm() {
   return (
     <>
       <div className={styles.fields}>
-        <Field label="Most like">
+        <Field label={t("mostLike")}>
           {(id) => (
             <Select
               id={id}
@@ -79,69 +80,67 @@ export function AddSpeciesForm() {
             />
           )}
         </Field>
-        <Field label="Name">
+        <Field label={t("name2")}>
           {(id) => <Input id={id} maxLength={80} value={name} onChange={({ target }) => setName(target.value)} />}
         </Field>
-        <Field label="Scientific name">
+        <Field label={t("scientificName")}>
           {(id) => (
             <Input
               id={id}
               value={scientificName}
-              placeholder="Salvelinus alpinus"
+              placeholder={t("salvelinusAlpinus")}
               onChange={({ target }) => setScientificName(target.value)}
             />
           )}
         </Field>
-        <Field label="Family">
+        <Field label={t("family")}>
           {(id) => (
             <AutoComplete
               id={id}
               value={family}
               className={page.full ?? ""}
-              placeholder="Sparidae"
+              placeholder={t("sparidae")}
               options={FAMILY_OPTIONS}
               filterOption={(typed, option) => (option?.label ?? "").toLowerCase().includes(typed.toLowerCase())}
               onChange={setFamily}
             />
           )}
         </Field>
-        <Field label="Other names" wide>
+        <Field label={t("otherNames")} wide>
           {(id) => (
             <Input
               id={id}
               maxLength={400}
               value={names}
-              placeholder="sv:gös, da:sandart"
+              placeholder={t("svGSDaSandart")}
               onChange={({ target }) => setNames(target.value)}
             />
           )}
         </Field>
-        <Field label="Keeps on ice, days">
+        <Field label={t("keepsOnIceDays")}>
           {(id) => <InputNumber id={id} min={1} max={40} value={life} className={page.full ?? ""} onChange={setLife} />}
         </Field>
-        <Field label="Yield, skin off, %">
+        <Field label={t("yieldSkinOff")}>
           {(id) => (
             <InputNumber id={id} min={3} max={100} value={share} className={page.full ?? ""} onChange={setShare} />
           )}
         </Field>
-        <Field label="Forms histamine">
+        <Field label={t("formsHistamine")}>
           {(id) => (
             <Select id={id} value={histamine} className={page.full ?? ""} options={HISTAMINE} onChange={setHistamine} />
           )}
         </Field>
-        <Field label="Raw use">
+        <Field label={t("rawUse")}>
           {(id) => <Select id={id} value={raw} className={page.full ?? ""} options={RAW} onChange={setRaw} />}
         </Field>
       </div>
       <Button type="primary" disabled={!likeId || name.trim() === "" || family.trim() === ""} onClick={save}>
-        Add it to the library
+        {t("addItToTheLibrary")}
       </Button>
       <p className={`${page.source} ${page.above}`}>
-        Composition, doneness and cuts follow the one it is most like; hazards follow its family, and no likeness takes
-        one away.
-        {family.trim() !== "" && !Object.hasOwn(FAMILIES, family.trim())
-          ? " This family is not in the table: its hazards are not known, so it waits with every raw dish."
-          : ""}
+        {t("compositionDonenessAndCutsFollow", {
+          value: family.trim() !== "" && !Object.hasOwn(FAMILIES, family.trim()) ? t("thisFamilyIsNotInThe") : "",
+        })}
       </p>
     </>
   );

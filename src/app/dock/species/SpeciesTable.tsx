@@ -16,13 +16,14 @@ import { confidenceWords } from "../confidenceWords";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Dock.module.css";
+import { t } from "@/words/dock";
 
 const LANGUAGES = new Intl.DisplayNames("en", { type: "language" });
 const RAW_WORDS: Readonly<Record<Species["rawUse"], string>> = {
-  usual: "usual",
-  seldom: "seldom",
-  "cured-only": "cured only",
-  none: "no",
+  usual: t("usual2"),
+  seldom: t("seldom2"),
+  "cured-only": t("curedOnly2"),
+  none: t("no2"),
 };
 
 /** The whole library; a row opens to names, hazards, composition and where each figure comes from. */
@@ -38,10 +39,10 @@ export function SpeciesTable() {
     <>
       <div data-find className={page.below}>
         <Input
-          aria-label="Find a species"
+          aria-label={t("findASpecies")}
           allowClear
           value={typed}
-          placeholder="Any name, any language, or a code"
+          placeholder={t("anyNameAnyLanguageOrA")}
           onChange={({ target }) => setTyped(target.value)}
         />
       </div>
@@ -51,7 +52,7 @@ export function SpeciesTable() {
         dataSource={[...shown]}
         pagination={{ pageSize: 15, hideOnSinglePage: true, showSizeChanger: false }}
         scroll={{ x: 1000 }}
-        locale={{ emptyText: <p className={page.empty}>Nothing of that name. Add it below.</p> }}
+        locale={{ emptyText: <p className={page.empty}>{t("nothingOfThatNameAddIt")}</p> }}
         expandable={{
           expandRowByClick: true,
           columnWidth: 56,
@@ -61,7 +62,7 @@ export function SpeciesTable() {
               type="button"
               className={styles.unfold}
               aria-expanded={expanded}
-              aria-label={`About ${record.name}`}
+              aria-label={t("aboutName", { name: record.name })}
               onClick={(event) => onExpand(record, event)}
             >
               <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true">
@@ -76,25 +77,25 @@ export function SpeciesTable() {
           ),
         }}
         columns={[
-          { title: "Name", dataIndex: "name", render: (name: string) => <b>{name}</b> },
-          { title: "Scientific", dataIndex: "scientificName", render: (name: string) => <i>{name}</i> },
+          { title: t("name2"), dataIndex: "name", render: (name: string) => <b>{name}</b> },
+          { title: t("scientific"), dataIndex: "scientificName", render: (name: string) => <i>{name}</i> },
           {
-            title: "Code",
+            title: t("code"),
             dataIndex: "faoCode",
             width: 70,
             render: (code: string | null) => <span className="figure">{code ?? "–"}</span>,
           },
-          { title: "Kind", dataIndex: "group", render: (group: Species["group"]) => GROUP_LABELS[group] },
+          { title: t("kind"), dataIndex: "group", render: (group: Species["group"]) => GROUP_LABELS[group] },
           {
-            title: "On ice",
+            title: t("onIce"),
             dataIndex: "iceLifeDays",
             width: 84,
             render: (days: number) => <span className="figure">{days} d</span>,
           },
-          { title: "Raw", dataIndex: "rawUse", width: 100, render: (use: Species["rawUse"]) => RAW_WORDS[use] },
-          { title: "Histamine", dataIndex: "histamineFormer", width: 100 },
+          { title: t("raw"), dataIndex: "rawUse", width: 100, render: (use: Species["rawUse"]) => RAW_WORDS[use] },
+          { title: t("histamine"), dataIndex: "histamineFormer", width: 100 },
           {
-            title: "Season",
+            title: t("season"),
             key: "season",
             width: 150,
             render: (_, { id }) => <span className="figure">{seasonText(id)}</span>,
@@ -109,24 +110,26 @@ const MONTHS = new Intl.DateTimeFormat("en", { month: "short", timeZone: "UTC" }
 const month = (number: number) => MONTHS.format(Date.UTC(2026, number - 1, 15));
 const seasonText = (speciesId: string): string =>
   seasonsOf(speciesId)
-    .map(([area, from, to]) => (from === 1 && to === 12 ? `${area} all year` : `${area} ${month(from)}-${month(to)}`))
+    .map(([area, from, to]) =>
+      from === 1 && to === 12 ? t("areaAllYear", { area }) : `${area} ${month(from)}-${month(to)}`,
+    )
     .join(", ") || "–";
 
 const HAZARD_WORDS: Readonly<Record<HazardId, string>> = {
-  parasites: "roundworms",
-  tapeworm: "tapeworm",
-  flukes: "flukes",
-  histamine: "histamine",
-  ciguatera: "ciguatera",
-  tetrodotoxin: "tetrodotoxin",
-  gempylotoxin: "purging oil",
-  mercury: "mercury",
-  "blood-toxin": "poisonous blood",
-  tetramine: "tetramine",
-  vibrio: "Vibrio",
-  norovirus: "norovirus",
-  biotoxins: "biotoxins",
-  listeria: "Listeria when cured",
+  parasites: t("roundworms"),
+  tapeworm: t("tapeworm"),
+  flukes: t("flukes"),
+  histamine: t("histamine2"),
+  ciguatera: t("ciguatera"),
+  tetrodotoxin: t("tetrodotoxin"),
+  gempylotoxin: t("purgingOil"),
+  mercury: t("mercury"),
+  "blood-toxin": t("poisonousBlood"),
+  tetramine: t("tetramine"),
+  vibrio: t("vibrio"),
+  norovirus: t("norovirus"),
+  biotoxins: t("biotoxins"),
+  listeria: t("listeriaWhenCured"),
 };
 
 function About({ species }: { readonly species: Species }) {
@@ -134,8 +137,8 @@ function About({ species }: { readonly species: Species }) {
   const { water, protein, fat, carbohydrate, ash } = species.compositionPct;
   const { basis, skinOnFilletPct, skinlessPct } = species.yield;
   const parts = [
-    skinOnFilletPct === null ? "" : `skin on ${skinOnFilletPct} %`,
-    skinlessPct === null ? "" : `ready ${skinlessPct} %`,
+    skinOnFilletPct === null ? "" : t("skinOnSkinOnFilletPct", { skinOnFilletPct }),
+    skinlessPct === null ? "" : t("readySkinlessPct", { skinlessPct }),
   ].filter(Boolean);
   return (
     <div className={page.list}>
@@ -143,30 +146,48 @@ function About({ species }: { readonly species: Species }) {
         {species.marketNames
           .map(
             ({ language, name, shared }) =>
-              `${name} (${LANGUAGES.of(language) ?? language}${shared ? ", used for others too" : ""})`,
+              `${name} (${LANGUAGES.of(language) ?? language}${shared ? t("usedForOthersToo") : ""})`,
           )
           .join(", ")}
       </p>
       <p>
-        Family: {species.family ?? "not said"}. Hazards:{" "}
-        {species.hazards === null
-          ? "not known"
-          : species.hazards.map((one) => HAZARD_WORDS[one]).join(", ") || "none named"}
-        .{species.least ? ` Not under ${format.temperature(species.least.centreC)}: ${species.least.because}.` : ""}
+        {t("familyFamilyHazardsHazardsValue", {
+          family: species.family ?? t("notSaid"),
+          hazards:
+            species.hazards === null
+              ? t("notKnown")
+              : species.hazards.map((one) => HAZARD_WORDS[one]).join(", ") || t("noneNamed"),
+          value: species.least
+            ? t("notUnderCentreBecause", {
+                centre: format.temperature(species.least.centreC),
+                because: species.least.because,
+              })
+            : "",
+        })}
       </p>
       <p>{format.words(species.parasiteNote)}</p>
       <p>{format.words(species.kitchenNote)}</p>
       <p>
-        Usually bought: {formLabel(usualForm(species)).toLowerCase()}. Yield of {basis}: {parts.join(", ")}. Portion{" "}
-        {format.mass(species.portion.massG)}. Done at {format.words(species.usualDoneness)}.
+        {t("usuallyBoughtSpeciesYieldOfBasis", {
+          species: formLabel(usualForm(species)).toLowerCase(),
+          basis,
+          parts: parts.join(", "),
+          mass: format.mass(species.portion.massG),
+          usualDoneness: format.words(species.usualDoneness),
+        })}
       </p>
-      <p className="figure">
-        water {water} · protein {protein} · fat {fat} · carbohydrate {carbohydrate} · ash {ash} g/100 g
-      </p>
+      <p className="figure">{t("waterWaterProteinProteinFatFat", { water, protein, fat, carbohydrate, ash })}</p>
       <p className={page.source}>
         {species.mark.origin === "house"
-          ? "Entered by the house."
-          : `${SPECIES_SOURCES.composition}. Yield: ${SPECIES_SOURCES.yield}. Life: ${SPECIES_SOURCES.iceLife}. Hazards: ${FAMILY_SOURCES.ciguatera}; ${FAMILY_SOURCES.histamine}. Confidence: ${confidenceWords(species)}.`}
+          ? t("enteredByTheHouse")
+          : t("compositionYieldYieldLifeIceLife", {
+              composition: SPECIES_SOURCES.composition,
+              yield: SPECIES_SOURCES.yield,
+              iceLife: SPECIES_SOURCES.iceLife,
+              ciguatera: FAMILY_SOURCES.ciguatera,
+              histamine: FAMILY_SOURCES.histamine,
+              confidence: confidenceWords(species),
+            })}
       </p>
     </div>
   );

@@ -6,6 +6,7 @@ import { addOwnSpecies } from "@/db/house/species";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { AddSpecies } from "./schema";
+import { t } from "@/words/dock";
 
 /** "sv:gös, da:sandart" or plain names, which count as English. */
 function namesOf(text: string): { language: string; name: string }[] {
@@ -24,5 +25,5 @@ export const addSpecies = async (input: unknown, intention: unknown): Promise<Re
   houseAction("addSpecies", AddSpecies, input, intention, ({ names, ...facts }, { stamp }) => {
     const id = `own-${foldName(facts.name).replaceAll(" ", "-")}`;
     const added = addOwnSpecies(db(), { ...facts, id, marketNames: namesOf(names) }, stamp.who, stamp.atMs);
-    return added ? ok(id) : err(refused("A species of that name is there already, or its model is not in the table."));
+    return added ? ok(id) : err(refused(t("aSpeciesOfThatNameIs")));
   });

@@ -9,8 +9,9 @@ import { DOCK_VIEWS } from "../subViews";
 import { AddSpeciesForm } from "./AddSpeciesForm";
 import { SpeciesTable } from "./SpeciesTable";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/dock";
 
-export const metadata: Metadata = { title: "Species" };
+export const metadata: Metadata = { title: t("species") };
 
 export default async function SpeciesPage() {
   await requestTime();
@@ -19,8 +20,8 @@ export default async function SpeciesPage() {
   return (
     <>
       <PageHead
-        title={<>{SPECIES.length + own.length} species by every name they are sold under</>}
-        asks="One name can mean several fish: then it says which. Figures are recalled from the named handbooks and marked so."
+        title={<>{t("lengthSpeciesByEveryNameThey", { length: SPECIES.length + own.length })}</>}
+        asks={t("oneNameCanMeanSeveralFish")}
       />
       <SubNav views={DOCK_VIEWS} here="/dock/species" />
       <div className={page.stack}>
@@ -28,7 +29,7 @@ export default async function SpeciesPage() {
           <SpeciesTable />
         </section>
         <section className={page.card}>
-          <h2>One of your own</h2>
+          <h2>{t("oneOfYourOwn")}</h2>
           <AddSpeciesForm />
         </section>
       </div>

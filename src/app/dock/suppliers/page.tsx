@@ -12,8 +12,9 @@ import styles from "../Dock.module.css";
 import { DOCK_VIEWS } from "../subViews";
 import { ArrivalChart } from "./ArrivalChart";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/dock";
 
-export const metadata: Metadata = { title: "Suppliers" };
+export const metadata: Metadata = { title: t("suppliers") };
 
 /** Arrivals a chart can show apart. */
 const SHOWN = 60;
@@ -33,15 +34,15 @@ export default async function SuppliersPage() {
   return (
     <>
       <PageHead
-        title={freshest ? `${freshest.supplier} brings the freshest` : "No supplier yet"}
-        asks="The last year: what stayed, what went back, how fresh it came and how short it weighed. Written by receiving."
+        title={freshest ? t("supplierBringsTheFreshest", { supplier: freshest.supplier }) : t("noSupplierYet")}
+        asks={t("theLastYearWhatStayedWhat")}
       />
       <SubNav views={DOCK_VIEWS} here="/dock/suppliers" />
       <div className={page.stack}>
         {records.length === 0 ? (
           <section className={page.card}>
             <p className={page.empty}>
-              The first delivery starts a record. <Link href="/dock">To the door</Link>.
+              {t.rich("theFirstDeliveryStartsARecord", { link: (words) => <Link href="/dock">{words}</Link> })}
             </p>
           </section>
         ) : null}
@@ -51,23 +52,23 @@ export default async function SuppliersPage() {
             <div className={styles.record}>
               <dl className={styles.tally}>
                 <div>
-                  <dt>Accepted</dt>
+                  <dt>{t("accepted")}</dt>
                   <dd className="figure">{record.accepted}</dd>
                 </div>
                 <div>
-                  <dt>Cooking only</dt>
+                  <dt>{t("cookingOnly")}</dt>
                   <dd className="figure">{record.cookOnly}</dd>
                 </div>
                 <div>
-                  <dt>Refused</dt>
+                  <dt>{t("refused")}</dt>
                   <dd className="figure">{record.refused}</dd>
                 </div>
                 <div>
-                  <dt>Days gone at the door</dt>
+                  <dt>{t("daysGoneAtTheDoor")}</dt>
                   <dd className="figure">{record.meanIceDays === null ? "–" : record.meanIceDays.toFixed(1)}</dd>
                 </div>
                 <div>
-                  <dt>Short weight</dt>
+                  <dt>{t("shortWeight")}</dt>
                   <dd className="figure">{record.shortPct === null ? "–" : `${record.shortPct.toFixed(1)} %`}</dd>
                 </div>
               </dl>
@@ -82,7 +83,7 @@ export default async function SuppliersPage() {
                   }))}
                 />
               ) : (
-                <p className="muted">One lot so far: the line begins with the second.</p>
+                <p className="muted">{t("oneLotSoFarTheLine")}</p>
               )}
             </div>
           </section>

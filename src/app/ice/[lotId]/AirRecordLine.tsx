@@ -8,6 +8,7 @@ import { dayText, hoursText, timeText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { useAirRecord } from "@/workers/client/useRaw";
+import { t } from "@/words/ice";
 
 /** What the freezer's own record shows of the pack as it was stated: when to probe, never that the rule is met. */
 export function AirRecordLine({ held: { hold, pack, lot } }: { readonly held: LotHold }) {
@@ -18,7 +19,7 @@ export function AirRecordLine({ held: { hold, pack, lot } }: { readonly held: Lo
   const { ruleId, startedAtMs, freezer = [] } = hold;
   return (
     <details className={page.open} onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
-      <summary>What the freezer’s own record shows of this pack</summary>
+      <summary>{t("whatTheFreezersOwnRecordShows")}</summary>
       {open ? (
         <Reckoned request={{ composition: species.compositionPct, pack, ruleId, startedAtMs, air: freezer }} />
       ) : null}
@@ -31,27 +32,32 @@ function Reckoned({ request }: { readonly request: AirRecordRequest }) {
   const { answer, problem, working } = useAirRecord(request);
   const when = (atMs: number) => `${dayText(atMs, timeZone)} ${timeText(atMs, timeZone)}`;
   const { pack } = request;
-  if (problem === "no-record")
-    return <p>Nothing is read of the freezer since the pack went in: a sensor or a reading by hand tells.</p>;
+  if (problem === "no-record") return <p>{t("nothingIsReadOfTheFreezer")}</p>;
   if (problem) return <p role="alert">{problem}</p>;
-  if (!answer) return <p aria-busy={working}>Following it through the record…</p>;
+  if (!answer) return <p aria-busy={working}>{t("followingItThroughTheRecord")}</p>;
   const { judged, reachedAtMs, centreC, followedToMs, brokenAtMs } = answer;
   return (
     <div data-testid="air-record">
       <p>
         {reachedAtMs === null
-          ? `By reckoning the centre was at ${format.temperature(centreC, 1)} on ${when(followedToMs)}: not there yet.`
-          : `By reckoning the centre was cold enough from ${when(reachedAtMs)} on, and has ${hoursText(judged.hoursCredited)} of it by ${when(followedToMs)} (${format.words(optionWords(judged.nearest))}).`}
-        {brokenAtMs === null ? "" : ` The record has a hole after ${when(brokenAtMs)} and is followed no further.`}
+          ? t("byReckoningTheCentreWasAt", { centre: format.temperature(centreC, 1), followedTo: when(followedToMs) })
+          : t("byReckoningTheCentreWasCold", {
+              reachedAt: when(reachedAtMs),
+              hoursCredited: hoursText(judged.hoursCredited),
+              followedTo: when(followedToMs),
+              nearest: format.words(optionWords(judged.nearest)),
+            })}
+        {brokenAtMs === null ? "" : t("theRecordHasAHoleAfter", { brokenAt: when(brokenAtMs) })}
       </p>
-      <p>
-        <b>It proves nothing by itself:</b> put a probe in the centre; from that reading on the record of the freezer
-        counts.
-      </p>
+      <p>{t.rich("itProvesNothingByItselfPut", { b: (words) => <b>{words}</b> })}</p>
       <p className={page.source}>
-        Reckoned for {WRAPS[pack.wrap].label.toLowerCase()}, {format.length(pack.thicknessMm)}
-        {pack.layers > 1 ? `, ${pack.layers} on each other` : ""}, in at {format.temperature(pack.startC)}, with the
-        poorest air of its kind ({FREEZERS[pack.freezer].label.toLowerCase()}) and the warmer of every two readings.
+        {t("reckonedForLabelThicknessValueIn", {
+          label: WRAPS[pack.wrap].label.toLowerCase(),
+          thickness: format.length(pack.thicknessMm),
+          value: pack.layers > 1 ? t("layersOnEachOther", { layers: pack.layers }) : "",
+          start: format.temperature(pack.startC),
+          label2: FREEZERS[pack.freezer].label.toLowerCase(),
+        })}
       </p>
     </div>
   );

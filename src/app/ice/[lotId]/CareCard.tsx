@@ -6,6 +6,7 @@ import type { parasitesOf } from "@/db/raw/rawLots";
 import { formatFor } from "@/ui/format/format";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/ice";
 
 type Props = {
   readonly lot: StockLot;
@@ -22,34 +23,42 @@ export function CareCard({ lot, parasites, house }: Props) {
   const allergens = namedAllergens(house.ruleSetId, species, allergensOf(species, row.provenance));
   return (
     <section className={page.card}>
-      <h2>Care</h2>
+      <h2>{t("care")}</h2>
       {isReadyToEat(row.form) ? null : (
         <p data-testid="raw-need">
           {parasites.check.state === "met"
-            ? `Parasite rule: ${format.words(parasites.check.text)}; keep ${parasites.record}. Other risks of raw and under-cooked fish stay.`
-            : `Raw, cured or under-cooked only once the parasite rule is met: ${format.words(parasites.check.text)}.`}{" "}
+            ? t("parasiteRuleTextKeepRecordOther", {
+                text: format.words(parasites.check.text),
+                record: parasites.record,
+              })
+            : t("rawCuredOrUnderCookedOnly", { text: format.words(parasites.check.text) })}{" "}
           <span className={page.source}>{parasites.check.source}</span>
         </p>
       )}
       {row.state === "live" ? (
         <p>
-          Keep at {format.temperature(store.minC)} to {format.temperature(store.maxC)}, {store.how}; never fresh water,
-          never airtight.{" "}
+          {t("keepAtMinToMaxHow2", {
+            min: format.temperature(store.minC),
+            max: format.temperature(store.maxC),
+            how: store.how,
+          })}{" "}
           {onIce && (life.placeC < store.minC - 0.5 || life.placeC > store.maxC + 0.5) ? (
-            <b className={page.stop}>Its place is at {format.temperature(life.placeC, 1)}: move it.</b>
+            <b className={page.stop}>{t("itsPlaceIsAtPlaceMove", { place: format.temperature(life.placeC, 1) })}</b>
           ) : null}{" "}
           <span className={page.source}>{store.source}</span>
         </p>
       ) : null}
-      {species.histamineFormer === "no" ? null : (
-        <p>Histamine former: cold from boat to plate, heat will not undo it.</p>
-      )}
+      {species.histamineFormer === "no" ? null : <p>{t("histamineFormerColdFromBoatTo")}</p>}
       {row.state === "live" && species.group === "bivalve" ? <PracticeLine id="purging" /> : null}
       {isReadyToEat(row.form) || row.state === "live" ? null : <PracticeLine id="reduced-oxygen" />}
       {allergens.words.length > 0 ? (
         <p>
-          Allergens to name: {allergens.words.join(", ")}; {allergens.notice}.{" "}
-          <span className={page.source}>{allergens.source}</span>
+          {t.rich("allergensToNameWordsNoticeSource", {
+            words: allergens.words.join(", "),
+            notice: allergens.notice,
+            source: allergens.source,
+            span: (words) => <span className={page.source}>{words}</span>,
+          })}
         </p>
       ) : null}
     </section>

@@ -5,6 +5,7 @@ import page from "@/ui/layout/page.module.css";
 import { takeOffIce } from "./actions";
 import { Act, useLotAct, type LotFacts } from "./lotAct";
 import { FINISH_REASONS, type FinishReason } from "./schema";
+import { t } from "@/words/ice";
 
 /** Off the ice, used up or sent back. */
 export function FinishWork({ lotId }: LotFacts) {
@@ -13,19 +14,19 @@ export function FinishWork({ lotId }: LotFacts) {
   return (
     <>
       <Segmented<FinishReason> block value={reason} onChange={setReason} options={[...FINISH_REASONS]} />
-      <p className={page.source}>The record stays; what is left is written off under this reason.</p>
+      <p className={page.source}>{t("theRecordStaysWhatIsLeft")}</p>
       <Act
         busy={busy}
         onClick={() =>
           act(
             takeOffIce,
             { lotId, reason },
-            () => "Off the ice.",
+            () => t("offTheIce"),
             () => "/ice",
           )
         }
       >
-        Take it off the ice
+        {t("takeItOffTheIce")}
       </Act>
     </>
   );

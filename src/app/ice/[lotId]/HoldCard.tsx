@@ -6,6 +6,7 @@ import page from "@/ui/layout/page.module.css";
 import styles from "../Ice.module.css";
 import { HoldLine } from "./HoldLine";
 import { NewHold, type BegunKind } from "./NewHold";
+import { t } from "@/words/ice";
 
 type Props = {
   readonly lotId: string;
@@ -20,12 +21,12 @@ export function HoldCard({ lotId, holds, kinds }: Props) {
   return (
     <section className={page.card} aria-labelledby="holds">
       <div className={styles.cardHead}>
-        <h2 id="holds">Holds</h2>
+        <h2 id="holds">{t("holds")}</h2>
         {kinds.length > 0 ? (
-          <Button onClick={() => setAdding((before) => !before)}>{adding ? "Leave it" : "Begin a hold"}</Button>
+          <Button onClick={() => setAdding((before) => !before)}>{adding ? t("leaveIt") : t("beginAHold")}</Button>
         ) : null}
       </div>
-      {holds.length === 0 && !adding ? <p className={page.empty}>Nothing holds this lot.</p> : null}
+      {holds.length === 0 && !adding ? <p className={page.empty}>{t("nothingHoldsThisLot")}</p> : null}
       {adding ? <NewHold lotId={lotId} kinds={kinds} onDone={() => setAdding(false)} /> : null}
       {holds.map((held) => (
         <HoldLine key={held.id} held={held} />

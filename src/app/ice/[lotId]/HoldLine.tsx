@@ -10,6 +10,7 @@ import page from "@/ui/layout/page.module.css";
 import styles from "../Ice.module.css";
 import { AirRecordLine } from "./AirRecordLine";
 import { endHold, noteHoldReading, openThawingPack } from "./actions";
+import { t } from "@/words/ice";
 
 /** One hold: what is still needed, when it ends, and what can be done about it. */
 export function HoldLine({ held }: { readonly held: LotHold }) {
@@ -34,20 +35,21 @@ export function HoldLine({ held }: { readonly held: LotHold }) {
         <>
           {hold.readings.length > 0 ? (
             <p className={page.sub}>
-              Centre:{" "}
-              {hold.readings
-                .slice(-4)
-                .map(
-                  ({ atMs, celsius }) =>
-                    `${format.temperature(celsius, 1)} ${dayText(atMs, timeZone)} ${timeText(atMs, timeZone)}`,
-                )
-                .join(" · ")}
+              {t("centreReadings", {
+                readings: hold.readings
+                  .slice(-4)
+                  .map(
+                    ({ atMs, celsius }) =>
+                      `${format.temperature(celsius, 1)} ${dayText(atMs, timeZone)} ${timeText(atMs, timeZone)}`,
+                  )
+                  .join(" · "),
+              })}
             </p>
           ) : null}
           <div className={styles.holdWork}>
             <InputNumber
-              aria-label={`Centre now, ${format.degree}`}
-              placeholder={`centre, ${format.degree}`}
+              aria-label={t("centreNowDegree", { degree: format.degree })}
+              placeholder={t("centreDegree", { degree: format.degree })}
               value={shown}
               step={0.5}
               inputMode="decimal"
@@ -61,31 +63,31 @@ export function HoldLine({ held }: { readonly held: LotHold }) {
                   await act(
                     noteHoldReading,
                     { holdId: held.id, celsius: format.fromTemperature(shown ?? 0) },
-                    (needs) => `Noted. ${needs}`,
+                    (needs) => t("notedNeeds", { needs }),
                   )
                 )
                   setShown(null);
               }}
             >
-              Note the centre
+              {t("noteTheCentre")}
             </Button>
-            <Button onClick={() => act(endHold, { holdId: held.id }, (as) => `Closed, ${as}.`)}>
-              {status.state === "done" ? "Close it as met" : "Break it off"}
+            <Button onClick={() => act(endHold, { holdId: held.id }, (as) => t("closedAs", { as }))}>
+              {status.state === "done" ? t("closeItAsMet") : t("breakItOff")}
             </Button>
           </div>
         </>
       ) : null}
       {open ? <AirRecordLine held={held} /> : null}
       {open && hold.kind === "thaw" && hold.vacuumPack && !hold.packOpened ? (
-        <Button onClick={() => act(openThawingPack, { holdId: held.id }, () => "Pack opened, and written down.")}>
-          The pack is open
+        <Button onClick={() => act(openThawingPack, { holdId: held.id }, () => t("packOpenedAndWrittenDown"))}>
+          {t("thePackIsOpen")}
         </Button>
       ) : null}
       {open &&
       (hold.kind === "cure" || hold.kind === "thaw") &&
       !(hold.kind === "thaw" && hold.vacuumPack && !hold.packOpened) ? (
-        <Button onClick={() => act(endHold, { holdId: held.id }, (as) => `Closed, ${as}.`)}>
-          {status.state === "due" ? "It is done" : "Break it off"}
+        <Button onClick={() => act(endHold, { holdId: held.id }, (as) => t("closedAs", { as }))}>
+          {status.state === "due" ? t("itIsDone") : t("breakItOff")}
         </Button>
       ) : null}
     </div>

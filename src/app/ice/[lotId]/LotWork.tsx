@@ -7,8 +7,9 @@ import { MoveWork } from "./MoveWork";
 import { SplitWork } from "./SplitWork";
 import { WasteWork } from "./WasteWork";
 import type { LotFacts } from "./lotAct";
+import { t } from "@/words/ice";
 
-const WORKS = ["Move", "Split", "Waste", "Finish"] as const;
+const WORKS = [t("move"), t("split"), t("waste"), t("finish")] as const;
 type Work = (typeof WORKS)[number];
 
 /** What can be done with a lot; each act writes its own line in the book. */
@@ -16,7 +17,7 @@ export function LotWork(props: LotFacts) {
   const [work, setWork] = useState<Work>("Move");
   return (
     <section className={page.card} aria-labelledby="work">
-      <h2 id="work">Do something with it</h2>
+      <h2 id="work">{t("doSomethingWithIt")}</h2>
       <Segmented<Work> block value={work} onChange={setWork} options={[...WORKS]} className={page.below} />
       {work === "Move" ? <MoveWork {...props} /> : null}
       {work === "Split" ? <SplitWork {...props} /> : null}

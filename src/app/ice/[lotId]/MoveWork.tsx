@@ -5,6 +5,7 @@ import { Field } from "@/ui/form/Field";
 import page from "@/ui/layout/page.module.css";
 import { moveTo, openThePack } from "./actions";
 import { Act, options, useLotAct, type LotFacts } from "./lotAct";
+import { t } from "@/words/ice";
 
 /** To another place, or its pack opened. */
 export function MoveWork({ lotId, placeId, places, canOpen }: LotFacts) {
@@ -15,32 +16,30 @@ export function MoveWork({ lotId, placeId, places, canOpen }: LotFacts) {
   const kind = places.find(({ id }) => id === to)?.kind;
   return (
     <>
-      <Field label="Where to">
+      <Field label={t("whereTo")}>
         {(id) => (
           <Select
             id={id}
             value={to}
             className={page.full ?? ""}
             options={options(others)}
-            placeholder="Choose a place"
+            placeholder={t("chooseAPlace")}
             onChange={setTo}
-            notFoundContent="There is no other place: add one under Places."
+            notFoundContent={t("thereIsNoOtherPlaceAdd")}
           />
         )}
       </Field>
-      {kind === "freezer" ? (
-        <p className={page.source}>From now on it counts as frozen: its life stands still.</p>
-      ) : null}
+      {kind === "freezer" ? <p className={page.source}>{t("fromNowOnItCountsAs")}</p> : null}
       <Act
         busy={busy}
         disabled={!to}
-        onClick={() => act(moveTo, { lotId, placeId: to }, () => "Moved, and written in the book.")}
+        onClick={() => act(moveTo, { lotId, placeId: to }, () => t("movedAndWrittenInTheBook"))}
       >
-        Move it
+        {t("moveIt")}
       </Act>
       {canOpen ? (
         <>
-          <Field label="Days once open, as the pack says">
+          <Field label={t("daysOnceOpenAsThePack")}>
             {(id) => (
               <InputNumber
                 id={id}
@@ -48,13 +47,13 @@ export function MoveWork({ lotId, placeId, places, canOpen }: LotFacts) {
                 max={60}
                 value={openDays}
                 inputMode="numeric"
-                placeholder="none said"
+                placeholder={t("noneSaid")}
                 onChange={setOpenDays}
               />
             )}
           </Field>
-          <Act busy={busy} onClick={() => act(openThePack, { lotId, openDays }, () => "Opened: today is day 1.")}>
-            Open the pack: day 1 is today
+          <Act busy={busy} onClick={() => act(openThePack, { lotId, openDays }, () => t("openedTodayIsDay1"))}>
+            {t("openThePackDay1Is")}
           </Act>
         </>
       ) : null}

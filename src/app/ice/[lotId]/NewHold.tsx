@@ -11,6 +11,7 @@ import { PracticeLine } from "@/ui/layout/PracticeLine";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Ice.module.css";
 import { beginHold } from "./actions";
+import { t } from "@/words/ice";
 
 /** The kinds of hold a hand can begin. */
 export type BegunKind = "parasite" | "cure" | "thaw" | "tag";
@@ -19,7 +20,7 @@ const SHORT: Readonly<Record<BegunKind, string>> = {
   parasite: "Freeze",
   cure: "Cure",
   thaw: "Thaw",
-  tag: "Keep the tag",
+  tag: t("keepTheTag"),
 };
 
 type NewProps = { readonly lotId: string; readonly kinds: readonly BegunKind[]; readonly onDone: () => void };
@@ -54,7 +55,7 @@ export function NewHold({ lotId, kinds, onDone }: NewProps) {
     }
   };
   const begin = async () => {
-    if (await act(beginHold, wanted(), () => "The hold runs.")) onDone();
+    if (await act(beginHold, wanted(), () => t("theHoldRuns"))) onDone();
   };
   return (
     <div className={styles.newHold}>
@@ -67,14 +68,15 @@ export function NewHold({ lotId, kinds, onDone }: NewProps) {
       {kind === "parasite" ? (
         <>
           <p className={page.source}>
-            Time counts only while the centre is at or below the limit. Probe it, or say when it got there; a probe
-            reading must close it. <Link href={`/raw/freeze?lot=${lotId}`}>Reckon how long it takes</Link>.
+            {t.rich("timeCountsOnlyWhileTheCentre", {
+              link: (words) => <Link href={`/raw/freeze?lot=${lotId}`}>{words}</Link>,
+            })}
           </p>
           <div className={styles.holdWork}>
-            <Field label={`Centre reached, ${format.degree}`}>
+            <Field label={t("centreReachedDegree", { degree: format.degree })}>
               {(id) => <InputNumber id={id} value={reachedTo} step={1} inputMode="decimal" onChange={setReachedTo} />}
             </Field>
-            <Field label="When">
+            <Field label={t("when")}>
               {(id) => (
                 <DatePicker
                   id={id}
@@ -90,18 +92,18 @@ export function NewHold({ lotId, kinds, onDone }: NewProps) {
         </>
       ) : null}
       {kind === "cure" || kind === "thaw" ? (
-        <Field label="Hours">
+        <Field label={t("hours")}>
           {(id) => <InputNumber id={id} min={0} step={1} inputMode="decimal" value={hours} onChange={setHours} />}
         </Field>
       ) : null}
       {kind === "cure" ? (
-        <Field label="Recipe">
+        <Field label={t("recipe")}>
           {(id) => (
             <Input
               id={id}
               maxLength={200}
               value={note}
-              placeholder="40 g salt, 20 g sugar a kilo"
+              placeholder={t("figure40GSalt20GSugar")}
               onChange={({ target }) => setNote(target.value)}
             />
           )}
@@ -110,16 +112,16 @@ export function NewHold({ lotId, kinds, onDone }: NewProps) {
       {kind === "thaw" ? (
         <>
           <Segmented<ThawWay>
-            aria-label="How it thaws"
+            aria-label={t("howItThaws")}
             value={way}
             onChange={setWay}
             options={[
-              { value: "refrigerator", label: "Refrigerator" },
-              { value: "running-water", label: "Cold running water" },
+              { value: "refrigerator", label: t("refrigerator") },
+              { value: "running-water", label: t("coldRunningWater") },
             ]}
             className={page.below}
           />
-          <Field label="In a vacuum pack">
+          <Field label={t("inAVacuumPack")}>
             {(id) => (
               <div>
                 <Switch id={id} checked={vacuum} onChange={setVacuum} />
@@ -131,12 +133,12 @@ export function NewHold({ lotId, kinds, onDone }: NewProps) {
       ) : null}
       {kind === "cure" ? <PracticeLine id="curing" /> : null}
       {kind === "tag" ? (
-        <Field label="The last of it was served on">
+        <Field label={t("theLastOfItWasServed")}>
           {(id) => <DatePicker id={id} format="ddd D MMM YYYY" value={day} onChange={setDay} />}
         </Field>
       ) : null}
       <Button type="primary" onClick={begin}>
-        Begin
+        {t("begin")}
       </Button>
     </div>
   );

@@ -5,6 +5,7 @@ import type { AttachmentLine } from "@/db/lots/files";
 import { dayText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/ice";
 
 const ACCEPT = ".pdf,.png,.jpg,.jpeg,.webp";
 
@@ -18,17 +19,17 @@ export function Papers({ lotId, files }: { readonly lotId: string; readonly file
     body.append("file", file);
     const answer = await fetch(`/api/lots/${lotId}/files`, { method: "POST", body }).catch(() => null);
     if (answer?.ok) {
-      message.success(`${file.name} is kept with the lot.`);
+      message.success(t("nameIsKeptWithTheLot", { name: file.name }));
       router.refresh();
       return;
     }
     const said = (await answer?.json().catch(() => null)) as { error?: { message?: string } } | null;
-    message.error(said?.error?.message ?? "The house did not answer: try again.");
+    message.error(said?.error?.message ?? t("theHouseDidNotAnswerTry"));
   };
   return (
     <section className={page.card} aria-labelledby="files">
-      <h2 id="files">Certificates and photographs</h2>
-      {files.length === 0 ? <p className={page.empty}>No paper is kept with this lot.</p> : null}
+      <h2 id="files">{t("certificatesAndPhotographs")}</h2>
+      {files.length === 0 ? <p className={page.empty}>{t("noPaperIsKeptWithThis")}</p> : null}
       <ul className={page.rows}>
         {files.map((file) => (
           <li key={file.id}>
@@ -49,7 +50,7 @@ export function Papers({ lotId, files }: { readonly lotId: string; readonly file
           return false;
         }}
       >
-        <Button>Add a paper or a picture</Button>
+        <Button>{t("addAPaperOrAPicture")}</Button>
       </Upload>
     </section>
   );

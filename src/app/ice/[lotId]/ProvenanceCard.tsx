@@ -9,6 +9,7 @@ import type { StockLot } from "@/db/lots/stock";
 import { dayText, formatFor } from "@/ui/format/format";
 import { AdviceTag } from "@/ui/layout/AdviceTag";
 import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/ice";
 
 type Props = {
   readonly lot: StockLot;
@@ -27,47 +28,47 @@ export function ProvenanceCard({ lot, parent, parts, papers, advice, house }: Pr
   const cost = edibleCost(species, row.form, row.priceCentsPerKg);
   return (
     <section className={page.card}>
-      <h2>Provenance</h2>
+      <h2>{t("provenance")}</h2>
       <dl className={page.facts}>
-        <dt>Species</dt>
+        <dt>{t("species")}</dt>
         <dd>
           <i>{species.scientificName}</i> {species.faoCode}
         </dd>
-        <dt>{parent ? "Cut as" : "Came as"}</dt>
+        <dt>{parent ? t("cutAs") : t("cameAs")}</dt>
         <dd>
           {row.partLabel ?? formLabel(row.form)}
-          {row.partUse ? `, for ${PART_USES[row.partUse].toLowerCase()}` : null}
+          {row.partUse ? t("forPARTUSE", { use: PART_USES[row.partUse].toLowerCase() }) : null}
         </dd>
-        <dt>Supplier</dt>
+        <dt>{t("supplier")}</dt>
         <dd>{row.supplier}</dd>
-        <dt>Boat or farm</dt>
+        <dt>{t("boatOrFarm")}</dt>
         <dd>{row.source}</dd>
-        <dt>Production</dt>
+        <dt>{t("production")}</dt>
         <dd>
           {row.production}
-          {provenance.byCatch === undefined ? "" : provenance.byCatch ? ", by-catch" : ", target"}
+          {provenance.byCatch === undefined ? "" : provenance.byCatch ? t("byCatch") : t("target")}
         </dd>
-        <dt>Area</dt>
+        <dt>{t("area")}</dt>
         <dd>{[row.area, provenance.subArea].filter(Boolean).join(", ")}</dd>
-        <dt>Gear</dt>
+        <dt>{t("gear")}</dt>
         <dd>{row.gear}</dd>
-        <dt>Caught</dt>
-        <dd>{row.caughtAtMs === null ? "not stated" : dayText(row.caughtAtMs, house.timeZone)}</dd>
+        <dt>{t("caught")}</dt>
+        <dd>{row.caughtAtMs === null ? t("notStated") : dayText(row.caughtAtMs, house.timeZone)}</dd>
         {provenance.landingPlace ? (
           <>
-            <dt>Landed</dt>
+            <dt>{t("landed")}</dt>
             <dd>{provenance.landingPlace}</dd>
           </>
         ) : null}
         {provenance.supplierLot ? (
           <>
-            <dt>Supplier’s lot</dt>
+            <dt>{t("suppliersLot")}</dt>
             <dd className="figure">{provenance.supplierLot}</dd>
           </>
         ) : null}
         {provenance.tag ? (
           <>
-            <dt>Tag</dt>
+            <dt>{t("tag")}</dt>
             <dd>
               <span className="figure">{provenance.tag.certificate}</span> {provenance.tag.dealer}{" "}
               {provenance.tag.harvestedOn}
@@ -76,20 +77,20 @@ export function ProvenanceCard({ lot, parent, parts, papers, advice, house }: Pr
         ) : null}
         {provenance.wholeKg === undefined ? null : (
           <>
-            <dt>Whole fish</dt>
+            <dt>{t("wholeFish")}</dt>
             <dd>{format.mass(provenance.wholeKg * 1000)}</dd>
           </>
         )}
-        <dt>Price</dt>
+        <dt>{t("price")}</dt>
         <dd>
-          {format.money(row.priceCentsPerKg)} a kilo
-          {cost ? `, ${format.money(cost.centsPerEdibleKg)} an edible kilo` : null}
+          {t("priceCentsPerAKilo", { priceCentsPer: format.money(row.priceCentsPerKg) })}
+          {cost ? t("centsPerEdibleAnEdibleKilo", { centsPerEdible: format.money(cost.centsPerEdibleKg) }) : null}
         </dd>
-        <dt>Place</dt>
-        <dd>{lot.place?.name ?? "none"}</dd>
+        <dt>{t("place")}</dt>
+        <dd>{lot.place?.name ?? t("none")}</dd>
         {parent ? (
           <>
-            <dt>Taken from</dt>
+            <dt>{t("takenFrom")}</dt>
             <dd>
               <Link href={`/ice/${parent.id}`} className="figure">
                 {parent.code}
@@ -99,7 +100,7 @@ export function ProvenanceCard({ lot, parent, parts, papers, advice, house }: Pr
         ) : null}
         {parts.length > 0 ? (
           <>
-            <dt>Parts</dt>
+            <dt>{t("parts")}</dt>
             <dd>
               {parts.map((child) => (
                 <Link key={child.id} href={`/ice/${child.id}`} className={`figure ${page.apart}`}>
@@ -111,11 +112,14 @@ export function ProvenanceCard({ lot, parent, parts, papers, advice, house }: Pr
         ) : null}
       </dl>
       <p className={`${page.source} ${page.above}`} data-testid="papers">
-        Papers {papers.known} of {papers.wanted}
-        {papers.missing.length > 0
-          ? `; missing: ${papers.missing.map(({ label }) => label.toLowerCase()).join(", ")}`
-          : ", complete"}
-        .
+        {t("papersKnownOfWantedValue", {
+          known: papers.known,
+          wanted: papers.wanted,
+          value:
+            papers.missing.length > 0
+              ? t("missingMissing", { missing: papers.missing.map(({ label }) => label.toLowerCase()).join(", ") })
+              : t("complete"),
+        })}
       </p>
       {advice ? <AdviceTag {...advice} /> : null}
     </section>

@@ -7,6 +7,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { splitOff } from "./actions";
 import { Act, options, useLotAct, type LotFacts } from "./lotAct";
+import { t } from "@/words/ice";
 
 /** A part of it as a lot of its own. */
 export function SplitWork({ lotId, group, form, leftG, placeId, places }: LotFacts) {
@@ -18,7 +19,7 @@ export function SplitWork({ lotId, group, form, leftG, placeId, places }: LotFac
   const [note, setNote] = useState("");
   return (
     <>
-      <Field label={`Weight of the part, ${format.bigMassUnit}`}>
+      <Field label={t("weightOfThePartBigMassUnit", { bigMassUnit: format.bigMassUnit })}>
         {(id) => (
           <InputNumber
             id={id}
@@ -31,7 +32,7 @@ export function SplitWork({ lotId, group, form, leftG, placeId, places }: LotFac
           />
         )}
       </Field>
-      <Field label="As">
+      <Field label={t("as")}>
         {(id) => (
           <Select
             id={id}
@@ -42,21 +43,21 @@ export function SplitWork({ lotId, group, form, leftG, placeId, places }: LotFac
           />
         )}
       </Field>
-      <Field label="Into">
+      <Field label={t("into")}>
         {(id) => <Select id={id} value={to} className={page.full ?? ""} options={options(places)} onChange={setTo} />}
       </Field>
-      <Field label="For what">
+      <Field label={t("forWhat")}>
         {(id) => (
           <Input
             id={id}
             maxLength={120}
             value={note}
-            placeholder="crudo, stock bones, staff"
+            placeholder={t("crudoStockBonesStaff")}
             onChange={({ target }) => setNote(target.value)}
           />
         )}
       </Field>
-      <p className={page.source}>{format.mass(leftG)} are left. The part keeps the age of the whole.</p>
+      <p className={page.source}>{t("leftAreLeftThePartKeeps", { left: format.mass(leftG) })}</p>
       <Act
         busy={busy}
         disabled={!mass || !to}
@@ -64,12 +65,12 @@ export function SplitWork({ lotId, group, form, leftG, placeId, places }: LotFac
           act(
             splitOff,
             { lotId, massG: format.fromBigMass(mass ?? 0), form: as, placeId: to, note },
-            () => "A lot of its own now.",
+            () => t("aLotOfItsOwnNow"),
             (id) => `/ice/${id}`,
           )
         }
       >
-        Split it off
+        {t("splitItOff")}
       </Act>
     </>
   );

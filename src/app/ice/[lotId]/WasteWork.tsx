@@ -7,6 +7,7 @@ import page from "@/ui/layout/page.module.css";
 import { throwAway } from "./actions";
 import { Act, useLotAct, type LotFacts } from "./lotAct";
 import { WASTE_REASONS } from "./schema";
+import { t } from "@/words/ice";
 
 /** Thrown away, all or a part, with why and what it cost. */
 export function WasteWork({ lotId, leftG, priceCentsPerKg }: LotFacts) {
@@ -18,7 +19,7 @@ export function WasteWork({ lotId, leftG, priceCentsPerKg }: LotFacts) {
   const massG = all ? leftG : format.fromBigMass(mass ?? 0);
   return (
     <>
-      <Field label="Why">
+      <Field label={t("why")}>
         {(id) => (
           <Select
             id={id}
@@ -29,7 +30,7 @@ export function WasteWork({ lotId, leftG, priceCentsPerKg }: LotFacts) {
           />
         )}
       </Field>
-      <Field label="How much">
+      <Field label={t("howMuch")}>
         {(id) => (
           <Segmented<string>
             id={id}
@@ -37,14 +38,14 @@ export function WasteWork({ lotId, leftG, priceCentsPerKg }: LotFacts) {
             value={all ? "all" : "part"}
             onChange={(value) => setAll(value === "all")}
             options={[
-              { value: "all", label: `All ${format.mass(leftG)}` },
-              { value: "part", label: "A part" },
+              { value: "all", label: t("allLeft", { left: format.mass(leftG) }) },
+              { value: "part", label: t("aPart") },
             ]}
           />
         )}
       </Field>
       {all ? null : (
-        <Field label={`Weight, ${format.bigMassUnit}`}>
+        <Field label={t("weightBigMassUnit", { bigMassUnit: format.bigMassUnit })}>
           {(id) => (
             <InputNumber
               id={id}
@@ -61,9 +62,14 @@ export function WasteWork({ lotId, leftG, priceCentsPerKg }: LotFacts) {
       <Act
         busy={busy}
         disabled={massG <= 0}
-        onClick={() => act(throwAway, { lotId, massG, reason }, (cents) => `Written off: ${format.money(cents)}.`)}
+        onClick={() =>
+          act(throwAway, { lotId, massG, reason }, (cents) => t("writtenOffCents", { cents: format.money(cents) }))
+        }
       >
-        Throw {format.mass(massG)} away, {format.money((massG / 1000) * priceCentsPerKg)} lost
+        {t("throwMassAwayMass2Lost", {
+          mass: format.mass(massG),
+          mass2: format.money((massG / 1000) * priceCentsPerKg),
+        })}
       </Act>
     </>
   );

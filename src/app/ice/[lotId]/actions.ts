@@ -9,27 +9,28 @@ import { refused, type ActionError } from "../../actionError";
 import { tagFacts, type HoldFacts } from "@/house/holdFacts";
 import { houseAction } from "../../houseAction";
 import { BeginHold, HoldId, HoldReading, Move, OpenPack, SplitOff, TakeOff, Throw } from "./schema";
+import { t } from "@/words/ice";
 
 function moveProblem(error: MoveError): ActionError {
   switch (error.kind) {
     case "notOnIce":
-      return refused("This lot is not on ice any more.");
+      return refused(t("thisLotIsNotOnIce"));
     case "noSuchPlace":
-      return refused("That place is not in the house.");
+      return refused(t("thatPlaceIsNotInThe"));
     case "alreadyThere":
-      return refused("It lies there already.");
+      return refused(t("itLiesThereAlready"));
     case "moreThanLeft":
-      return refused(`Only ${Math.round(error.leftG)} g of it are left.`);
+      return refused(t("onlyLeftGOfItAre", { left: Math.round(error.leftG) }));
   }
 }
 
 const holdProblem = (error: HoldError): ActionError =>
-  refused(error.kind === "refused" ? error.message : "That hold is not in the house.");
+  refused(error.kind === "refused" ? error.message : t("thatHoldIsNotInThe"));
 
 export const takeOffIce = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("takeOffIce", TakeOff, input, intention, ({ lotId, reason }, { stamp: { who, atMs } }) => {
     const done = finishLot(db(), lotId, reason, who, atMs);
-    return done ? ok(null) : err(refused("This lot is not on ice any more."));
+    return done ? ok(null) : err(refused(t("thisLotIsNotOnIce")));
   });
 
 export const moveTo = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
@@ -46,7 +47,7 @@ export const splitOff = async (input: unknown, intention: unknown): Promise<Resu
 
 export const openThePack = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("openThePack", OpenPack, input, intention, ({ lotId, openDays }, { stamp, today }) =>
-    openPack(db(), lotId, { day: today, openDays }, stamp) ? ok(null) : err(refused("It is open already, or gone.")),
+    openPack(db(), lotId, { day: today, openDays }, stamp) ? ok(null) : err(refused(t("itIsOpenAlreadyOrGone"))),
   );
 
 export const throwAway = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
@@ -57,7 +58,7 @@ export const throwAway = async (input: unknown, intention: unknown): Promise<Res
 
 export const beginHold = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("beginHold", BeginHold, input, intention, ({ lotId, ...wanted }, { house, stamp }) => {
-    if (!findLot(db(), lotId)) return err(refused("That lot is not in the house."));
+    if (!findLot(db(), lotId)) return err(refused(t("thatLotIsNotInThe")));
     const facts = ((): HoldFacts => {
       switch (wanted.kind) {
         case "parasite":
@@ -71,7 +72,7 @@ export const beginHold = async (input: unknown, intention: unknown): Promise<Res
       }
     })();
     if (facts.kind === "parasite" && facts.stated && facts.stated.atMs > stamp.atMs)
-      return err(refused("It cannot have reached that ahead of now."));
+      return err(refused(t("itCannotHaveReachedThatAhead")));
     return ok(startHold(db(), lotId, facts, stamp));
   });
 
@@ -83,7 +84,7 @@ export const noteHoldReading = async (input: unknown, intention: unknown): Promi
 
 export const openThawingPack = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("openThawingPack", HoldId, input, intention, ({ holdId }, { stamp }) =>
-    openHeldPack(db(), holdId, stamp) ? ok(null) : err(refused("That pack is not waiting to be opened.")),
+    openHeldPack(db(), holdId, stamp) ? ok(null) : err(refused(t("thatPackIsNotWaitingTo"))),
   );
 
 export const endHold = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>

@@ -26,8 +26,9 @@ import { LotWork } from "./LotWork";
 import { Papers } from "./Papers";
 import { ProvenanceCard } from "./ProvenanceCard";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/ice";
 
-export const metadata: Metadata = { title: "Lot" };
+export const metadata: Metadata = { title: t("lot") };
 
 export default async function LotPage({ params }: { readonly params: Promise<{ lotId: string }> }) {
   const nowMs = await requestTime();
@@ -65,21 +66,25 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
         asks={
           <>
             {onIce
-              ? `${usableAs(life, row.form)}. ${format.mass(row.remainingG)} of ${format.mass(row.massG)} left.`
+              ? t("usableRemainingOfMassLeft", {
+                  usable: usableAs(life, row.form),
+                  remaining: format.mass(row.remainingG),
+                  mass: format.mass(row.massG),
+                })
               : null}
-            {row.status === "refused" ? "Refused at the door and kept on record." : null}
-            {row.status === "finished" ? "Off the ice." : null}
+            {row.status === "refused" ? t("refusedAtTheDoorAndKept") : null}
+            {row.status === "finished" ? t("offTheIce") : null}
           </>
         }
       >
-        <nav className={page.line} aria-label="From this lot">
-          <Link href={`/book/lot/${row.id}`}>Where it went</Link>
+        <nav className={page.line} aria-label={t("fromThisLot")}>
+          <Link href={`/book/lot/${row.id}`}>{t("whereItWent")}</Link>
           {onIce && life.state !== "frozen" && breakdownsFor(species, row.form).length > 0 ? (
-            <Link href={`/block/${row.id}/apart`}>Break it down</Link>
+            <Link href={`/block/${row.id}/apart`}>{t("breakItDown")}</Link>
           ) : null}
-          {onIce && lot.cuttable ? <Link href={`/block/${row.id}`}>Cut it at Block</Link> : null}
+          {onIce && lot.cuttable ? <Link href={`/block/${row.id}`}>{t("cutItAtBlock")}</Link> : null}
           {onIce && species.rawUse !== "none" && !(lot.byProduct && row.partUse !== "raw") ? (
-            <Link href={`/raw/${row.id}`}>May it go raw?</Link>
+            <Link href={`/raw/${row.id}`}>{t("mayItGoRaw")}</Link>
           ) : null}
         </nav>
       </PageHead>
@@ -87,23 +92,23 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
         <div className={page.stack}>
           {onIce ? (
             <section className={page.card}>
-              <h2>What is left of it</h2>
+              <h2>{t("whatIsLeftOfIt")}</h2>
               <p>
                 <span className={page.big} data-testid="days-left">
                   {life.state === "frozen" ? format.temperature(life.placeC, 1) : lifeText(life.daysLeft)}
                 </span>{" "}
-                {life.state === "frozen" ? "" : `at ${format.temperature(life.placeC, 1)}: `}
+                {life.state === "frozen" ? "" : t("atPlace", { place: format.temperature(life.placeC, 1) })}
                 {usesLeft(life, lot.rawAllowed, isReadyToEat(row.form))}.
               </p>
               <div className={page.around}>
-                <IceBar segments={lifeSegments(life, lot.rawAllowed)} text="Life of the lot" />
+                <IceBar segments={lifeSegments(life, lot.rawAllowed)} text={t("lifeOfTheLot")} />
               </div>
               <LifeArithmetic life={life} format={format} timeZone={house.timeZone} />
             </section>
           ) : null}
           {holds.length > 0 || kinds.length > 0 ? <HoldCard lotId={row.id} holds={holds} kinds={kinds} /> : null}
           <section className={page.card}>
-            <h2>At the door</h2>
+            <h2>{t("atTheDoor")}</h2>
             <VerdictTag verdict={row.verdict} />
             <ul>
               {row.reasons.map(({ text, source }) => (
@@ -113,9 +118,15 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
               ))}
             </ul>
             <p className="muted">
-              {row.receivedBy}, {dayText(row.receivedAtMs, house.timeZone)} {timeText(row.receivedAtMs, house.timeZone)}
-              , probe {format.temperature(row.receiptC, 1)}.
-              {provenance.deaths ? ` ${provenance.deaths.dead} dead of ${provenance.deaths.counted} looked at.` : null}
+              {t("receivedByReceivedAtReceivedAt2", {
+                receivedBy: row.receivedBy,
+                receivedAt: dayText(row.receivedAtMs, house.timeZone),
+                receivedAt2: timeText(row.receivedAtMs, house.timeZone),
+                receipt: format.temperature(row.receiptC, 1),
+              })}
+              {provenance.deaths
+                ? t("deadDeadOfCountedLookedAt", { dead: provenance.deaths.dead, counted: provenance.deaths.counted })
+                : null}
             </p>
           </section>
           <Papers lotId={row.id} files={filesOfLot(db(), row.id)} />

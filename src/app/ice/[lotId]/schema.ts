@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { RUNNING_WATER_H } from "@/core/coldchain";
 import { FORMS, type Form } from "@/core/freshness";
+import { t } from "@/words/ice";
 
 export const FINISH_REASONS = ["used up", "sent back"] as const;
 export type FinishReason = (typeof FINISH_REASONS)[number];
@@ -8,22 +9,22 @@ export const WASTE_REASONS = ["spoiled", "warm spell", "dead on ice", "over-orde
 
 const FORM_IDS = FORMS.map(({ id }) => id) as [Form, ...Form[]];
 const lotId = z.string().min(1);
-const massG = z.number("How much?").positive("How much?").max(2_000_000, "Check the weight.");
+const massG = z.number(t("howMuch2")).positive(t("howMuch2")).max(2_000_000, t("checkTheWeight"));
 
 export const TakeOff = z.strictObject({ lotId, reason: z.enum(FINISH_REASONS) });
-export const Move = z.strictObject({ lotId, placeId: z.string().min(1, "Where to?") });
+export const Move = z.strictObject({ lotId, placeId: z.string().min(1, t("whereTo2")) });
 export const SplitOff = z.strictObject({
   lotId,
   massG,
   form: z.enum(FORM_IDS),
-  placeId: z.string().min(1, "Where to?"),
-  note: z.string().trim().max(120, "At most 120 letters."),
+  placeId: z.string().min(1, t("whereTo2")),
+  note: z.string().trim().max(120, t("atMost120Letters")),
 });
 export const OpenPack = z.strictObject({
   lotId,
-  openDays: z.number().int("Whole days.").min(1, "At least a day.").max(60, "Check the pack.").nullable(),
+  openDays: z.number().int(t("wholeDays")).min(1, t("atLeastADay")).max(60, t("checkThePack")).nullable(),
 });
-export const Throw = z.strictObject({ lotId, massG, reason: z.string().trim().min(1, "Why?").max(120) });
+export const Throw = z.strictObject({ lotId, massG, reason: z.string().trim().min(1, t("why2")).max(120) });
 
 export const BeginHold = z.discriminatedUnion("kind", [
   z.strictObject({
@@ -35,26 +36,26 @@ export const BeginHold = z.discriminatedUnion("kind", [
   z.strictObject({
     kind: z.literal("cure"),
     lotId,
-    plannedH: z.number("How long?").positive("How long?").max(1000, "Over 1000 h: check."),
+    plannedH: z.number(t("howLong")).positive(t("howLong")).max(1000, t("over1000HCheck")),
     note: z.string().trim().max(200),
   }),
   z
     .strictObject({
       kind: z.literal("thaw"),
       lotId,
-      plannedH: z.number("How long?").positive("How long?").max(200, "Over 200 h: check."),
+      plannedH: z.number(t("howLong")).positive(t("howLong")).max(200, t("over200HCheck")),
       vacuumPack: z.boolean(),
       way: z.enum(["refrigerator", "running-water"]),
     })
     .refine(({ way, plannedH }) => way !== "running-water" || plannedH <= RUNNING_WATER_H, {
       path: ["plannedH"],
-      message: `In running water ${RUNNING_WATER_H} h at most: thaw what is thicker in the refrigerator.`,
+      message: t("inRunningWaterRUNNINGWATERHHAt", { hours: RUNNING_WATER_H }),
     }),
-  z.strictObject({ kind: z.literal("tag"), lotId, lastServedOn: z.iso.date("The day the last was served.") }),
+  z.strictObject({ kind: z.literal("tag"), lotId, lastServedOn: z.iso.date(t("theDayTheLastWasServed")) }),
 ]);
 
 export const HoldReading = z.strictObject({
   holdId: z.string().min(1),
-  celsius: z.number("What does the probe read?").min(-80, "Check the probe.").max(40, "Check the probe."),
+  celsius: z.number(t("whatDoesTheProbeRead")).min(-80, t("checkTheProbe")).max(40, t("checkTheProbe")),
 });
 export const HoldId = z.strictObject({ holdId: z.string().min(1) });

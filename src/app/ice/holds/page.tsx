@@ -11,8 +11,9 @@ import { requestTime, requireHouse } from "../../request";
 import { HoldLine } from "../[lotId]/HoldLine";
 import { ICE_VIEWS } from "../subViews";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/ice";
 
-export const metadata: Metadata = { title: "Holds" };
+export const metadata: Metadata = { title: t("holds") };
 
 export default async function HoldsPage() {
   const nowMs = await requestTime();
@@ -26,22 +27,22 @@ export default async function HoldsPage() {
       <PageHead
         title={
           held.length === 0
-            ? "Nothing is held"
+            ? t("nothingIsHeld")
             : waiting.length === 0
-              ? `${held.length} ${held.length === 1 ? "hold runs" : "holds run"}`
-              : `${waiting.length} of ${held.length} holds want something`
+              ? `${held.length} ${held.length === 1 ? t("holdRuns") : t("holdsRun")}`
+              : t("lengthOfLength2HoldsWantSomething", { length: waiting.length, length2: held.length })
         }
-        asks="Freezing, cures, thawing, live storage and tags: what each still needs and when it ends."
+        asks={t("freezingCuresThawingLiveStorage")}
       >
         <a href="/api/holds.ics" download>
-          Into your calendar (.ics)
+          {t("intoYourCalendarIcs")}
         </a>
       </PageHead>
       <SubNav views={ICE_VIEWS} here="/ice/holds" />
       {held.length === 0 ? (
         <section className={page.card}>
           <p className={page.empty}>
-            A hold begins on the page of its lot. <Link href="/ice">To the lots</Link>.
+            {t.rich("aHoldBeginsOnThePage", { link: (words) => <Link href="/ice">{words}</Link> })}
           </p>
         </section>
       ) : (
@@ -49,7 +50,7 @@ export default async function HoldsPage() {
           {held.map((one) => {
             const species = speciesOf(db(), one.lot.speciesId);
             return (
-              <section key={one.id} className={page.card} aria-label={`Hold of ${one.lot.code}`}>
+              <section key={one.id} className={page.card} aria-label={t("holdOfCode", { code: one.lot.code })}>
                 <h2>
                   <Link href={`/ice/${one.lot.id}`}>
                     {species ? shortName(species) : one.lot.speciesId}{" "}

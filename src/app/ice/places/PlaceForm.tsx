@@ -9,6 +9,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import { savePlace } from "./actions";
 import styles from "../Ice.module.css";
 import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/ice";
 
 /** A place: what it is, what it is set to, and the house's own limits where they are stricter than the rule's. */
 export function PlaceForm({ place }: { readonly place?: Place }) {
@@ -33,7 +34,7 @@ export function PlaceForm({ place }: { readonly place?: Place }) {
       maxC: core(max),
       everyMin: every,
     };
-    const saved = await act(savePlace, facts, () => `${name} is set.`);
+    const saved = await act(savePlace, facts, () => t("nameIsSet", { name }));
     if (saved && !place) setName("");
   };
   const number = (value: number | null, change: (next: number | null) => void, id: string) => (
@@ -41,10 +42,10 @@ export function PlaceForm({ place }: { readonly place?: Place }) {
   );
   return (
     <div className={styles.placeForm}>
-      <Field label="Name">
+      <Field label={t("name2")}>
         {(id) => <Input id={id} maxLength={60} value={name} onChange={({ target }) => setName(target.value)} />}
       </Field>
-      <Field label="Kind">
+      <Field label={t("kind")}>
         {(id) => (
           <Select
             id={id}
@@ -58,10 +59,10 @@ export function PlaceForm({ place }: { readonly place?: Place }) {
           />
         )}
       </Field>
-      <Field label={`Set to, ${format.degree}`}>{(id) => number(set, setSet, id)}</Field>
-      <Field label={`Own lower limit, ${format.degree}`}>{(id) => number(min, setMin, id)}</Field>
-      <Field label={`Own upper limit, ${format.degree}`}>{(id) => number(max, setMax, id)}</Field>
-      <Field label="A reading every, min">
+      <Field label={t("setToDegree", { degree: format.degree })}>{(id) => number(set, setSet, id)}</Field>
+      <Field label={t("ownLowerLimitDegree", { degree: format.degree })}>{(id) => number(min, setMin, id)}</Field>
+      <Field label={t("ownUpperLimitDegree", { degree: format.degree })}>{(id) => number(max, setMax, id)}</Field>
+      <Field label={t("aReadingEveryMin")}>
         {(id) => (
           <InputNumber
             id={id}
@@ -75,7 +76,7 @@ export function PlaceForm({ place }: { readonly place?: Place }) {
         )}
       </Field>
       <Button onClick={save} disabled={name.trim() === "" || set === null}>
-        {place ? "Set it so" : "Add the place"}
+        {place ? t("setItSo") : t("addThePlace")}
       </Button>
     </div>
   );

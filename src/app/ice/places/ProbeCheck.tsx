@@ -8,6 +8,7 @@ import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Ice.module.css";
 import { checkProbe } from "./actions";
+import { t } from "@/words/ice";
 
 /** The probe in melting ice: noted, and asked for again. */
 export function ProbeCheck({ says }: { readonly says: string }) {
@@ -21,25 +22,25 @@ export function ProbeCheck({ says }: { readonly says: string }) {
   };
   return (
     <section className={`${page.card} ${page.aboveMore}`} aria-labelledby="probe-check">
-      <h2 id="probe-check">Probe in ice</h2>
+      <h2 id="probe-check">{t("probeInIce")}</h2>
       <p data-testid="probe-check">{says}</p>
       <div className={styles.holdWork}>
-        <Field label="Which probe">
+        <Field label={t("whichProbe")}>
           {(id) => (
             <Input
               id={id}
               value={probe}
               maxLength={40}
-              placeholder="the thin one"
+              placeholder={t("theThinOne")}
               onChange={({ target }) => setProbe(target.value)}
             />
           )}
         </Field>
-        <Field label={`In melting ice, ${format.degree}`}>
+        <Field label={t("inMeltingIceDegree", { degree: format.degree })}>
           {(id) => <InputNumber id={id} value={shown} step={0.1} inputMode="decimal" onChange={setShown} />}
         </Field>
         <Button disabled={shown === null} onClick={note} className={page.below ?? ""}>
-          Note the check
+          {t("noteTheCheck")}
         </Button>
       </div>
       <PracticeLine id="probe-check" />

@@ -10,15 +10,16 @@ import { readLoggerFile } from "@/exchange/loggerFile";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { Answer, LoggerFile, PlaceId, ProbeInIce, SetPlace, TypedReading } from "./schema";
+import { t } from "@/words/ice";
 
-const NO_PLACE = refused("That place is not in the house.");
+const NO_PLACE = refused(t("thatPlaceIsNotInThe"));
 
 export const savePlace = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("savePlace", SetPlace, input, intention, ({ id, ...facts }, { stamp }) => {
     if (facts.minC !== null && facts.maxC !== null && facts.minC >= facts.maxC)
-      return err(refused("The lower limit must lie below the upper."));
+      return err(refused(t("theLowerLimitMustLieBelow")));
     const place = setPlace(db(), id, facts, stamp);
-    return place ? ok(place.id) : err(refused("Another place has that name."));
+    return place ? ok(place.id) : err(refused(t("anotherPlaceHasThatName")));
   });
 
 export const typeReading = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
@@ -31,11 +32,7 @@ export const typeReading = async (input: unknown, intention: unknown): Promise<R
 export const checkProbe = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("checkProbe", ProbeInIce, input, intention, ({ probe, celsius }, { stamp }) => {
     noteProbeCheck(db(), celsius, probe, stamp);
-    return ok(
-      probeReadsTrue(celsius)
-        ? "Noted: it reads true."
-        : "Noted: it reads wrong. Set it right or take another, and look again at what it measured.",
-    );
+    return ok(probeReadsTrue(celsius) ? t("notedItReadsTrue") : t("notedItReadsWrongSetIt"));
   });
 
 export type LoggerAnswer = {
@@ -92,7 +89,7 @@ export const answerTheExcursion = async (input: unknown, intention: unknown): Pr
       if (!place) return err(NO_PLACE);
       const { excursions } = watchPlace(db(), place, house.ruleSetId, stamp.atMs - BACK_MS, stamp.atMs);
       const found = excursions.find(({ fromMs }) => Math.abs(fromMs - excursionFromMs) < 60_000);
-      if (!found) return err(refused("That stretch is not outside the limits any more."));
+      if (!found) return err(refused(t("thatStretchIsNotOutsideThe")));
       answerExcursion(db(), place, found, action, stamp);
       return ok(null);
     },

@@ -17,14 +17,15 @@ import { PlaceForm } from "./PlaceForm";
 import { ProbeCheck } from "./ProbeCheck";
 import { PlaceStrip } from "./PlaceStrip";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/ice";
 
-export const metadata: Metadata = { title: "Places" };
+export const metadata: Metadata = { title: t("places") };
 
 const PROBES: Readonly<Record<ProbeState, string>> = {
-  never: "No check noted yet: crushed ice with a little water, the tip in the middle, wait a minute.",
-  off: "The last check was off: set it right or take another probe, then check again.",
-  old: "Due: the last check is more than a week old.",
-  good: "In order.",
+  never: t("noCheckNotedYetCrushedIce"),
+  off: t("theLastCheckWasOffSet"),
+  old: t("dueTheLastCheckIsMore"),
+  good: t("inOrder"),
 };
 
 export default async function PlacesPage() {
@@ -41,24 +42,25 @@ export default async function PlacesPage() {
     todayIn(house.timeZone, nowMs),
   );
   const lastCheck = checked
-    ? ` Last: ${format.temperature(checked.celsius, 1)} on ${dayText(checked.atMs, house.timeZone)}, ${checked.who}.`
+    ? t("lastCelsiusOnAtWho", {
+        celsius: format.temperature(checked.celsius, 1),
+        at: dayText(checked.atMs, house.timeZone),
+        who: checked.who,
+      })
     : "";
   const headline =
     out.length > 0
-      ? `${out.map(({ place }) => place.name).join(" and ")} out of limits`
+      ? t("outOutOfLimits", { out: out.map(({ place }) => place.name).join(" and ") })
       : unanswered.length > 0
-        ? `${unanswered.map(({ place }) => place.name).join(" and ")} was out of limits: say what was done`
+        ? t("unansweredWasOutOfLimitsSay", { unanswered: unanswered.map(({ place }) => place.name).join(" and ") })
         : silent.length > 0
-          ? `No word from ${silent.map(({ place }) => place.name).join(" and ")}`
-          : "Every place holds";
+          ? t("noWordFromSilent", { silent: silent.map(({ place }) => place.name).join(" and ") })
+          : t("everyPlaceHolds");
   return (
     <>
-      <PageHead
-        title={headline}
-        asks="The last day of every place against its limits. Type a reading, read in a logger, or let a sensor send."
-      />
+      <PageHead title={headline} asks={t("theLastDayOfEveryPlace")} />
       <SubNav views={ICE_VIEWS} here="/ice/places" />
-      <section className={page.card} aria-label="Places">
+      <section className={page.card} aria-label={t("places")}>
         <ul className={page.rows}>
           {watched.map(({ place, limits, readings, excursions, gaps }) => {
             const last = readings.at(-1);
@@ -66,14 +68,14 @@ export default async function PlacesPage() {
             const quiet = gaps.some(({ toMs }) => toMs === nowMs);
             const waiting = excursions.some(({ answers }) => answers.length === 0);
             const state = open
-              ? "out of limits"
+              ? t("outOfLimits")
               : waiting
-                ? "was out, unanswered"
+                ? t("wasOutUnanswered")
                 : quiet
-                  ? "no reading in time"
+                  ? t("noReadingInTime")
                   : last
-                    ? "holds"
-                    : "no reading yet";
+                    ? t("holds2")
+                    : t("noReadingYet");
             return (
               <li key={place.id}>
                 <Link href={`/ice/places/${place.id}`} className={styles.place} data-place={place.name}>
@@ -81,10 +83,10 @@ export default async function PlacesPage() {
                     <b className={page.title}>{place.name}</b>
                     <br />
                     <span className={page.sub}>
-                      {limits.minC === null ? "" : `${format.temperature(limits.minC)} to `}
+                      {limits.minC === null ? "" : t("minTo", { min: format.temperature(limits.minC) })}
                       {limits.maxC === null
                         ? ""
-                        : `${limits.minC === null ? "at most " : ""}${format.temperature(limits.maxC, 0)}`}
+                        : `${limits.minC === null ? t("atMost") : ""}${format.temperature(limits.maxC, 0)}`}
                     </span>
                   </span>
                   <PlaceStrip readings={readings} limits={limits} fromMs={nowMs - DAY_MS} toMs={nowMs} />
@@ -100,7 +102,7 @@ export default async function PlacesPage() {
       </section>
       <ProbeCheck says={`${PROBES[probes]}${lastCheck}`} />
       <section className={`${page.card} ${page.aboveMore}`}>
-        <h2>Another place</h2>
+        <h2>{t("anotherPlace")}</h2>
         <PlaceForm />
       </section>
     </>

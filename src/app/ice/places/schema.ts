@@ -1,27 +1,28 @@
 import { z } from "zod";
 import { PLACE_KINDS, type PlaceKind } from "@/core/coldchain";
+import { t } from "@/words/ice";
 
 const KIND_IDS = PLACE_KINDS.map(({ id }) => id) as [PlaceKind, ...PlaceKind[]];
-const limit = z.number().min(-80, "Check the limit.").max(30, "Check the limit.").nullable();
+const limit = z.number().min(-80, t("checkTheLimit")).max(30, t("checkTheLimit")).nullable();
 
 export const SetPlace = z.strictObject({
   id: z.string().min(1).nullable(),
-  name: z.string().trim().min(1, "What is it called?").max(60, "At most 60 letters."),
+  name: z.string().trim().min(1, t("whatIsItCalled")).max(60, t("atMost60Letters")),
   kind: z.enum(KIND_IDS),
-  setC: z.number("What is it set to?").min(-80, "Check the set point.").max(30, "Check the set point."),
+  setC: z.number(t("whatIsItSetTo")).min(-80, t("checkTheSetPoint")).max(30, t("checkTheSetPoint")),
   minC: limit,
   maxC: limit,
-  everyMin: z.number().int().min(1, "At least a minute.").max(1440, "At most a day."),
+  everyMin: z.number().int().min(1, t("atLeastAMinute")).max(1440, t("atMostADay")),
 });
 
 export const TypedReading = z.strictObject({
   placeId: z.string().min(1),
-  celsius: z.number("What does it read?").min(-90, "Check the thermometer.").max(60, "Check the thermometer."),
+  celsius: z.number(t("whatDoesItRead")).min(-90, t("checkTheThermometer")).max(60, t("checkTheThermometer")),
 });
 
 export const LoggerFile = z.strictObject({
   placeId: z.string().min(1),
-  text: z.string().min(1, "The file is empty.").max(20_000_000, "Over 20 MB: split the file."),
+  text: z.string().min(1, t("theFileIsEmpty")).max(20_000_000, t("over20MbSplitTheFile")),
   /** False: only say what would come in. */
   keep: z.boolean(),
   /** Take the good rows although some are bad. */
@@ -31,12 +32,12 @@ export const LoggerFile = z.strictObject({
 export const Answer = z.strictObject({
   placeId: z.string().min(1),
   excursionFromMs: z.number(),
-  action: z.string().trim().min(3, "What was done?").max(400, "At most 400 letters."),
+  action: z.string().trim().min(3, t("whatWasDone2")).max(400, t("atMost400Letters")),
 });
 
 export const ProbeInIce = z.strictObject({
-  probe: z.string().trim().max(40, "At most 40 letters."),
-  celsius: z.number("What does it read in the ice?").min(-20, "Check the probe.").max(20, "Check the probe."),
+  probe: z.string().trim().max(40, t("atMost40Letters")),
+  celsius: z.number(t("whatDoesItReadInThe")).min(-20, t("checkTheProbe")).max(20, t("checkTheProbe")),
 });
 
 export const PlaceId = z.strictObject({ placeId: z.string().min(1) });

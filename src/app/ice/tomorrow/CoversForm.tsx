@@ -9,6 +9,7 @@ import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import styles from "../Ice.module.css";
 import { planTheCovers } from "./actions";
 import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/ice";
 
 /** How many covers of what tomorrow. */
 export function CoversForm({ day }: { readonly day: string }) {
@@ -26,7 +27,7 @@ export function CoversForm({ day }: { readonly day: string }) {
   };
   return (
     <div className={styles.placeForm}>
-      <Field label="Fish">
+      <Field label={t("fish")}>
         {(id) => (
           <SpeciesSearch
             key={speciesId ?? "none"}
@@ -40,7 +41,7 @@ export function CoversForm({ day }: { readonly day: string }) {
           />
         )}
       </Field>
-      <Field label="Served">
+      <Field label={t("served")}>
         {(id) => (
           <Segmented<"raw" | "cook">
             id={id}
@@ -48,13 +49,13 @@ export function CoversForm({ day }: { readonly day: string }) {
             value={use}
             onChange={setUse}
             options={[
-              { value: "cook", label: "Cooked" },
-              { value: "raw", label: "Raw" },
+              { value: "cook", label: t("cooked") },
+              { value: "raw", label: t("raw") },
             ]}
           />
         )}
       </Field>
-      <Field label="Covers">
+      <Field label={t("covers")}>
         {(id) => (
           <InputNumber
             id={id}
@@ -67,13 +68,13 @@ export function CoversForm({ day }: { readonly day: string }) {
           />
         )}
       </Field>
-      <Field label={`A portion, ${format.massUnit}`}>
+      <Field label={t("aPortionMassUnit", { massUnit: format.massUnit })}>
         {(id) => (
           <InputNumber id={id} min={1} max={5000} value={portion} onChange={setPortion} className={page.full ?? ""} />
         )}
       </Field>
       <Button type="primary" disabled={!speciesId || covers === null || !portion} onClick={save}>
-        Count on it
+        {t("countOnIt")}
       </Button>
     </div>
   );

@@ -6,11 +6,12 @@ import { speciesOf } from "@/db/house/species";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { SetCovers } from "./schema";
+import { t } from "@/words/ice";
 
 /** Sets the covers of a day for one species and use. */
 export const planTheCovers = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("planTheCovers", SetCovers, input, intention, (wanted, { stamp }) => {
-    if (!speciesOf(db(), wanted.speciesId)) return err(refused("That fish is not in the table."));
+    if (!speciesOf(db(), wanted.speciesId)) return err(refused(t("thatFishIsNotInThe")));
     setCovers(db(), wanted, stamp.who, stamp.atMs);
     return ok(null);
   });

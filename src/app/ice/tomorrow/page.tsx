@@ -16,8 +16,9 @@ import { speciesName } from "../../stove/clockOf";
 import { ICE_VIEWS } from "../subViews";
 import { CoversForm } from "./CoversForm";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/ice";
 
-export const metadata: Metadata = { title: "Tomorrow" };
+export const metadata: Metadata = { title: t("tomorrow") };
 
 /** Service is taken to begin at six in the evening. */
 const SERVICE_HOUR = 18;
@@ -42,22 +43,26 @@ export default async function TomorrowPage() {
   const short = needs.filter(({ shortG }) => shortG > 0.5);
   const names = short.map(({ speciesId }) => inSentence(speciesName(speciesId)));
   const namesShort =
-    names.length > 2 ? `${names.slice(0, 2).join(", ")} and ${names.length - 2} more` : names.join(" and ");
+    names.length > 2
+      ? t("namesAndLengthMore", { names: names.slice(0, 2).join(", "), length: names.length - 2 })
+      : names.join(" and ");
   const dear = spare.filter(({ lot }) => lot.life.state !== "frozen");
   return (
     <>
       <PageHead
         title={
           needs.length === 0
-            ? "What is booked for tomorrow?"
+            ? t("whatIsBookedForTomorrow")
             : short.length === 0
-              ? "Tomorrow is on the ice"
-              : `Tomorrow is short of ${namesShort}`
+              ? t("tomorrowIsOnTheIce")
+              : t("tomorrowIsShortOfNamesShort", { namesShort })
         }
         asks={
           <>
-            {dayText(serviceMs, house.timeZone)}, service from {SERVICE_HOUR}:00. A lot counts only if it lasts until
-            then for that use; the one with least life goes first.
+            {t("serviceServiceFromSERVICEHOUR00", {
+              service: dayText(serviceMs, house.timeZone),
+              hour: SERVICE_HOUR,
+            })}
           </>
         }
       />
@@ -65,10 +70,10 @@ export default async function TomorrowPage() {
       <div className={page.wideLeft}>
         <div className={page.stack}>
           <section className={page.card}>
-            <h2>Covers</h2>
+            <h2>{t("covers")}</h2>
             <CoversForm day={day} />
             {needs.length === 0 ? (
-              <p className={page.empty}>Say how many covers of what; the rest is reckoned.</p>
+              <p className={page.empty}>{t("sayHowManyCoversOfWhat")}</p>
             ) : (
               <ul className={page.rows}>
                 {needs.map((need) => (
@@ -77,22 +82,24 @@ export default async function TomorrowPage() {
                       <span className={page.grow}>
                         <span className={page.title}>
                           {need.covers} × {inSentence(speciesName(need.speciesId))},{" "}
-                          {need.use === "raw" ? "raw" : "cooked"}
+                          {need.use === "raw" ? t("raw2") : t("cooked2")}
                         </span>
                         <br />
                         <span className={page.sub}>
                           {need.from.length === 0
-                            ? "nothing on ice lasts"
-                            : need.from.map(({ title, massG }) => `${format.mass(massG)} of ${title}`).join(", ")}
+                            ? t("nothingOnIceLasts")
+                            : need.from
+                                .map(({ title, massG }) => t("massOfTitle", { mass: format.mass(massG), title }))
+                                .join(", ")}
                         </span>
                       </span>
                       <span className="figure">{format.mass(need.needG)}</span>
                       {need.shortG > 0.5 ? (
                         <b className={page.stop} data-testid="short">
-                          {format.mass(need.shortG)} short
+                          {t("shortShort", { short: format.mass(need.shortG) })}
                         </b>
                       ) : (
-                        <b className={page.good}>covered</b>
+                        <b className={page.good}>{t("covered")}</b>
                       )}
                     </div>
                   </li>
@@ -102,9 +109,9 @@ export default async function TomorrowPage() {
           </section>
         </div>
         <section className={page.card}>
-          <h2>Use today, by what waiting costs</h2>
+          <h2>{t("useTodayByWhatWaitingCosts")}</h2>
           {dear.length === 0 ? (
-            <p className={page.empty}>Nothing is left over.</p>
+            <p className={page.empty}>{t("nothingIsLeftOver")}</p>
           ) : (
             <ul className={page.rows}>
               {dear.slice(0, 12).map(({ lot, spareG, centsAtRisk }) => (
@@ -114,23 +121,27 @@ export default async function TomorrowPage() {
                       <span className={page.title}>{lot.title}</span>
                       <br />
                       <span className={page.sub}>
-                        {format.mass(spareG)} spare, {lifeText(lot.life.daysLeft)} left,{" "}
-                        {lot.life.use === "raw"
-                          ? "raw first"
-                          : lot.life.use === "cook"
-                            ? "any cooked use"
-                            : lot.life.use === "over"
-                              ? "throw it out"
-                              : "cook it through"}
+                        {t("spareSpareDaysLeftLeftValue", {
+                          spare: format.mass(spareG),
+                          daysLeft: lifeText(lot.life.daysLeft),
+                          value:
+                            lot.life.use === "raw"
+                              ? t("rawFirst")
+                              : lot.life.use === "cook"
+                                ? t("anyCookedUse")
+                                : lot.life.use === "over"
+                                  ? t("throwItOut")
+                                  : t("cookItThrough"),
+                        })}
                       </span>
                     </span>
-                    <span className="figure">{format.money(centsAtRisk)} a day</span>
+                    <span className="figure">{t("centsAtRiskADay", { centsAtRisk: format.money(centsAtRisk) })}</span>
                   </Link>
                 </li>
               ))}
             </ul>
           )}
-          <p className={page.source}>Value on ice over the days it has left; less than a day counts whole.</p>
+          <p className={page.source}>{t("valueOnIceOverTheDays")}</p>
         </section>
       </div>
     </>

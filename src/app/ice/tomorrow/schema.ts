@@ -1,9 +1,10 @@
 import { z } from "zod";
+import { t } from "@/words/ice";
 
 export const SetCovers = z.strictObject({
-  day: z.iso.date("A day, as in 2026-03-31."),
-  speciesId: z.string().min(1, "Which fish?"),
+  day: z.iso.date(t("aDayAsIn202603")),
+  speciesId: z.string().min(1, t("whichFish")),
   use: z.enum(["raw", "cook"]),
-  covers: z.number("How many covers?").int().min(0).max(5000, "Over 5000 covers: check."),
-  portionG: z.number("How big is a portion?").positive("How big is a portion?").max(5000, "Check the portion."),
+  covers: z.number(t("howManyCovers")).int().min(0).max(5000, t("over5000CoversCheck")),
+  portionG: z.number(t("howBigIsAPortion")).positive(t("howBigIsAPortion")).max(5000, t("checkThePortion")),
 });

@@ -10,8 +10,9 @@ import { requestTime, requireHouse } from "../../request";
 import { speciesName } from "../../stove/clockOf";
 import { ICE_VIEWS } from "../subViews";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/ice";
 
-export const metadata: Metadata = { title: "Waste" };
+export const metadata: Metadata = { title: t("waste") };
 
 const DAYS = 28;
 
@@ -31,27 +32,34 @@ export default async function WastePage() {
   return (
     <>
       <PageHead
-        title={lines.length === 0 ? "Nothing was thrown away" : `${format.money(total)} thrown away in four weeks`}
+        title={
+          lines.length === 0
+            ? t("nothingWasThrownAway")
+            : t("totalThrownAwayInFourWeeks", { total: format.money(total) })
+        }
         asks={
           reasons[0]
-            ? `Most of it: ${reasons[0].reason}, ${format.money(reasons[0].costCents)}.`
-            : "Waste is written off on the page of its lot."
+            ? t("mostOfItReasonCost", { reason: reasons[0].reason, cost: format.money(reasons[0].costCents) })
+            : t("wasteIsWrittenOffOnThe")
         }
       />
       <SubNav views={ICE_VIEWS} here="/ice/waste" />
       <div className={page.wideRight}>
         <section className={page.card}>
-          <h2>By reason</h2>
-          {reasons.length === 0 ? <p className={page.empty}>No reasons yet.</p> : null}
+          <h2>{t("byReason")}</h2>
+          {reasons.length === 0 ? <p className={page.empty}>{t("noReasonsYet")}</p> : null}
           <ul className={page.rows}>
             {reasons.map(({ reason, times, costCents, massG }) => (
               <li key={reason}>
                 <div className={page.row}>
                   <span className={page.grow}>
-                    <span className={page.title}>{reason}</span>{" "}
-                    <span className={page.sub}>
-                      {times} times, {format.mass(massG)}
-                    </span>
+                    {t.rich("reasonTimesTimesMass", {
+                      reason,
+                      span: (words) => <span className={page.title}>{words}</span>,
+                      times,
+                      mass: format.mass(massG),
+                      span2: (words) => <span className={page.sub}>{words}</span>,
+                    })}
                   </span>
                   <span className="figure">{format.money(costCents)}</span>
                 </div>
@@ -60,8 +68,8 @@ export default async function WastePage() {
           </ul>
         </section>
         <section className={page.card}>
-          <h2>Line by line</h2>
-          {lines.length === 0 ? <p className={page.empty}>Nothing in the last four weeks.</p> : null}
+          <h2>{t("lineByLine")}</h2>
+          {lines.length === 0 ? <p className={page.empty}>{t("nothingInTheLastFourWeeks")}</p> : null}
           <ul className={page.rows}>
             {lines.slice(0, 100).map((line) => (
               <li key={line.id}>

@@ -9,6 +9,7 @@ import { UnitInput } from "@/ui/form/UnitInput";
 import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Raw.module.css";
 import { serveRaw } from "./actions";
+import { t } from "@/words/raw";
 
 type Props = {
   readonly lotId: string;
@@ -29,33 +30,35 @@ export function HalfShell({ lotId, leftG, cleared, opensOnPlate }: Props) {
   if (!opensOnPlate)
     return (
       <section className={page.card}>
-        <h2>Open them first</h2>
+        <h2>{t("openThemFirst")}</h2>
         <p>
-          Alive in the shell they cannot be plated.{" "}
-          <Link href={`/block/${lotId}/apart`}>Open and clean them at Block</Link>; what comes of it is judged here as a
-          lot of its own.
+          {t.rich("aliveInTheShellTheyCannot", {
+            link: (words) => <Link href={`/block/${lotId}/apart`}>{words}</Link>,
+          })}
         </p>
       </section>
     );
   const usedG = covers * pieces * eachG;
   const serve = async () => {
     setBusy(true);
-    await act(
-      serveRaw,
-      { lotId, dish: "raw", covers, gramsPerCover: pieces * eachG, usedG },
-      () => `${covers} plates written down.`,
+    await act(serveRaw, { lotId, dish: "raw", covers, gramsPerCover: pieces * eachG, usedG }, () =>
+      t("coversPlatesWrittenDown", { covers }),
     );
     setBusy(false);
   };
   return (
     <section className={page.card} data-testid="half-shell">
-      <h2>On the half shell</h2>
+      <h2>{t("onTheHalfShell")}</h2>
       <p>
-        <span className={page.big}>{covers * pieces}</span> pieces, <b className="figure">{format.mass(usedG)}</b> in
-        the shell; open a few more: 3 in 100 are spoiled by a practised hand, 8 by a beginner.
+        {t.rich("coversPiecesUsedInTheShell", {
+          covers: covers * pieces,
+          span: (words) => <span className={page.big}>{words}</span>,
+          used: format.mass(usedG),
+          b: (words) => <b className="figure">{words}</b>,
+        })}
       </p>
       <div className={`${styles.fields} ${page.aboveMore}`}>
-        <Field label="Covers">
+        <Field label={t("covers")}>
           {(id) => (
             <InputNumber<number>
               id={id}
@@ -67,7 +70,7 @@ export function HalfShell({ lotId, leftG, cleared, opensOnPlate }: Props) {
             />
           )}
         </Field>
-        <Field label="Pieces each">
+        <Field label={t("piecesEach")}>
           {(id) => (
             <InputNumber<number>
               id={id}
@@ -80,13 +83,11 @@ export function HalfShell({ lotId, leftG, cleared, opensOnPlate }: Props) {
           )}
         </Field>
         <label className={styles.field}>
-          One in shell, {format.massUnit}
+          {t("oneInShellMassUnit", { massUnit: format.massUnit })}
           <UnitInput kind="mass" value={eachG} min={5} max={600} onChange={setEachG} />
         </label>
       </div>
-      <p className={`muted ${page.below}`}>
-        Opened to order, on ice, within two hours. Smell each one; one that smells or stays dry goes.
-      </p>
+      <p className={`muted ${page.below}`}>{t("openedToOrderOnIceWithin")}</p>
       <Button
         type="primary"
         size="large"
@@ -95,7 +96,7 @@ export function HalfShell({ lotId, leftG, cleared, opensOnPlate }: Props) {
         disabled={!cleared || usedG > leftG + 0.5}
         onClick={serve}
       >
-        {cleared ? `Serve ${covers} plates and write it down` : "Not before it meets the rule"}
+        {cleared ? t("serveCoversPlatesAndWriteIt", { covers }) : t("notBeforeItMeetsTheRule")}
       </Button>
     </section>
   );

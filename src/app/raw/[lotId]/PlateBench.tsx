@@ -12,6 +12,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Raw.module.css";
 import { serveRaw } from "./actions";
 import { SliceDrawing } from "./SliceDrawing";
+import { t } from "@/words/raw";
 
 type Props = {
   readonly lotId: string;
@@ -75,28 +76,40 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
         gramsPerCover: Math.round(gramsPerCover * 10) / 10,
         usedG: Math.round(blockG * 10) / 10,
       },
-      (rule) => `${covers} plates written down: ${rule.toLowerCase()}.`,
+      (rule) => t("coversPlatesWrittenDownRule", { covers, rule: rule.toLowerCase() }),
     );
     setBusy(false);
   };
   const short = plan.covers < covers && cutG > leftG + 0.5;
   return (
     <section className={page.card} data-testid="plates">
-      <h2>Slices and plates</h2>
+      <h2>{t("slicesAndPlates")}</h2>
       <div className={styles.answer}>
         <p>
-          <span className={page.big}>{slicesPerCover}</span> slices of {format.mass(sliceG)} a cover
+          {t.rich("slicesPerCoverSlicesOfSliceACover", {
+            slicesPerCover,
+            span: (words) => <span className={page.big}>{words}</span>,
+            slice: format.mass(sliceG),
+          })}
         </p>
         <p>
-          <span className={page.big}>{format.mass(blockG)}</span> of block for {covers}
+          {t.rich("blockOfBlockForCovers", {
+            block: format.mass(blockG),
+            span: (words) => <span className={page.big}>{words}</span>,
+            covers,
+          })}
         </p>
       </div>
       <SliceDrawing heightMm={heightMm} sliceMm={sliceMm} leanDeg={leanDeg} flesh={species.flesh} />
       <p className={`${page.sub} ${page.around}`}>
-        Knife {usual.knife}. Usual {format.length(usual.thin, 1)} to {format.length(usual.thick, 1)}.
+        {t("knifeKnifeUsualThinToThick", {
+          knife: usual.knife,
+          thin: format.length(usual.thin, 1),
+          thick: format.length(usual.thick, 1),
+        })}
       </p>
       <div className={styles.fields}>
-        <Field label="Covers">
+        <Field label={t("covers")}>
           {(id) => (
             <InputNumber<number>
               id={id}
@@ -110,10 +123,10 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
           )}
         </Field>
         <label className={styles.field}>
-          A cover, {format.massUnit}
+          {t("aCoverMassUnit", { massUnit: format.massUnit })}
           <UnitInput kind="mass" value={portionG} min={5} max={500} onChange={setPortionG} />
         </label>
-        <Field label={`Slice, ${format.lengthUnit}`}>
+        <Field label={t("sliceLengthUnit", { lengthUnit: format.lengthUnit })}>
           {(id) => (
             <InputNumber<number>
               id={id}
@@ -127,63 +140,75 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
           )}
         </Field>
         <label className={styles.field}>
-          Block wide, {format.lengthUnit}
+          {t("blockWideLengthUnit", { lengthUnit: format.lengthUnit })}
           <UnitInput kind="length" value={widthMm} min={10} max={400} onChange={setWidthMm} />
         </label>
         <label className={styles.field}>
-          Block high, {format.lengthUnit}
+          {t("blockHighLengthUnit", { lengthUnit: format.lengthUnit })}
           <UnitInput kind="length" value={heightMm} min={5} max={200} onChange={setHeightMm} />
         </label>
-        <Field label="Knife" wide>
+        <Field label={t("knife")} wide>
           {(id) => (
             <Segmented<number>
               id={id}
               value={leanDeg}
               onChange={setLeanDeg}
               options={[
-                { value: 0, label: "upright" },
-                { value: 45, label: "slant" },
-                { value: 65, label: "flat" },
+                { value: 0, label: t("upright") },
+                { value: 45, label: t("slant") },
+                { value: 65, label: t("flat") },
               ]}
             />
           )}
         </Field>
         <label className={styles.field}>
-          Room, {format.degree}
+          {t("roomDegree", { degree: format.degree })}
           <UnitInput kind="temperature" value={roomC} min={5} max={40} onChange={setRoomC} />
         </label>
         <label className={styles.field}>
-          Plates, {format.degree}
+          {t("platesDegree", { degree: format.degree })}
           <UnitInput kind="temperature" value={plateC} min={-5} max={30} onChange={setPlateC} />
         </label>
       </div>
       <dl className={page.facts}>
-        <dt>From block to slices</dt>
+        <dt>{t("fromBlockToSlices")}</dt>
         <dd>
-          {percentText(plan.yieldShare)}; {format.mass(plan.endsG)} of ends to tartare
+          {t("yieldShareEndsOfEndsToTartare", {
+            yieldShare: percentText(plan.yieldShare),
+            ends: format.mass(plan.endsG),
+          })}
         </dd>
-        <dt>Plate holds its cold</dt>
+        <dt>{t("plateHoldsItsCold")}</dt>
         <dd>
           {Number.isFinite(holdMin)
-            ? `${hoursText(holdMin / 60)} until it is at ${format.temperature(WARM_PLATE_C)}`
-            : "as long as the room"}
+            ? t("holdUntilItIsAtWARMPLATE", {
+                hold: hoursText(holdMin / 60),
+                warm: format.temperature(WARM_PLATE_C),
+              })
+            : t("asLongAsTheRoom")}
         </dd>
-        <dt>Dressed with citrus</dt>
+        <dt>{t("dressedWithCitrus")}</dt>
         <dd>
-          {durationText(Math.max(30, Math.round(dressedHoldMin(sliceMm) * 60)))} until a quarter of the slice is white
+          {t("sliceUntilAQuarterOfThe", {
+            slice: durationText(Math.max(30, Math.round(dressedHoldMin(sliceMm) * 60))),
+          })}
         </dd>
-        <dt>Off the ice</dt>
+        <dt>{t("offTheIce")}</dt>
         <dd>
-          {durationText(Math.floor(batch.budgetMin) * 60)} at a time (its face at{" "}
-          {format.temperature(limitC, format.units === "metric" ? 1 : 0)}): {batch.coversPerTrip} covers a trip,{" "}
-          {batch.trips} {batch.trips === 1 ? "trip" : "trips"}, {hoursText(batch.workMin / 60)} of work
+          {t("budgetAtATimeItsFace", {
+            budget: durationText(Math.floor(batch.budgetMin) * 60),
+            limit: format.temperature(limitC, format.units === "metric" ? 1 : 0),
+            coversPerTrip: batch.coversPerTrip,
+            trips: batch.trips,
+            work: hoursText(batch.workMin / 60),
+          })}
         </dd>
       </dl>
       {short ? (
         <Alert
           type="warning"
           showIcon
-          title={`Only ${plan.covers} covers are in what is left.`}
+          title={t("onlyCoversCoversAreInWhat", { covers: plan.covers })}
           className={page.around ?? ""}
         />
       ) : null}
@@ -196,7 +221,7 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
         onClick={serve}
         className={page.aboveMore ?? ""}
       >
-        {cleared ? `Serve ${covers} plates and write it down` : "Not before it meets the rule"}
+        {cleared ? t("serveCoversPlatesAndWriteIt", { covers }) : t("notBeforeItMeetsTheRule")}
       </Button>
     </section>
   );

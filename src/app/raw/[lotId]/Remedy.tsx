@@ -10,6 +10,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import { noteLot, notePapers } from "./actions";
 import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/raw";
 
 export type RemedyFacts = {
   readonly lotId: string;
@@ -33,9 +34,9 @@ export function Remedy({ id, ...facts }: RemedyFacts & { readonly id: CheckId })
     case "kept-cold":
       return (
         <OneReading
-          label={`Fish probed, ${format.degree}`}
-          hint={`fish, ${format.degree}`}
-          button="Note the probe"
+          label={t("fishProbedDegree", { degree: format.degree })}
+          hint={t("fishDegree", { degree: format.degree })}
+          button={t("noteTheProbe")}
           kind="probed"
           lotId={lotId}
         />
@@ -43,9 +44,9 @@ export function Remedy({ id, ...facts }: RemedyFacts & { readonly id: CheckId })
     case "vibrio":
       return (
         <OneReading
-          label={`Water at harvest, ${format.degree}`}
-          hint={`water, ${format.degree}`}
-          button="Note the water"
+          label={t("waterAtHarvestDegree", { degree: format.degree })}
+          hint={t("waterDegree", { degree: format.degree })}
+          button={t("noteTheWater")}
           kind="water"
           lotId={lotId}
         />
@@ -57,7 +58,7 @@ export function Remedy({ id, ...facts }: RemedyFacts & { readonly id: CheckId })
     case "tag":
       return <RoeOrTag lotId={lotId} scallop={facts.scallop} />;
     case "state":
-      return <Link href={`/ice/${lotId}`}>Thaw it at Ice</Link>;
+      return <Link href={`/ice/${lotId}`}>{t("thawItAtIce")}</Link>;
     default:
       return null;
   }
@@ -80,7 +81,7 @@ function OneReading({
   const { act } = useAct();
   const [value, setValue] = useState<number | null>(null);
   const note = () =>
-    act(noteLot, { lotId, kind, amount: format.fromTemperature(value ?? 0), outOf: null }, () => "Noted.");
+    act(noteLot, { lotId, kind, amount: format.fromTemperature(value ?? 0), outOf: null }, () => t("noted"));
   return (
     <>
       <InputNumber<number>
@@ -105,8 +106,8 @@ function Taps({ lotId }: { readonly lotId: string }) {
   return (
     <>
       <InputNumber<number>
-        aria-label="Dead"
-        placeholder="dead"
+        aria-label={t("dead")}
+        placeholder={t("dead2")}
         min={0}
         precision={0}
         inputMode="numeric"
@@ -114,8 +115,8 @@ function Taps({ lotId }: { readonly lotId: string }) {
         onChange={setDead}
       />
       <InputNumber<number>
-        aria-label="Tapped"
-        placeholder="tapped"
+        aria-label={t("tapped")}
+        placeholder={t("tapped2")}
         min={1}
         precision={0}
         inputMode="numeric"
@@ -124,14 +125,14 @@ function Taps({ lotId }: { readonly lotId: string }) {
       />
       <Button
         disabled={dead === null || tapped === null}
-        onClick={() => act(noteLot, { lotId, kind: "tapped", amount: dead, outOf: tapped }, () => "Noted.")}
+        onClick={() => act(noteLot, { lotId, kind: "tapped", amount: dead, outOf: tapped }, () => t("noted"))}
       >
-        Note the taps
+        {t("noteTheTaps")}
       </Button>
       <Button
-        onClick={() => act(noteLot, { lotId, kind: "opened", amount: 1, outOf: null }, () => "Opened now, and noted.")}
+        onClick={() => act(noteLot, { lotId, kind: "opened", amount: 1, outOf: null }, () => t("openedNowAndNoted"))}
       >
-        Opened just now
+        {t("openedJustNow")}
       </Button>
     </>
   );
@@ -141,15 +142,15 @@ function RoeOrTag({ lotId, scallop }: { readonly lotId: string; readonly scallop
   const { act } = useAct();
   return scallop ? (
     <>
-      <Button onClick={() => act(noteLot, { lotId, kind: "roe", amount: 0, outOf: null }, () => "Noted: bare muscle.")}>
-        Bare muscle: no tag asked
+      <Button onClick={() => act(noteLot, { lotId, kind: "roe", amount: 0, outOf: null }, () => t("notedBareMuscle"))}>
+        {t("bareMuscleNoTagAsked")}
       </Button>
-      <Button onClick={() => act(noteLot, { lotId, kind: "roe", amount: 1, outOf: null }, () => "Noted: roe on.")}>
-        Roe on
+      <Button onClick={() => act(noteLot, { lotId, kind: "roe", amount: 1, outOf: null }, () => t("notedRoeOn"))}>
+        {t("roeOn")}
       </Button>
     </>
   ) : (
-    <Link href={`/ice/${lotId}`}>Papers of the lot</Link>
+    <Link href={`/ice/${lotId}`}>{t("papersOfTheLot")}</Link>
   );
 }
 
@@ -161,20 +162,20 @@ function Waters({ lotId, ruleSetId }: { readonly lotId: string; readonly ruleSet
       <Button
         onClick={() =>
           act(notePapers, { lotId, papers: { dealerListed: true } }, () =>
-            us ? "Noted: the dealer is on the list." : "Noted: the dispatch centre is approved.",
+            us ? t("notedTheDealerIsOnThe") : t("notedTheDispatchCentreIsApproved"),
           )
         }
       >
-        {us ? "I looked: the dealer is on the certified list" : "The dispatch centre is approved"}
+        {us ? t("iLookedTheDealerIsOn") : t("theDispatchCentreIsApproved")}
       </Button>
       {us ? null : (
         <Select<"A" | "B" | "C">
-          aria-label="Class of the waters"
-          placeholder="class of the waters"
+          aria-label={t("classOfTheWaters")}
+          placeholder={t("classOfTheWaters2")}
           className={page.choice ?? ""}
-          options={(["A", "B", "C"] as const).map((value) => ({ value, label: `Class ${value}` }))}
+          options={(["A", "B", "C"] as const).map((value) => ({ value, label: t("classValue", { value }) }))}
           onChange={(waterClass) =>
-            act(notePapers, { lotId, papers: { waterClass } }, () => `Noted: class ${waterClass}.`)
+            act(notePapers, { lotId, papers: { waterClass } }, () => t("notedClassWaterClass", { waterClass }))
           }
         />
       )}
@@ -189,28 +190,28 @@ function ParasitePapers({ lotId, ruleSetId, production, roe, canFreeze }: Omit<R
   );
   return (
     <>
-      {canFreeze ? <Link href={`/raw/freeze?lot=${lotId}`}>Plan the freezing</Link> : null}
-      <Link href={`/ice/${lotId}`}>Holds of the lot</Link>
-      {paper("Freezing statement on file", { freezingStatement: true }, "Noted: the supplier's freezing statement.")}
+      {canFreeze ? <Link href={`/raw/freeze?lot=${lotId}`}>{t("planTheFreezing")}</Link> : null}
+      <Link href={`/ice/${lotId}`}>{t("holdsOfTheLot")}</Link>
+      {paper(t("freezingStatementOnFile"), { freezingStatement: true }, t("notedTheSuppliersFreezingStatement"))}
       {production === "farmed" ? (
         <>
           <Select<"net-pen" | "land-based" | "ranched">
-            aria-label="How it was reared"
-            placeholder="how it was reared"
+            aria-label={t("howItWasReared")}
+            placeholder={t("howItWasReared2")}
             className={page.choice ?? ""}
             options={[
-              { value: "net-pen", label: "In net pens" },
-              { value: "land-based", label: "On land" },
-              { value: "ranched", label: "Caught and fattened" },
+              { value: "net-pen", label: t("inNetPens") },
+              { value: "land-based", label: t("onLand") },
+              { value: "ranched", label: t("caughtAndFattened") },
             ]}
-            onChange={(rearing) => act(notePapers, { lotId, papers: { rearing } }, () => "Noted.")}
+            onChange={(rearing) => act(notePapers, { lotId, papers: { rearing } }, () => t("noted"))}
           />
-          {paper("Grower's statement on file", { feedStatement: true }, "Noted: the grower's statement.")}
+          {paper(t("growersStatementOnFile"), { feedStatement: true }, t("notedTheGrowersStatement"))}
         </>
       ) : ruleSetId === "fda-2022" ? null : (
-        paper("Authorised ground, with its paper", { clearedGround: true }, "Noted: an authorised ground.")
+        paper(t("authorisedGroundWithItsPaper"), { clearedGround: true }, t("notedAnAuthorisedGround"))
       )}
-      {roe ? paper("Out of the skein and rinsed", { skein: "removed-and-rinsed" }, "Noted: rinsed eggs.") : null}
+      {roe ? paper(t("outOfTheSkeinAndRinsed"), { skein: "removed-and-rinsed" }, t("notedRinsedEggs")) : null}
     </>
   );
 }
@@ -233,10 +234,10 @@ function Look({ lotId, lacking }: { readonly lotId: string; readonly lacking: re
       <Button
         disabled={seen.length < lacking.length}
         onClick={() =>
-          act(noteLot, { lotId, kind: "looked", amount: Math.max(...seen), outOf: null }, () => "Looked at, and noted.")
+          act(noteLot, { lotId, kind: "looked", amount: Math.max(...seen), outOf: null }, () => t("lookedAtAndNoted"))
         }
       >
-        Note what I saw
+        {t("noteWhatISaw")}
       </Button>
     </div>
   );

@@ -1,5 +1,6 @@
 import { FLESH } from "@/ui/theme/palette";
 import { sliceGeometry } from "@/ui/drawings/sliceGeometry";
+import { t } from "@/words/raw";
 
 type Props = {
   readonly heightMm: number;
@@ -15,7 +16,7 @@ export function SliceDrawing({ heightMm, sliceMm, leanDeg, flesh }: Props) {
     <svg
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={`Block with slices of ${sliceMm} mm`}
+      aria-label={t("blockWithSlicesOfSliceMmMm", { sliceMm })}
       style={{ width: "100%", display: "block" }}
     >
       <path d={outline} fill={FLESH[flesh][0]} stroke="#8d6a57" strokeWidth="1.5" />

@@ -6,10 +6,11 @@ import { servePlates, type PlatesError } from "@/db/raw/plates";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { LotNote, LotPapers, NewPlates } from "./schema";
+import { t } from "@/words/raw";
 
 export const noteLot = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("noteLot", LotNote, input, intention, ({ lotId, ...note }, { stamp }) =>
-    noteOnLot(db(), lotId, note, stamp) ? ok(null) : err(refused("This lot is not on ice any more.")),
+    noteOnLot(db(), lotId, note, stamp) ? ok(null) : err(refused(t("thisLotIsNotOnIce"))),
   );
 
 /** Notes papers on a lot that came after it. */
@@ -18,17 +19,17 @@ export const notePapers = async (input: unknown, intention: unknown): Promise<Re
     // what was not said is left out, so that it stays "not said"
     addPapers(db(), lotId, JSON.parse(JSON.stringify(papers)) as Papers, stamp)
       ? ok(null)
-      : err(refused("This lot is not on ice any more.")),
+      : err(refused(t("thisLotIsNotOnIce"))),
   );
 
 function inWords(error: PlatesError): ActionError {
   switch (error.kind) {
     case "notOnIce":
-      return refused("This lot is not on ice any more.");
+      return refused(t("thisLotIsNotOnIce"));
     case "notCleared":
       return refused(`${error.why}.`);
     case "moreThanLeft":
-      return refused(`Only ${Math.round(error.leftG)} g are left: fewer plates.`);
+      return refused(t("onlyLeftGAreLeftFewer", { left: Math.round(error.leftG) }));
     default:
       return assertNever(error);
   }

@@ -22,8 +22,9 @@ import styles from "../Raw.module.css";
 import { Checks } from "./Checks";
 import { HalfShell } from "./HalfShell";
 import { PlateBench } from "./PlateBench";
+import { t } from "@/words/raw";
 
-export const metadata: Metadata = { title: "Raw" };
+export const metadata: Metadata = { title: t("raw") };
 
 export default async function RawLotPage({
   params,
@@ -54,23 +55,31 @@ export default async function RawLotPage({
         <div>
           <h1>
             {clearance.answer === "yes"
-              ? `The ${inSentence(lot.title)} may go raw`
-              : `The ${inSentence(lot.title)}: ${clearance.answer === "no" ? "not raw" : "not yet"}`}{" "}
+              ? t("theTitleMayGoRaw", { title: inSentence(lot.title) })
+              : t("theTitleValue", {
+                  title: inSentence(lot.title),
+                  value: clearance.answer === "no" ? t("notRaw2") : t("notYet2"),
+                })}{" "}
             <span className="figure muted">{row.code}</span>
           </h1>
           <p className={page.asks} data-testid="headline">
             {format.words(clearance.headline)}
-            {clearance.answer === "yes" && clearance.untilMs !== null ? `, until ${when(clearance.untilMs)}` : ""}
-            {clearance.answer === "not-yet" && clearance.fromMs !== null ? `; from ${when(clearance.fromMs)}` : ""}.
+            {clearance.answer === "yes" && clearance.untilMs !== null
+              ? t("untilUntil", { until: when(clearance.untilMs) })
+              : ""}
+            {clearance.answer === "not-yet" && clearance.fromMs !== null
+              ? t("fromFrom", { from: when(clearance.fromMs) })
+              : ""}
+            .
           </p>
         </div>
-        <nav className={page.line} aria-label="From this lot">
+        <nav className={page.line} aria-label={t("fromThisLot")}>
           {dish === "raw" ? (
-            <Link href={`/raw/${row.id}?as=cured`}>Cured instead</Link>
+            <Link href={`/raw/${row.id}?as=cured`}>{t("curedInstead")}</Link>
           ) : (
-            <Link href={`/raw/${row.id}?as=raw`}>Plain instead</Link>
+            <Link href={`/raw/${row.id}?as=raw`}>{t("plainInstead")}</Link>
           )}
-          <Link href={`/ice/${row.id}`}>The lot</Link>
+          <Link href={`/ice/${row.id}`}>{t("theLot")}</Link>
         </nav>
       </header>
       {clearance.answer === "yes" ? (
@@ -82,7 +91,7 @@ export default async function RawLotPage({
       ) : null}
       <div className={page.wideLeft}>
         <div className={page.stack}>
-          <section className={page.card} aria-label="Clearance">
+          <section className={page.card} aria-label={t("clearance")}>
             <p className={page.below}>
               <ClearTag answer={clearance.answer} /> <span className="muted">{ruleWords(clearance.rule)}</span>
             </p>
@@ -119,34 +128,36 @@ export default async function RawLotPage({
         </div>
         <div className={page.stack}>
           <section className={page.card}>
-            <h2>For the menu</h2>
+            <h2>{t("forTheMenu")}</h2>
             <div className={styles.advisory}>
               <p>{clearance.advisory.disclosure}</p>
               <p data-testid="advisory">{clearance.advisory.reminder}</p>
             </div>
             {named.words.length > 0 ? (
-              <p>
-                Allergens to name: {named.words.join(", ")}; {named.notice}.
-              </p>
+              <p>{t("allergensToNameWordsNotice", { words: named.words.join(", "), notice: named.notice })}</p>
             ) : null}
             <PracticeLine id="hands" />
             <p className={page.source}>{clearance.advisory.source}</p>
           </section>
           <section className={page.card}>
-            <h2>What proves it</h2>
+            <h2>{t("whatProvesIt")}</h2>
             <p data-testid="record">{clearance.record}.</p>
             <p>
-              <Link href={`/book/lot/${row.id}`}>The record of this lot in the book</Link>
+              <Link href={`/book/lot/${row.id}`}>{t("theRecordOfThisLotIn")}</Link>
             </p>
             {served.length > 0 ? (
               <ul className={page.rows}>
                 {served.map((plate) => (
                   <li key={plate.id}>
                     <div className={page.row}>
-                      <span className={page.grow}>
-                        {plate.covers} plates of {format.mass(plate.gramsPerCover)}, {plate.dish}
-                      </span>
-                      <span className="figure">{when(plate.atMs)}</span>
+                      {t.rich("coversPlatesOfGramsPerCoverDish", {
+                        covers: plate.covers,
+                        gramsPerCover: format.mass(plate.gramsPerCover),
+                        dish: plate.dish,
+                        span: (words) => <span className={page.grow}>{words}</span>,
+                        at: when(plate.atMs),
+                        span2: (words) => <span className="figure">{words}</span>,
+                      })}
                     </div>
                   </li>
                 ))}
@@ -154,7 +165,7 @@ export default async function RawLotPage({
             ) : null}
           </section>
           <section className={page.card}>
-            <h2>What stays</h2>
+            <h2>{t("whatStays")}</h2>
             <ul style={{ margin: 0, paddingLeft: 20 }}>
               {clearance.risks.map(({ id, text }) => (
                 <li key={id} data-risk={id}>

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/words/raw";
 
 const lotId = z.string().min(1);
 
@@ -6,24 +7,24 @@ export const LotNote = z.discriminatedUnion("kind", [
   z.strictObject({
     lotId,
     kind: z.literal("probed"),
-    amount: z.number("What does the probe read?").min(-40, "Check the probe.").max(40, "Check the probe."),
+    amount: z.number(t("whatDoesTheProbeRead")).min(-40, t("checkTheProbe")).max(40, t("checkTheProbe")),
     outOf: z.null(),
   }),
   z
     .strictObject({
       lotId,
       kind: z.literal("tapped"),
-      amount: z.number("How many are dead?").int().min(0),
-      outOf: z.number("How many did you tap?").int().min(1, "How many did you tap?").max(10_000),
+      amount: z.number(t("howManyAreDead")).int().min(0),
+      outOf: z.number(t("howManyDidYouTap")).int().min(1, t("howManyDidYouTap")).max(10_000),
     })
     .refine(({ amount, outOf }) => amount <= outOf, {
-      message: "More dead than tapped: count again.",
+      message: t("moreDeadThanTappedCountAgain"),
       path: ["amount"],
     }),
   z.strictObject({
     lotId,
     kind: z.literal("water"),
-    amount: z.number("How warm was the water?").min(-2).max(40, "Check the water temperature."),
+    amount: z.number(t("howWarmWasTheWater")).min(-2).max(40, t("checkTheWaterTemperature")),
     outOf: z.null(),
   }),
   z.strictObject({ lotId, kind: z.literal("roe"), amount: z.union([z.literal(0), z.literal(1)]), outOf: z.null() }),
@@ -52,13 +53,13 @@ export const LotPapers = z.strictObject({
       waterClass: z.enum(["A", "B", "C"]).optional(),
       supplierLot: z.string().trim().min(1).max(120).optional(),
     })
-    .refine((papers) => Object.keys(papers).length > 0, "Say which paper."),
+    .refine((papers) => Object.keys(papers).length > 0, t("sayWhichPaper")),
 });
 
 export const NewPlates = z.strictObject({
   lotId,
   dish: z.enum(["raw", "cured"]),
-  covers: z.number("How many plates?").int("Whole plates.").min(1, "How many plates?").max(500),
-  gramsPerCover: z.number().positive("How much to a plate?").max(1000),
+  covers: z.number(t("howManyPlates")).int(t("wholePlates")).min(1, t("howManyPlates")).max(500),
+  gramsPerCover: z.number().positive(t("howMuchToAPlate")).max(1000),
   usedG: z.number().positive().max(500_000),
 });

@@ -9,6 +9,7 @@ import { LayerMap } from "@/ui/drawings/LayerMap";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { UnitInput } from "@/ui/form/UnitInput";
+import { t } from "@/words/raw";
 
 const RAW = [233, 183, 160] as const;
 const WHITE = [251, 246, 238] as const;
@@ -38,12 +39,20 @@ export function AcidCard() {
   );
   return (
     <section className={page.card} data-testid="acid">
-      <h2>Lime or lemon</h2>
+      <h2>{t("limeOrLemon")}</h2>
       <p>
-        <span className={page.big}>{hoursText(wanted.usual / 60)}</span> for {chosen.label.toLowerCase()}
+        {t.rich("usualForLabel", {
+          usual: hoursText(wanted.usual / 60),
+          span: (words) => <span className={page.big}>{words}</span>,
+          label: chosen.label.toLowerCase(),
+        })}
       </p>
       <p className={`muted ${page.below}`}>
-        {hoursText(wanted.low / 60)} to {hoursText(wanted.high / 60)} by fish; {chosen.why}.
+        {t("lowToHighByFishWhy", {
+          low: hoursText(wanted.low / 60),
+          high: hoursText(wanted.high / 60),
+          why: chosen.why,
+        })}
       </p>
       <Segmented<(typeof CITRUS_SCHOOLS)[number]["id"]>
         block
@@ -51,20 +60,18 @@ export function AcidCard() {
         value={school}
         onChange={setSchool}
         options={CITRUS_SCHOOLS.map(({ id, label }) => ({ value: id, label }))}
-        aria-label="School"
+        aria-label={t("school")}
         className={page.below}
       />
       <label style={{ display: "grid", gap: 6, maxWidth: 160, color: "var(--muted)" }}>
-        Slice or cube, {format.lengthUnit}
+        {t("sliceOrCubeLengthUnit", { lengthUnit: format.lengthUnit })}
         <UnitInput kind="length" value={thicknessMm} min={1} max={40} onChange={setThickness} />
       </label>
       <div className={page.around}>
-        <LayerMap label="Whitening of the slice over time" columns={columns} from={RAW} to={WHITE} height={110} />
+        <LayerMap label={t("whiteningOfTheSliceOverTime")} columns={columns} from={RAW} to={WHITE} height={110} />
       </div>
-      <p className={page.sub}>
-        From dressed (left) to white through after {hoursText(longest / 60)} (right), both faces.
-      </p>
-      <Field label="Minutes since it was dressed">
+      <p className={page.sub}>{t("fromDressedLeftToWhiteThrough", { longest: hoursText(longest / 60) })}</p>
+      <Field label={t("minutesSinceItWasDressed")}>
         {(id) => (
           <Slider
             id={id}
@@ -72,19 +79,21 @@ export function AcidCard() {
             max={longest}
             value={Math.min(minutes, longest)}
             onChange={setMinutes}
-            ariaLabelForHandle="Minutes since it was dressed"
+            ariaLabelForHandle={t("minutesSinceItWasDressed")}
           />
         )}
       </Field>
       <p data-testid="depth">
-        {Math.min(minutes, longest)} min: <b className="figure">{format.length(now.depthMm, 1)}</b> white from each face
-        ({format.length(now.lowMm, 1)} to {format.length(now.highMm, 1)}), {Math.round(now.rawShare * 100)} % of it
-        still raw.
+        {t.rich("minutesMinDepthWhiteFromEach", {
+          minutes: Math.min(minutes, longest),
+          depth: format.length(now.depthMm, 1),
+          b: (words) => <b className="figure">{words}</b>,
+          low: format.length(now.lowMm, 1),
+          high: format.length(now.highMm, 1),
+          rawShare: Math.round(now.rawShare * 100),
+        })}
       </p>
-      <p className={page.source}>
-        {WHITENING.source}; fat fish and skin are slower. Acid is not cooking and kills no parasite (FDA Food Code 2022,
-        3-401.11; memory, high): the raw rule of the house stays.
-      </p>
+      <p className={page.source}>{t("sourceFatFishAndSkinAre", { source: WHITENING.source })}</p>
       <PracticeLine id="acidifying" />
     </section>
   );

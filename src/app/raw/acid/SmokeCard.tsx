@@ -8,6 +8,7 @@ import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "../Raw.module.css";
+import { t } from "@/words/raw";
 
 /** A lot that may be smoked, with the parasite rule as its own facts answer it. */
 export type SmokeLot = { readonly id: string; readonly title: string; readonly cleared: boolean; readonly why: string };
@@ -25,16 +26,16 @@ export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
   const stop = advice.some(({ level }) => level === "stop");
   return (
     <section className={page.card} data-testid="smoke">
-      <h2>Cold smoke</h2>
+      <h2>{t("coldSmoke")}</h2>
       <p>
-        <span className={styles.words}>{stop ? "Not like this" : "Go ahead"}</span>
+        <span className={styles.words}>{stop ? t("notLikeThis") : t("goAhead")}</span>
       </p>
       <div className={`${styles.fields} ${page.around}`}>
         <label className={styles.field}>
-          In the box, {format.degree}
+          {t("inTheBoxDegree", { degree: format.degree })}
           <UnitInput kind="temperature" value={boxC} min={-5} max={60} onChange={setBox} />
         </label>
-        <Field label="Minutes">
+        <Field label={t("minutes")}>
           {(id) => (
             <InputNumber<number>
               id={id}
@@ -46,7 +47,7 @@ export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
             />
           )}
         </Field>
-        <Field label="Salt in its water, %">
+        <Field label={t("saltInItsWater")}>
           {(id) => (
             <InputNumber<number>
               id={id}
@@ -59,11 +60,11 @@ export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
             />
           )}
         </Field>
-        <Field label="Lot">
+        <Field label={t("lot")}>
           {(id) => (
             <Select<string>
               id={id}
-              placeholder="which lot?"
+              placeholder={t("whichLot")}
               value={lotId}
               className={page.full ?? ""}
               options={lots.map(({ id: value, title }) => ({ value, label: title }))}
@@ -71,7 +72,7 @@ export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
             />
           )}
         </Field>
-        <Field label="Into a vacuum pack">
+        <Field label={t("intoAVacuumPack")}>
           {(id) => <Switch id={id} checked={vacuumPacked} onChange={setVacuum} />}
         </Field>
       </div>
@@ -83,7 +84,7 @@ export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
       <ul className={styles.advice}>
         {advice.map(({ level, text, source }) => (
           <li key={text} data-level={level}>
-            <b>{level === "stop" ? "Stop: " : level === "care" ? "Mind: " : ""}</b>
+            <b>{level === "stop" ? t("stop") : level === "care" ? t("mind") : ""}</b>
             {format.words(text)} <span className={page.source}>({source})</span>
           </li>
         ))}

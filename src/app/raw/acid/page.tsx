@@ -10,8 +10,9 @@ import { RAW_VIEWS } from "../subViews";
 import { AcidCard } from "./AcidCard";
 import { SmokeCard } from "./SmokeCard";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/raw";
 
-export const metadata: Metadata = { title: "Acid and smoke" };
+export const metadata: Metadata = { title: t("acidAndSmoke") };
 
 export default async function AcidPage() {
   const nowMs = await requestTime();
@@ -24,7 +25,7 @@ export default async function AcidPage() {
     });
   return (
     <>
-      <PageHead title="Acid and cold smoke" asks="Both flavour and firm; neither cooks, neither kills parasites." />
+      <PageHead title={t("acidAndColdSmoke")} asks={t("bothFlavourAndFirmNeitherCooks")} />
       <SubNav views={RAW_VIEWS} here="/raw/acid" />
       <div className={page.split}>
         <AcidCard />

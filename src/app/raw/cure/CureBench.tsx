@@ -13,6 +13,7 @@ import { CureCurves } from "./CureCurves";
 import { CureForm } from "./CureForm";
 import { CureResult } from "./CureResult";
 import { cureRequest, firstCure, recipeOf, type CureAsk, type CureLot } from "./cureAsk";
+import { t } from "@/words/raw";
 
 /** The cure: what goes on, how it goes in, when it comes out. */
 export function CureBench({ lots }: { readonly lots: readonly CureLot[] }) {
@@ -31,14 +32,10 @@ export function CureBench({ lots }: { readonly lots: readonly CureLot[] }) {
   };
   const begin = async () => {
     if (!plan || !lotId) return;
-    const rest = plan.even ? `; rest ${hoursText(plan.restH)}` : "";
+    const rest = plan.even ? t("restRest", { rest: hoursText(plan.restH) }) : "";
     const note = `${recipeOf(ask)}, ${format.length(ask.thicknessMm)}${rest}`;
     const plannedH = Math.round(plan.stopH * 100) / 100;
-    const begun = await act(
-      beginHold,
-      { kind: "cure", lotId, plannedH, note },
-      () => "The cure runs; it is in the holds.",
-    );
+    const begun = await act(beginHold, { kind: "cure", lotId, plannedH, note }, () => t("theCureRunsItIsIn"));
     if (begun) router.push("/ice/holds");
   };
   return (
@@ -58,7 +55,7 @@ export function CureBench({ lots }: { readonly lots: readonly CureLot[] }) {
           </>
         ) : problem ? null : (
           <section className={page.card}>
-            <p className={page.empty}>Following the salt…</p>
+            <p className={page.empty}>{t("followingTheSalt")}</p>
           </section>
         )}
       </div>

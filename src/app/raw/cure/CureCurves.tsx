@@ -5,6 +5,7 @@ import { SALT_DIFFUSIVITY, type CurePlan } from "@/core/cure";
 import { LayerMap } from "@/ui/drawings/LayerMap";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/raw";
 
 const HoursCurve = dynamic(() => import("@/ui/charts/HoursCurve"), {
   ssr: false,
@@ -39,13 +40,11 @@ export function CureCurves({ plan, skin, fatPct, targetSaltPct }: Props) {
   const columns = useMemo(() => columnsOf(plan), [plan]);
   return (
     <section className={page.card}>
-      <h2>Salt through the slice</h2>
-      <LayerMap label="Salt through the slice over time" columns={columns} from={FRESH} to={CURED} />
-      <p className={page.sub}>
-        {skin ? "Skin" : "Middle"} below, face above; from laid in (left) to even (right). Darker is saltier.
-      </p>
+      <h2>{t("saltThroughTheSlice")}</h2>
+      <LayerMap label={t("saltThroughTheSliceOverTime")} columns={columns} from={FRESH} to={CURED} />
+      <p className={page.sub}>{t("valueBelowFaceAboveFromLaid", { value: skin ? t("skin") : t("middle") })}</p>
       <HoursCurve
-        label="Salt over time"
+        label={t("saltOverTime")}
         rows={plan.samples.map(({ atH, meanPct, deepestPct, nearFacePct }) => ({
           atH,
           mean: meanPct,
@@ -53,22 +52,23 @@ export function CureCurves({ plan, skin, fatPct, targetSaltPct }: Props) {
           face: nearFacePct,
         }))}
         series={[
-          { key: "mean", name: "mean", tone: "main" },
-          { key: "deepest", name: "deepest", tone: "other" },
-          { key: "face", name: "face", tone: "third" },
+          { key: "mean", name: t("mean"), tone: "main" },
+          { key: "deepest", name: t("deepest"), tone: "other" },
+          { key: "face", name: t("face"), tone: "third" },
         ]}
         unit="%"
         limit={targetSaltPct}
         markH={plan.stopH}
       />
       <details className={page.open}>
-        <summary>How it is reckoned</summary>
+        <summary>{t("howItIsReckoned")}</summary>
         <p>
-          Salt moves through the water of the fish by diffusion (Fick; a slab
-          {skin ? ", one face shut by the skin" : ", both faces"}); work value{" "}
-          {(fatPct >= 5 ? SALT_DIFFUSIVITY.fat : SALT_DIFFUSIVITY.lean).toExponential(0)} m²/s near{" "}
-          {format.temperature(SALT_DIFFUSIVITY.atC)}. {SALT_DIFFUSIVITY.source}. Published values spread by a factor of
-          three: taste it. Weight loss and days are read off common practice (low).
+          {t("saltMovesThroughTheWaterOf", {
+            value: skin ? t("oneFaceShutByTheSkin") : t("bothFaces"),
+            toExponential: (fatPct >= 5 ? SALT_DIFFUSIVITY.fat : SALT_DIFFUSIVITY.lean).toExponential(0),
+            at: format.temperature(SALT_DIFFUSIVITY.atC),
+            source: SALT_DIFFUSIVITY.source,
+          })}
         </p>
       </details>
     </section>

@@ -8,15 +8,16 @@ import page from "@/ui/layout/page.module.css";
 import { LotOrFish } from "../LotOrFish";
 import styles from "../Raw.module.css";
 import type { CureAsk, CureLot } from "./cureAsk";
+import { t } from "@/words/raw";
 
 const METHODS: readonly { readonly value: CureMethod; readonly label: string; readonly why: string }[] = [
   {
     value: "dry",
-    label: "Dry",
-    why: "default: firm, dark, loses the most water; the salt laid on is the salt it gets",
+    label: t("dry"),
+    why: t("defaultFirmDarkLosesTheMost"),
   },
-  { value: "brine", label: "Wet brine", why: "quick and mild; left in too long it goes on taking salt" },
-  { value: "equilibrium", label: "Equilibrium", why: "cannot be over-salted; takes days" },
+  { value: "brine", label: t("wetBrine"), why: t("quickAndMildLeftInToo") },
+  { value: "equilibrium", label: t("equilibrium"), why: t("cannotBeOverSaltedTakesDays") },
 ];
 
 type Props = {
@@ -39,7 +40,7 @@ export function CureForm({ lots, lotId, ask, onLot, onChange }: Props) {
         onLot={onLot}
         onSpecies={(chosen) => onChange({ speciesId: chosen })}
       />
-      <Field label="Way">
+      <Field label={t("way")}>
         {(id) => (
           <Segmented<CureMethod>
             id={id}
@@ -53,7 +54,7 @@ export function CureForm({ lots, lotId, ask, onLot, onChange }: Props) {
       <p className={`${page.sub} ${page.below}`}>{METHODS.find(({ value }) => value === method)!.why}</p>
       <div className={styles.fields}>
         <QuantityField
-          label="Weight"
+          label={t("weight")}
           kind="mass"
           value={massG}
           min={20}
@@ -61,7 +62,7 @@ export function CureForm({ lots, lotId, ask, onLot, onChange }: Props) {
           onChange={(value) => onChange({ massG: value })}
         />
         <QuantityField
-          label="Thick"
+          label={t("thick")}
           kind="length"
           value={thicknessMm}
           min={3}
@@ -69,7 +70,7 @@ export function CureForm({ lots, lotId, ask, onLot, onChange }: Props) {
           onChange={(value) => onChange({ thicknessMm: value })}
         />
         <NumberField
-          label="Salt wanted, %"
+          label={t("saltWanted")}
           min={0.3}
           max={8}
           step={0.1}
@@ -77,7 +78,7 @@ export function CureForm({ lots, lotId, ask, onLot, onChange }: Props) {
           onChange={(value) => onChange({ targetSaltPct: value })}
         />
         <QuantityField
-          label="Place"
+          label={t("place")}
           kind="temperature"
           value={ask.placeC}
           min={0}
@@ -86,7 +87,7 @@ export function CureForm({ lots, lotId, ask, onLot, onChange }: Props) {
         />
         {method === "dry" ? (
           <NumberField
-            label="Salt, g a kilo"
+            label={t("saltGAKilo")}
             min={5}
             max={400}
             value={saltPerKg}
@@ -94,7 +95,7 @@ export function CureForm({ lots, lotId, ask, onLot, onChange }: Props) {
           />
         ) : (
           <NumberField
-            label="Water, × fish"
+            label={t("waterFish")}
             min={0.3}
             max={10}
             step={0.1}
@@ -104,7 +105,7 @@ export function CureForm({ lots, lotId, ask, onLot, onChange }: Props) {
         )}
         {method === "brine" ? (
           <NumberField
-            label="Brine, %"
+            label={t("brine")}
             min={1}
             max={26}
             step={0.5}
@@ -113,13 +114,13 @@ export function CureForm({ lots, lotId, ask, onLot, onChange }: Props) {
           />
         ) : null}
         <NumberField
-          label="Sugar, g a kilo"
+          label={t("sugarGAKilo")}
           min={0}
           max={300}
           value={sugarPerKg}
           onChange={(value) => onChange({ sugarPerKg: value })}
         />
-        <Field label="Skin on">
+        <Field label={t("skinOn")}>
           {(id) => <Switch id={id} checked={skin} onChange={(checked) => onChange({ skin: checked })} />}
         </Field>
       </div>

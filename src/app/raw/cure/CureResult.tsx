@@ -6,6 +6,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import styles from "../Raw.module.css";
+import { t } from "@/words/raw";
 
 type Props = {
   readonly plan: CurePlan;
@@ -21,41 +22,52 @@ export function CureResult({ plan, onBegin }: Props) {
       <section className={page.card} data-testid="cure-plan">
         <div className={styles.answer}>
           <p>
-            out after{" "}
-            <span className={page.big} data-testid="stop">
-              {hoursText(plan.stopH)}
-            </span>
+            {t.rich("outAfterStop", {
+              stop: hoursText(plan.stopH),
+              span: (words) => (
+                <span className={page.big} data-testid="stop">
+                  {words}
+                </span>
+              ),
+            })}
           </p>
           {plan.even ? (
             <p>
-              rest <span className={page.big}>{hoursText(plan.restH)}</span> until it is even
+              {t.rich("restRestUntilItIsEven", {
+                rest: hoursText(plan.restH),
+                span: (words) => <span className={page.big}>{words}</span>,
+              })}
             </p>
           ) : (
-            <p>not even while it keeps</p>
+            <p>{t("notEvenWhileItKeeps")}</p>
           )}
         </div>
         <dl className={page.facts}>
-          <dt>Salt it takes</dt>
+          <dt>{t("saltItTakes")}</dt>
           <dd>
-            {format.mass(plan.saltNeededG)} in all; {plan.meanPct.toFixed(1)} % in the fish,{" "}
-            {plan.waterPhasePct.toFixed(1)} % in its water, {plan.deepestWaterPhasePct.toFixed(1)} % where it is least
+            {t("saltNeededInAllMeanInThe", {
+              saltNeeded: format.mass(plan.saltNeededG),
+              mean: plan.meanPct.toFixed(1),
+              waterPhase: plan.waterPhasePct.toFixed(1),
+              deepestWaterPhase: plan.deepestWaterPhasePct.toFixed(1),
+            })}
           </dd>
-          <dt>Sugar</dt>
-          <dd>{plan.sugarPct.toFixed(1)} % by then</dd>
-          <dt>Loses</dt>
-          <dd>{percentText(plan.weightLossShare)} of its weight</dd>
-          <dt>Even</dt>
+          <dt>{t("sugar")}</dt>
+          <dd>{t("sugarByThen", { sugar: plan.sugarPct.toFixed(1) })}</dd>
+          <dt>{t("loses")}</dt>
+          <dd>{t("weightLossShareOfItsWeight", { weightLossShare: percentText(plan.weightLossShare) })}</dd>
+          <dt>{t("even")}</dt>
           <dd>
-            deepest point at {percentText(plan.evenness)} of the mean after {hoursText(plan.restH)} of rest
+            {t("deepestPointAtEvennessOfThe", { evenness: percentText(plan.evenness), rest: hoursText(plan.restH) })}
           </dd>
-          <dt>Then keeps</dt>
+          <dt>{t("thenKeeps")}</dt>
           <dd>
-            {plan.keepDays} days at {format.temperature(3)}, never past the date mark of the house
+            {t("keepDaysDaysAtTemperatureNeverPast", { keepDays: plan.keepDays, temperature: format.temperature(3) })}
           </dd>
         </dl>
         {onBegin ? (
           <Button type="primary" size="large" className={page.aboveMore ?? ""} onClick={onBegin}>
-            Lay it in: begin the hold
+            {t("layItInBeginTheHold")}
           </Button>
         ) : null}
         <ul className={page.flush}>
@@ -66,7 +78,7 @@ export function CureResult({ plan, onBegin }: Props) {
       </section>
       <section className={page.card}>
         <details className={page.open} open style={{ marginTop: 0, borderTop: 0, paddingTop: 0 }}>
-          <summary>What the rules ask of a house cure</summary>
+          <summary>{t("whatTheRulesAskOfA")}</summary>
           <PracticeLine id="curing" />
           <PracticeLine id="listeria" />
         </details>

@@ -1,5 +1,6 @@
 import type { CureMethod, CureRequest } from "@/core/cure";
 import type { Species } from "@/core/species";
+import { t } from "@/words/raw";
 
 /** A lot that can be cured, as the bench takes it over. */
 export type CureLot = {
@@ -55,10 +56,10 @@ export function cureRequest(ask: CureAsk, species: Species): CureRequest {
 export function recipeOf({ method, saltPerKg, sugarPerKg, brinePct, waterPerFish, targetSaltPct }: CureAsk): string {
   switch (method) {
     case "dry":
-      return `${saltPerKg} g salt, ${sugarPerKg} g sugar a kilo`;
+      return t("saltPerKgGSaltSugarPerKgGSugar", { saltPerKg, sugarPerKg });
     case "brine":
-      return `${brinePct} % brine, ${waterPerFish} times its weight`;
+      return t("brinePctBrineWaterPerFishTimesIts", { brinePct, waterPerFish });
     case "equilibrium":
-      return `equilibrium ${targetSaltPct} %`;
+      return t("equilibriumTargetSaltPct", { targetSaltPct });
   }
 }

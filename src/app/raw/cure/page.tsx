@@ -6,8 +6,9 @@ import { requireHouse, requestTime } from "../../request";
 import { RAW_VIEWS } from "../subViews";
 import { CureBench } from "./CureBench";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/raw";
 
-export const metadata: Metadata = { title: "Cure" };
+export const metadata: Metadata = { title: t("cure") };
 
 export default async function CurePage() {
   const nowMs = await requestTime();
@@ -26,10 +27,7 @@ export default async function CurePage() {
     }));
   return (
     <>
-      <PageHead
-        title="Cure it"
-        asks="Salt and sugar by weight, time by thickness: when to take it out, and when it is even enough to slice."
-      />
+      <PageHead title={t("cureIt")} asks={t("saltAndSugarByWeightTime")} />
       <SubNav views={RAW_VIEWS} here="/raw/cure" />
       <CureBench lots={lots} />
     </>

@@ -14,6 +14,7 @@ import { FreezeCurves } from "./FreezeCurves";
 import { FreezeForm } from "./FreezeForm";
 import { FreezeResult } from "./FreezeResult";
 import { firstFreeze, type FreezeAsk, type FreezeLot, type Freezer } from "./freezeAsk";
+import { t } from "@/words/raw";
 
 type Props = {
   readonly ruleId: ParasiteRuleId;
@@ -43,10 +44,8 @@ export function FreezeBench({ ruleId, lots, chosenId, freezers, serverNowMs }: P
   const begin = async () => {
     if (!answer || !lotId) return;
     const { best, reachC } = answer.plan;
-    const begun = await act(
-      beginFreezing,
-      { lotId, reachH: best.reachH!, reachC, pack },
-      () => "The hold runs; probe it when it should be there.",
+    const begun = await act(beginFreezing, { lotId, reachH: best.reachH!, reachC, pack }, () =>
+      t("theHoldRunsProbeItWhen"),
     );
     if (begun) router.push(`/ice/${lotId}`);
   };
@@ -64,7 +63,7 @@ export function FreezeBench({ ruleId, lots, chosenId, freezers, serverNowMs }: P
           </>
         ) : problem ? null : (
           <section className={page.card}>
-            <p className={page.empty}>Following it down…</p>
+            <p className={page.empty}>{t("followingItDown")}</p>
           </section>
         )}
       </div>

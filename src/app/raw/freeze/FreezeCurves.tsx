@@ -5,6 +5,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import type { FreezeAnswer } from "@/workers/client/useRaw";
 import styles from "../Raw.module.css";
+import { t } from "@/words/raw";
 
 const HoursCurve = dynamic(() => import("@/ui/charts/HoursCurve"), {
   ssr: false,
@@ -18,17 +19,17 @@ export function FreezeCurves({ answer }: { readonly answer: FreezeAnswer }) {
   return (
     <>
       <section className={page.card}>
-        <h2>Centre and face</h2>
+        <h2>{t("centreAndFace")}</h2>
         <HoursCurve
-          label="Temperature of centre and face while it freezes"
+          label={t("temperatureOfCentreAndFaceWhile")}
           rows={plan.curve.map(({ atH, centreC, surfaceC }) => ({
             atH,
             centre: format.toTemperature(centreC),
             face: format.toTemperature(surfaceC),
           }))}
           series={[
-            { key: "centre", name: "centre", tone: "main" },
-            { key: "face", name: "face", tone: "other" },
+            { key: "centre", name: t("centre"), tone: "main" },
+            { key: "face", name: t("face"), tone: "other" },
           ]}
           unit={format.degree}
           limit={format.toTemperature(plan.reachC)}
@@ -37,20 +38,16 @@ export function FreezeCurves({ answer }: { readonly answer: FreezeAnswer }) {
       <section className={page.split}>
         {answer.stacks.length > 0 ? (
           <div className={page.card}>
-            <h2>What stacking costs</h2>
-            <Reach rows={answer.stacks.map(({ layers: many, reachH }) => [`${many} on each other`, reachH])} />
+            <h2>{t("whatStackingCosts")}</h2>
+            <Reach rows={answer.stacks.map(({ layers: many, reachH }) => [t("manyOnEachOther", { many }), reachH])} />
           </div>
         ) : null}
         <div className={page.card}>
-          <h2>How thick it may be</h2>
+          <h2>{t("howThickItMayBe")}</h2>
           <Reach rows={answer.thicknesses.map(({ thicknessMm: mm, reachH }) => [format.length(mm), reachH])} />
         </div>
       </section>
-      <p className={page.source}>
-        Heat through the pack by finite volumes with the ice it forms (enthalpy method); composition of the species;
-        freezing begins at {format.temperature(-1.1, 1)} (Riedel 1956; memory, medium). Air coefficients are work values
-        with the range shown.
-      </p>
+      <p className={page.source}>{t("heatThroughThePackByFinite", { temperature: format.temperature(-1.1, 1) })}</p>
     </>
   );
 }
@@ -62,7 +59,7 @@ function Reach({ rows }: { readonly rows: readonly (readonly [string, number | n
         {rows.map(([what, reachH]) => (
           <tr key={what}>
             <td>{what}</td>
-            <td className="figure">{reachH === null ? "never" : hoursText(reachH)}</td>
+            <td className="figure">{reachH === null ? t("never") : hoursText(reachH)}</td>
           </tr>
         ))}
       </tbody>

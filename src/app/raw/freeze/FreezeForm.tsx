@@ -9,6 +9,7 @@ import page from "@/ui/layout/page.module.css";
 import { LotOrFish } from "../LotOrFish";
 import styles from "../Raw.module.css";
 import type { FreezeAsk, FreezeLot, Freezer } from "./freezeAsk";
+import { t } from "@/words/raw";
 
 type Props = {
   readonly lots: readonly FreezeLot[];
@@ -32,7 +33,7 @@ export function FreezeForm({ lots, lotId, freezers, ask, onLot, onChange }: Prop
         onLot={onLot}
         onSpecies={(chosen) => onChange({ speciesId: chosen })}
       />
-      <Field label="Packed as">
+      <Field label={t("packedAs")}>
         {(id) => (
           <Segmented<FreezePack["shape"]>
             id={id}
@@ -40,16 +41,16 @@ export function FreezeForm({ lots, lotId, freezers, ask, onLot, onChange }: Prop
             value={shape}
             onChange={(chosen) => onChange({ shape: chosen })}
             options={[
-              { value: "slab", label: "flat" },
-              { value: "cylinder", label: "round" },
-              { value: "sphere", label: "ball" },
+              { value: "slab", label: t("flat") },
+              { value: "cylinder", label: t("round") },
+              { value: "sphere", label: t("ball") },
             ]}
           />
         )}
       </Field>
       <div className={styles.fields}>
         <QuantityField
-          label={shape === "slab" ? "Thick" : "Across"}
+          label={shape === "slab" ? t("thick") : t("across")}
           kind="length"
           value={thicknessMm}
           min={5}
@@ -58,7 +59,7 @@ export function FreezeForm({ lots, lotId, freezers, ask, onLot, onChange }: Prop
         />
         {shape === "slab" ? (
           <NumberField
-            label="On each other"
+            label={t("onEachOther")}
             whole
             min={1}
             max={8}
@@ -67,7 +68,7 @@ export function FreezeForm({ lots, lotId, freezers, ask, onLot, onChange }: Prop
           />
         ) : null}
         <QuantityField
-          label="Fish now"
+          label={t("fishNow")}
           kind="temperature"
           value={startC}
           min={0}
@@ -75,7 +76,7 @@ export function FreezeForm({ lots, lotId, freezers, ask, onLot, onChange }: Prop
           onChange={(value) => onChange({ startC: value })}
         />
         <QuantityField
-          label="Air"
+          label={t("air")}
           kind="temperature"
           value={airC}
           min={-60}
@@ -92,7 +93,7 @@ export function FreezeForm({ lots, lotId, freezers, ask, onLot, onChange }: Prop
           ))}
         </p>
       ) : null}
-      <Field label="Wrapped">
+      <Field label={t("wrapped")}>
         {(id) => (
           <Select<FreezePack["wrap"]>
             id={id}
@@ -102,7 +103,7 @@ export function FreezeForm({ lots, lotId, freezers, ask, onLot, onChange }: Prop
           />
         )}
       </Field>
-      <Field label="Kind of freezer">
+      <Field label={t("kindOfFreezer")}>
         {(id) => (
           <Select<FreezePack["freezer"]>
             id={id}

@@ -6,6 +6,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import styles from "../Raw.module.css";
+import { t } from "@/words/raw";
 
 type Props = {
   readonly plan: FreezePlan;
@@ -23,26 +24,37 @@ export function FreezeResult({ plan, wrap, nowMs, onBegin }: Props) {
     <section className={page.card} data-testid="freeze-plan">
       <div className={styles.answer}>
         <p>
-          <span className={page.big} data-testid="reach">
-            {hoursText(plan.best.reachH!)}
-          </span>{" "}
-          until the centre is at {format.temperature(plan.reachC)}
+          {t.rich("reachUntilTheCentreIsAt", {
+            reach: hoursText(plan.best.reachH!),
+            span: (words) => (
+              <span className={page.big} data-testid="reach">
+                {words}
+              </span>
+            ),
+            reach2: format.temperature(plan.reachC),
+          })}
         </p>
         <p>
-          <span className={page.big}>{hoursText(plan.best.totalH!)}</span> in all
-          {`: ${dayText(endMs, timeZone)} ${timeText(endMs, timeZone)}`}
+          {t.rich("totalInAllEndEnd2", {
+            total: hoursText(plan.best.totalH!),
+            span: (words) => <span className={page.big}>{words}</span>,
+            end: dayText(endMs, timeZone),
+            end2: timeText(endMs, timeZone),
+          })}
         </p>
       </div>
       <p className="muted">
-        Between {hoursText(plan.spreadH.soonest)} and{" "}
-        {plan.spreadH.latest === null ? "never" : hoursText(plan.spreadH.latest)} with the air of such freezers.
+        {t("betweenSoonestAndLatestWithThe", {
+          soonest: hoursText(plan.spreadH.soonest),
+          latest: plan.spreadH.latest === null ? t("never") : hoursText(plan.spreadH.latest),
+        })}
       </p>
       <table className={`${styles.table} ${page.above}`}>
         <thead>
           <tr>
-            <th scope="col">Option of the rule</th>
-            <th scope="col">Centre there after</th>
-            <th scope="col">Over after</th>
+            <th scope="col">{t("optionOfTheRule")}</th>
+            <th scope="col">{t("centreThereAfter")}</th>
+            <th scope="col">{t("overAfter")}</th>
           </tr>
         </thead>
         <tbody>
@@ -55,15 +67,15 @@ export function FreezeResult({ plan, wrap, nowMs, onBegin }: Props) {
                   format.words(option.words)
                 )}
               </td>
-              <td className="figure">{option.reachH === null ? "never here" : hoursText(option.reachH)}</td>
-              <td className="figure">{option.totalH === null ? "never here" : hoursText(option.totalH)}</td>
+              <td className="figure">{option.reachH === null ? t("neverHere") : hoursText(option.reachH)}</td>
+              <td className="figure">{option.totalH === null ? t("neverHere") : hoursText(option.totalH)}</td>
             </tr>
           ))}
         </tbody>
       </table>
       {onBegin ? (
         <Button type="primary" size="large" onClick={onBegin} className={page.aboveMore ?? ""}>
-          It goes in now: begin the hold
+          {t("itGoesInNowBeginThe")}
         </Button>
       ) : null}
       <ul className={page.flush}>

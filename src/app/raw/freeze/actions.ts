@@ -8,12 +8,13 @@ import { findLot } from "@/db/lots/lots";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { BeginFreezing } from "./schema";
+import { t } from "@/words/raw";
 
 /** Begins a freezing hold with the time the planner expects; only probe readings prove it. */
 export const beginFreezing = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("beginFreezing", BeginFreezing, input, intention, ({ lotId, reachH, reachC, pack }, { house, stamp }) => {
     const lot = findLot(db(), lotId);
-    if (lot?.status !== "on-ice") return err(refused("This lot is not on ice any more."));
+    if (lot?.status !== "on-ice") return err(refused(t("thisLotIsNotOnIce")));
     const expected = { atMs: Math.round(stamp.atMs + reachH * HOUR_MS), celsius: reachC };
     const facts = { kind: "parasite", ruleId: parasiteRuleOf(house.ruleSetId), stated: null, expected, pack } as const;
     return ok(startHold(db(), lotId, facts, stamp));

@@ -8,8 +8,9 @@ import { requireHouse, requestTime } from "../../request";
 import { RAW_VIEWS } from "../subViews";
 import { FreezeBench } from "./FreezeBench";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/raw";
 
-export const metadata: Metadata = { title: "Freeze it first" };
+export const metadata: Metadata = { title: t("freezeItFirst") };
 
 export default async function FreezePage({ searchParams }: { readonly searchParams: Promise<{ lot?: string }> }) {
   const nowMs = await requestTime();
@@ -27,10 +28,7 @@ export default async function FreezePage({ searchParams }: { readonly searchPara
     }));
   return (
     <>
-      <PageHead
-        title="Freeze it first"
-        asks="How long this pack takes in this freezer until the rule begins to count, and when it is over."
-      />
+      <PageHead title={t("freezeItFirst")} asks={t("howLongThisPackTakesIn")} />
       <SubNav views={RAW_VIEWS} here="/raw/freeze" />
       <FreezeBench
         ruleId={parasiteRuleOf(house.ruleSetId)}

@@ -11,8 +11,9 @@ import { PlanBench } from "../bench/PlanBench";
 import { filmsByPan } from "../films";
 import { firstInThread } from "../firstInThread";
 import { loadOfBatch } from "@/house/question";
+import { t } from "@/words/stove-plan";
 
-export const metadata: Metadata = { title: "Stove" };
+export const metadata: Metadata = { title: t("stove") };
 
 export default async function PlanPage({ params }: { readonly params: Promise<{ batchId: string }> }) {
   const nowMs = await requestTime();

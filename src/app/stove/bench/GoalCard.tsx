@@ -17,6 +17,7 @@ import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
 import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
+import { t } from "@/words/stove-plan";
 
 type Choice = TargetDoneness | "rim" | "usual" | "safe" | "own";
 
@@ -36,8 +37,8 @@ export const GoalCard = memo(function GoalCard({ species, methodId, goal, fixed,
   if (fixed)
     return (
       <section className={page.card}>
-        <h2>Cooked until</h2>
-        <p>A skewer or knife slides in: time and heat, not a centre temperature.</p>
+        <h2>{t("cookedUntil")}</h2>
+        <p>{t("aSkewerOrKnifeSlidesIn")}</p>
       </section>
     );
   const usual = usualGoal(species, methodId, "piece");
@@ -53,21 +54,21 @@ export const GoalCard = memo(function GoalCard({ species, methodId, goal, fixed,
           : (TARGET_DONENESS.find((id) => id === band) ?? "own");
   const options: { value: Choice; label: string }[] = [
     ...(methodOf(methodId).rare
-      ? [{ value: "rim" as const, label: `Rare, by its rim · ${format.length(USUAL_RIM_MM)}` }]
+      ? [{ value: "rim" as const, label: t("rareByItsRimUSUALRIMMM", { rim: format.length(USUAL_RIM_MM) }) }]
       : []),
     ...(usual.kind === "centre"
-      ? [{ value: "usual" as const, label: `As it is served · ${format.temperature(usual.targetC)}` }]
+      ? [{ value: "usual" as const, label: t("asItIsServedTarget", { target: format.temperature(usual.targetC) }) }]
       : []),
     ...TARGET_DONENESS.map((id) => ({
       value: id as Choice,
       label: `${outcomeLabel(id, donenessGroup)} · ${format.temperature(targetCentreC(donenessGroup, id))}`,
     })),
-    { value: "safe", label: "By the rule in force" },
+    { value: "safe", label: t("byTheRuleInForce") },
   ];
   return (
     <section className={`${page.card} ${styles.inputs}`}>
       <label className={styles.full}>
-        Cooked to
+        {t("cookedTo")}
         <Segmented<Choice>
           block
           vertical
@@ -83,12 +84,15 @@ export const GoalCard = memo(function GoalCard({ species, methodId, goal, fixed,
       </label>
       {species.least && goal.kind !== "safe" ? (
         <p className={styles.full}>
-          Not under {format.temperature(species.least.centreC)}: {species.least.because}.
+          {t("notUnderCentreBecause", {
+            centre: format.temperature(species.least.centreC),
+            because: species.least.because,
+          })}
         </p>
       ) : null}
       {goal.kind === "rim" ? (
         <label>
-          Set rim, {format.lengthUnit}
+          {t("setRimLengthUnit", { lengthUnit: format.lengthUnit })}
           <UnitInput
             kind="length"
             value={goal.rimMm}
@@ -99,7 +103,7 @@ export const GoalCard = memo(function GoalCard({ species, methodId, goal, fixed,
         </label>
       ) : goal.kind === "safe" ? null : (
         <label>
-          Centre, {format.degree}
+          {t("centreDegree", { degree: format.degree })}
           <UnitInput
             kind="temperature"
             value={goal.targetC}

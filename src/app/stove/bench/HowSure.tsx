@@ -8,6 +8,7 @@ import type { Species } from "@/core/species";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
+import { t } from "@/words/stove-plan";
 
 type Props = { readonly plan: CookPlan; readonly species: Species; readonly tookMs: number | null };
 
@@ -21,46 +22,68 @@ export function HowSure({ plan, species, tookMs }: Props) {
   const { compositionPct: made } = species;
   return (
     <details className={page.open}>
-      <summary>How sure, and where it comes from</summary>
+      <summary>{t("howSureAndWhereItComes")}</summary>
       <p>
-        The centre ends between <span className="figure">{format.temperature(uncertainty.lowC, 1)}</span> and{" "}
-        <span className="figure">{format.temperature(uncertainty.highC, 1)}</span> with {uncertainty.basis}. The chance
-        is from {chance.samples} cooks with thickness, start and coefficients drawn from what is known of them. Probe at
-        the thickest point.
+        {t.rich("theCentreEndsBetweenLowAnd", {
+          low: format.temperature(uncertainty.lowC, 1),
+          span: (words) => <span className="figure">{words}</span>,
+          high: format.temperature(uncertainty.highC, 1),
+          span2: (words) => <span className="figure">{words}</span>,
+          basis: uncertainty.basis,
+          samples: chance.samples,
+        })}
       </p>
       <p>
-        Heat by finite volumes through flesh of {made.water} % water, {made.protein} % protein and {made.fat} % fat
-        (Choi and Okos 1986). A face on metal, in fat or under a glow dries before it can pass {format.temperature(100)}
-        {Number.isFinite(plan.lowestPanC)
-          ? `; the pan or liquid falls to ${format.temperature(plan.lowestPanC)} at the lowest`
-          : ""}
-        . {plan.browned ? "The first face browns." : "The first face stays pale."} About {plan.waterLossPct.toFixed(0)}{" "}
-        % of the weight is lost as juice.
+        {t("heatByFiniteVolumesThroughFlesh", {
+          water: made.water,
+          protein: made.protein,
+          fat: made.fat,
+          temperature: format.temperature(100),
+          value: Number.isFinite(plan.lowestPanC)
+            ? t("thePanOrLiquidFallsTo", { lowestPan: format.temperature(plan.lowestPanC) })
+            : "",
+          value2: plan.browned ? t("theFirstFaceBrowns") : t("theFirstFaceStaysPale"),
+          waterLoss: plan.waterLossPct.toFixed(0),
+        })}
       </p>
       <p>
-        Doneness from the state of the proteins: myosin {KINETICS.myosin.source}; flakes part{" "}
-        {KINETICS.flakeCollagen.source}; dryness from the water lost (common practice, low). Bands: common practice.
+        {t("donenessFromTheStateOfThe", { source: KINETICS.myosin.source, source2: KINETICS.flakeCollagen.source })}
       </p>
       <p>
         <label className={styles.organism}>
-          Killed at the coldest point, reckoned by
+          {t("killedAtTheColdestPointReckoned")}
           <Select<string>
             value={killed.organism}
             onChange={setOrganism}
             options={plan.lethality.map((one) => ({ value: one.organism, label: one.organism }))}
           />
         </label>
-        <b className="figure">{Math.min(99, killed.logReduction).toFixed(1)} log</b> ({killed.source}).
+        {t.rich("logReductionLogSource", {
+          logReduction: Math.min(99, killed.logReduction).toFixed(1),
+          b: (words) => <b className="figure">{words}</b>,
+          source: killed.source,
+        })}
       </p>
       <p>
-        Held hot, if at all, at {format.temperature(hotHold.minC)} or above ({hotHold.source}).{" "}
-        <Link href="/stove/hold">How long it keeps</Link>
+        {t.rich("heldHotIfAtAllAt", {
+          min: format.temperature(hotHold.minC),
+          source: hotHold.source,
+          link: (words) => <Link href="/stove/hold">{words}</Link>,
+        })}
       </p>
       <p>
-        {plan.dangerMin >= 1
-          ? `Its coldest flesh is between ${format.temperature(5)} and ${format.temperature(57)}, tempering counted, for ${plan.dangerMin.toFixed(0)} min. `
-          : ""}
-        Method: {methodOf(plan.methodId).source}.{tookMs === null ? null : ` Planned in ${Math.round(tookMs)} ms.`}
+        {t("valueMethodSource", {
+          value:
+            plan.dangerMin >= 1
+              ? t("itsColdestFleshIsBetweenTemperature", {
+                  temperature: format.temperature(5),
+                  temperature2: format.temperature(57),
+                  danger: plan.dangerMin.toFixed(0),
+                })
+              : "",
+          source: methodOf(plan.methodId).source,
+        })}
+        {tookMs === null ? null : t("plannedInTookMs", { took: Math.round(tookMs) })}
       </p>
     </details>
   );

@@ -6,6 +6,7 @@ import { durationText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
+import { t } from "@/words/stove-plan";
 
 const FIRST_SHOWN = 3;
 
@@ -29,15 +30,15 @@ export const MethodCards = memo(function MethodCards({ fits, working, chosen, on
   return (
     <section className={page.card} aria-busy={working} data-first>
       <div className={styles.cardHead}>
-        <h2>Ways to cook it, by fit</h2>
+        <h2>{t("waysToCookItByFit")}</h2>
         {fits.length > FIRST_SHOWN ? (
           <Button type="text" onClick={() => setAll(!all)} aria-expanded={all}>
-            {all ? "Fewer" : `All ${fits.length}`}
+            {all ? t("fewer") : t("allLength", { length: fits.length })}
           </Button>
         ) : null}
       </div>
       {fits.length === 0 ? (
-        <p className={page.empty}>{working ? "Weighing the ways…" : "No way in the table suits this shape."}</p>
+        <p className={page.empty}>{working ? t("weighingTheWays") : t("noWayInTheTableSuits")}</p>
       ) : (
         <ul className={styles.methods}>
           {shown.map(({ methodId, reason, heatS, refusal }) => {
@@ -52,7 +53,7 @@ export const MethodCards = memo(function MethodCards({ fits, working, chosen, on
                   onClick={() => onChoose(methodId)}
                 >
                   <b>{label}</b>
-                  <span className="figure">{heatS === null ? "not so" : durationText(heatS)}</span>
+                  <span className="figure">{heatS === null ? t("notSo") : durationText(heatS)}</span>
                   <small>{format.words(reason)}</small>
                 </button>
               </li>

@@ -8,13 +8,14 @@ import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
 import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
+import { t } from "@/words/stove-plan";
 
 const SHAPES: readonly { readonly value: CookAskInput["shape"]; readonly label: string }[] = [
-  { value: "slab", label: "Flat: fillet, slice, loin" },
-  { value: "cylinder", label: "Round: tail, arm, roll" },
-  { value: "puck", label: "Short round: scallop, cake" },
-  { value: "sphere", label: "Small whole: shell, ball" },
-  { value: "tube", label: "Stuffed tube" },
+  { value: "slab", label: t("flatFilletSliceLoin") },
+  { value: "cylinder", label: t("roundTailArmRoll") },
+  { value: "puck", label: t("shortRoundScallopCake") },
+  { value: "sphere", label: t("smallWholeShellBall") },
+  { value: "tube", label: t("stuffedTube") },
 ];
 
 type Props = {
@@ -44,7 +45,7 @@ export function PieceCard({ species, ask, pieceG, most, cutMm, onPieceG, onChang
         />
         {cutMm !== null && Math.abs(ask.sizeMm - cutMm) > 0.5 ? (
           <Button size="small" onClick={onCut}>
-            Back to the cut: {format.length(cutMm, 1)}
+            {t("backToTheCutCut", { cut: format.length(cutMm, 1) })}
           </Button>
         ) : null}
       </section>
@@ -80,7 +81,7 @@ const PieceInputs = memo(function PieceInputs({
   return (
     <section className={`${page.card} ${styles.inputs}`}>
       <label className={styles.full}>
-        Shape
+        {t("shape")}
         <Select<CookAskInput["shape"]>
           value={shape}
           options={[...SHAPES]}
@@ -88,7 +89,7 @@ const PieceInputs = memo(function PieceInputs({
         />
       </label>
       <label>
-        Fish now, {format.degree}
+        {t("fishNowDegree", { degree: format.degree })}
         <UnitInput
           kind="temperature"
           value={startC}
@@ -98,7 +99,7 @@ const PieceInputs = memo(function PieceInputs({
         />
       </label>
       <label>
-        Pieces
+        {t("pieces")}
         <InputNumber<number>
           value={pieces}
           min={1}
@@ -111,12 +112,12 @@ const PieceInputs = memo(function PieceInputs({
       </label>
       {onPieceG ? (
         <label>
-          One piece, {format.massUnit}
+          {t("onePieceMassUnit", { massUnit: format.massUnit })}
           <UnitInput kind="mass" value={pieceG} min={2} max={5000} onChange={onPieceG} />
         </label>
       ) : null}
       <span className={styles.switch}>
-        <span id="skin-label">Skin or shell on</span>
+        <span id="skin-label">{t("skinOrShellOn")}</span>
         <Switch checked={skin} onChange={(next) => onChange({ skin: next })} aria-labelledby="skin-label" />
       </span>
     </section>

@@ -36,6 +36,7 @@ import { Setting } from "./Setting";
 import { SideBySide, type KeptPlan } from "./SideBySide";
 import { StagePlan } from "./StagePlan";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/stove-plan";
 
 const CookCurves = dynamic(() => import("@/ui/charts/CookCurves"), {
   ssr: false,
@@ -148,13 +149,16 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
         asks={
           <>
             {source.kind === "none" ? (
-              "Only planned, nothing is taken from a lot · "
+              t("onlyPlannedNothingIsTakenFrom")
             ) : (
               <>
                 <span className="figure">{source.code}</span> ·{" "}
               </>
             )}
-            {method.label.toLowerCase()} · usual here: {format.words(species.usualDoneness)}
+            {t("labelUsualHereUsualDoneness", {
+              label: method.label.toLowerCase(),
+              usualDoneness: format.words(species.usualDoneness),
+            })}
           </>
         }
         below={
@@ -168,13 +172,15 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
         }
       >
         <span className={styles.headActions}>
-          {source.kind === "batch" ? <Link href={`/block/prepare/${source.batchId}`}>Prepare the pieces</Link> : null}
+          {source.kind === "batch" ? (
+            <Link href={`/block/prepare/${source.batchId}`}>{t("prepareThePieces")}</Link>
+          ) : null}
           <Button
             size="large"
             disabled={!sheet}
             onClick={() => sheet && setKept({ ask, plan: sheet.plan, pieceG: load.pieceG })}
           >
-            Keep beside
+            {t("keepBeside")}
           </Button>
           {source.kind === "none" ? null : (
             <Button
@@ -184,7 +190,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
               loading={busy}
               disabled={!sheet || state.problem !== null || barred}
             >
-              Start the cook
+              {t("startTheCook")}
             </Button>
           )}
         </span>
@@ -194,9 +200,9 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
           type="warning"
           showIcon
           className={page.below ?? ""}
-          title={format.words(`Not to be started in this house: ${RULE_SETS[ruleSetId].susceptible.because}.`)}
+          title={format.words(t("notToBeStartedInThis", { because: RULE_SETS[ruleSetId].susceptible.because }))}
           description={RULE_SETS[ruleSetId].susceptible.source}
-          action={<Button onClick={() => change({ goal: { kind: "safe" } })}>Plan it by the rule</Button>}
+          action={<Button onClick={() => change({ goal: { kind: "safe" } })}>{t("planItByTheRule")}</Button>}
           data-testid="barred"
         />
       ) : null}
@@ -205,7 +211,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
         <Alert
           type="warning"
           showIcon
-          title={format.words(`No plan: ${state.problem}.`)}
+          title={format.words(t("noPlanProblem", { problem: state.problem }))}
           className={page.below ?? ""}
         />
       ) : null}
@@ -263,12 +269,14 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
                 <CutFaceView
                   face={shown.cutFace}
                   flesh={species.flesh}
-                  label={`The cut face when served: ${outcomeLabel(shown.plan.band, species.donenessGroup).toLowerCase()}`}
+                  label={t("theCutFaceWhenServedBand", {
+                    band: outcomeLabel(shown.plan.band, species.donenessGroup).toLowerCase(),
+                  })}
                 />
               </section>
               <PlanFacts plan={still.plan} species={species} parasites={parasites} tookMs={tookMs} />
               <section className={page.card}>
-                <h2>Temperatures</h2>
+                <h2>{t("temperatures")}</h2>
                 <CookCurves
                   trace={still.trace}
                   bandFromC={band?.fromC ?? null}
@@ -280,9 +288,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
             </>
           ) : (
             <section className={page.card}>
-              <p className={page.empty}>
-                {state.problem ? "Change the piece, the way or the target." : "Working out the plan…"}
-              </p>
+              <p className={page.empty}>{state.problem ? t("changeThePieceTheWayOr") : t("workingOutThePlan")}</p>
             </section>
           )}
         </div>
@@ -298,11 +304,11 @@ function goalText(
   group: Parameters<typeof outcomeLabel>[1],
   temperature: (pointC: number) => string,
 ): string {
-  if (goal.kind === "safe") return "by the rule in force";
-  if (goal.kind === "rim") return "rare, by its seared rim";
+  if (goal.kind === "safe") return t("byTheRuleInForce2");
+  if (goal.kind === "rim") return t("rareByItsSearedRim");
   // the band of what comes out: some animals are done where others are dry
   const id = sheet && goal.kind === "centre" ? sheet.plan.band : band?.id;
-  if (id) return `${outcomeLabel(id, group).toLowerCase()} at ${temperature(goal.targetC)}`;
+  if (id) return t("idAtTarget", { id: outcomeLabel(id, group).toLowerCase(), target: temperature(goal.targetC) });
   return sheet ? outcomeLabel(sheet.plan.band, group).toLowerCase() : "";
 }
 
@@ -310,13 +316,13 @@ function Refused({ plan }: { readonly plan: Sheet["plan"] }) {
   const { format } = useHouse();
   return (
     <section className={styles.refused} data-first role="status" data-testid="refused">
-      <h2>{format.words(`Not this way: ${plan.refusal!.why}`)}</h2>
+      <h2>{format.words(t("notThisWayWhy", { why: plan.refusal!.why }))}</h2>
       <ul>
         {plan.refusal!.change.map((change) => (
           <li key={change}>{format.words(change)}</li>
         ))}
       </ul>
-      <p className="muted">The times below are the nearest there are.</p>
+      <p className="muted">{t("theTimesBelowAreTheNearest")}</p>
     </section>
   );
 }

@@ -9,6 +9,7 @@ import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
 import { HowSure } from "./HowSure";
 import { TwoGoes } from "./TwoGoes";
+import { t } from "@/words/stove-plan";
 
 type Props = {
   readonly plan: CookPlan;
@@ -32,115 +33,149 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
     <section className={page.card}>
       <div className={styles.facts}>
         <div>
-          <h3>Window</h3>
+          <h3>{t("window")}</h3>
           <p>
-            Pull up to <b className="figure">{durationText(window.earlyS)}</b> early or{" "}
-            <b className="figure">{durationText(window.lateS)}</b> late and it is still {label(plan.band)}.
+            {t.rich("pullUpToEarlyEarlyOr", {
+              early: durationText(window.earlyS),
+              b: (words) => <b className="figure">{words}</b>,
+              late: durationText(window.lateS),
+              b2: (words) => <b className="figure">{words}</b>,
+              band: label(plan.band),
+            })}
           </p>
           <p className="muted">
             {goesOn ? (
               <>
-                Pull at <span className="figure">{format.temperature(plan.pullC)}</span>; it goes on to{" "}
+                {t.rich("pullAtPullItGoesOn", {
+                  pull: format.temperature(plan.pullC),
+                  span: (words) => <span className="figure">{words}</span>,
+                })}{" "}
               </>
             ) : (
               <>
-                Served at <span className="figure">{format.temperature(plan.restPeakC)}</span>; the hottest it was:{" "}
+                {t.rich("servedAtRestPeakTheHottestIt", {
+                  restPeak: format.temperature(plan.restPeakC),
+                  span: (words) => <span className="figure">{words}</span>,
+                })}{" "}
               </>
             )}
             <span className="figure" data-testid="peak">
               {format.temperature(plan.peakC)}
             </span>
             {Math.abs(plan.readsLikeC - plan.peakC) > 1.5 && !fixedGoal
-              ? ` and eats like ${format.temperature(plan.readsLikeC)} done at the usual pace`
+              ? t("andEatsLikeReadsLikeDoneAt", { readsLike: format.temperature(plan.readsLikeC) })
               : ""}
             .
           </p>
           {goesOn && plan.carryOver.risesK > plan.carryOver.usualMostK + 1 ? (
             <p className="muted" data-testid="carry-over">
-              By the model it rises {format.difference(plan.carryOver.risesK)} after the pull; cooks reckon with{" "}
-              {format.difference(plan.carryOver.usualMostK)} at most for this size. Probe it on the plate.
+              {t("byTheModelItRisesRises", {
+                rises: format.difference(plan.carryOver.risesK),
+                usualMost: format.difference(plan.carryOver.usualMostK),
+              })}
             </p>
           ) : null}
         </div>
         <div>
-          <h3>Chance</h3>
+          <h3>{t("chance")}</h3>
           <p>
-            <b className={styles.bigFigure} data-testid="chance">
-              {Math.round(chance.inBand * 100)}
-            </b>{" "}
-            of 100 end {label(plan.band)}
+            {t.rich("inBandOf100EndBand", {
+              inBand: Math.round(chance.inBand * 100),
+              b: (words) => (
+                <b className={styles.bigFigure} data-testid="chance">
+                  {words}
+                </b>
+              ),
+              band: label(plan.band),
+            })}
             {plan.band === "tender" ? (
               "."
             ) : (
               <>
-                ; nine in ten between <span className="figure nowrap">{format.temperature(chance.lowC)}</span> and{" "}
-                <span className="figure nowrap">{format.temperature(chance.highC)}</span>.
+                {t.rich("nineInTenBetweenLowAnd", {
+                  low: format.temperature(chance.lowC),
+                  span: (words) => <span className="figure nowrap">{words}</span>,
+                  high: format.temperature(chance.highC),
+                  span2: (words) => <span className="figure nowrap">{words}</span>,
+                })}
               </>
             )}
           </p>
           <p className="muted">
-            {plan.band === "tender"
-              ? "A skewer in the thickest end tells more than a probe."
-              : "A probe before the pull takes most of that away."}
+            {plan.band === "tender" ? t("aSkewerInTheThickestEnd") : t("aProbeBeforeThePullTakes")}
           </p>
         </div>
         <div>
-          <h3>In this batch</h3>
+          <h3>{t("inThisBatch")}</h3>
           {spread && spread.thickest.thicknessMm - spread.thinnest.thicknessMm > 0.4 ? (
             <>
               <ul className={styles.plain}>
                 {[spread.thinnest, spread.thickest].map((piece, index) => (
                   <li key={index} data-testid={index === 0 ? "thinnest" : "thickest"}>
-                    {index === 0 ? "Thinnest" : "Thickest"}{" "}
+                    {index === 0 ? t("thinnest") : t("thickest")}{" "}
                     <span className="figure">{format.length(piece.thicknessMm)}</span>:{" "}
                     <b className="figure">{format.temperature(piece.peakC)}</b>, {label(piece.band)}
                   </li>
                 ))}
               </ul>
               <p className="muted">
-                Thick pieces first
-                {spread.thinnest.afterThickestS > 4
-                  ? `; the thinnest ${durationText(spread.thinnest.afterThickestS)} later, and all are ready together.`
-                  : "."}
+                {t("thickPiecesFirstValue", {
+                  value:
+                    spread.thinnest.afterThickestS > 4
+                      ? t("theThinnestAfterThickestLaterAnd", {
+                          afterThickest: durationText(spread.thinnest.afterThickestS),
+                        })
+                      : ".",
+                })}
               </p>
             </>
           ) : (
-            <p>All of a size: in together, out together.</p>
+            <p>{t("allOfASizeInTogether")}</p>
           )}
         </div>
         <div data-meets={safety.meets} className={styles.safety}>
           <h3>
             {safety.meets
-              ? "Meets the cooking rule"
+              ? t("meetsTheCookingRule")
               : safety.figure === "plan"
-                ? "No figure in the law"
-                : "Under the rule"}
+                ? t("noFigureInTheLaw")
+                : t("underTheRule")}
           </h3>
           <p>{format.words(safety.rule)}.</p>
           <p>{format.words(safety.advice)}</p>
           {!safety.meets && parasites && isFinfish(species.group) ? (
             <p data-testid="parasites" data-met={parasites.met}>
-              The parasite rule for this lot, {parasites.met ? "met: " : "missing: "}
-              {format.words(parasites.text)}.
+              {t("theParasiteRuleForThisLot", {
+                value: parasites.met ? t("met") : t("missing"),
+                text: format.words(parasites.text),
+              })}
             </p>
           ) : null}
         </div>
       </div>
       {allergens.words.length > 0 ? (
         <p data-testid="allergens">
-          Allergens to name: {allergens.words.join(", ")}; {allergens.notice}.{" "}
-          <span className={page.source}>{allergens.source}</span>
+          {t.rich("allergensToNameWordsNoticeSource", {
+            words: allergens.words.join(", "),
+            notice: allergens.notice,
+            source: allergens.source,
+            span: (words) => <span className={page.source}>{words}</span>,
+          })}
         </p>
       ) : null}
       {plan.warnings.length > 0 || (practice && !practice.agrees) ? (
         <ul className={styles.warnings}>
           {practice && !practice.agrees ? (
             <li data-testid="practice">
-              Cooks give {durationText(practice.fromS)} to {durationText(practice.toS)} for this way; this piece takes{" "}
-              {durationText(plan.pullS)}.
-              {practice.fitsMm === null
-                ? ""
-                : ` Their time fits ${format.length(practice.fitsMm)} from the same start.`}
+              {t("cooksGiveFromToToFor", {
+                from: durationText(practice.fromS),
+                to: durationText(practice.toS),
+                pull: durationText(plan.pullS),
+                value:
+                  practice.fitsMm === null
+                    ? ""
+                    : t("theirTimeFitsFitsFromThe", { fits: format.length(practice.fitsMm) }),
+              })}
             </li>
           ) : null}
           {plan.warnings.map((warning) => (
@@ -149,7 +184,7 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
         </ul>
       ) : null}
       <details className={page.open}>
-        <summary>What one change does to the same times</summary>
+        <summary>{t("whatOneChangeDoesToThe")}</summary>
         <ul className={styles.plain}>
           {plan.sensitivity.map(({ what, peakC, band }) => (
             <li key={what}>

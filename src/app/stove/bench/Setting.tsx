@@ -7,6 +7,7 @@ import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
 import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
+import { t } from "@/words/stove-plan";
 
 type Props = {
   readonly methodId: CookAskInput["methodId"];
@@ -31,7 +32,7 @@ export const Setting = memo(function Setting({ methodId, schoolId, kit: set, pan
     <section className={`${page.card} ${styles.inputs}`} data-testid="setting">
       {method.schools.length > 0 ? (
         <fieldset className={`${styles.full} ${styles.schools}`}>
-          <legend>Good cooks differ</legend>
+          <legend>{t("goodCooksDiffer")}</legend>
           <Radio.Group
             value={school}
             onChange={({ target }) => onChange({ schoolId: String(target.value), kit: {} })}
@@ -62,7 +63,7 @@ export const Setting = memo(function Setting({ methodId, schoolId, kit: set, pan
       ))}
       {usesPan ? (
         <label className={styles.full}>
-          Pan
+          {t("pan")}
           <Select<PanId>
             value={panId}
             onChange={(next) => onChange({ panId: next })}
@@ -70,7 +71,7 @@ export const Setting = memo(function Setting({ methodId, schoolId, kit: set, pan
           />
         </label>
       ) : null}
-      {learned ? <p className={`${styles.full} muted`}>Planned with what was learned of this pan.</p> : null}
+      {learned ? <p className={`${styles.full} muted`}>{t("plannedWithWhatWasLearnedOf")}</p> : null}
     </section>
   );
 });

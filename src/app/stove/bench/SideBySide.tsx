@@ -7,6 +7,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
+import { t } from "@/words/stove-plan";
 
 /** A plan kept to be looked at beside another. */
 export type KeptPlan = { readonly ask: CookAskInput; readonly plan: CookPlan; readonly pieceG: number };
@@ -26,35 +27,46 @@ export function SideBySide({ kept, now, group, onDrop }: Props) {
     return schools.find(({ id }) => id === (ask.schoolId ?? schools[0]?.id))?.label ?? null;
   };
   const lines: readonly (readonly [string, (one: KeptPlan) => string])[] = [
-    ["Way", (one) => [methodOf(one.ask.methodId).label, school(one)].filter((word) => word !== null).join(": ")],
+    [t("way"), (one) => [methodOf(one.ask.methodId).label, school(one)].filter((word) => word !== null).join(": ")],
     [
-      "Piece",
+      t("piece"),
       ({ ask, pieceG }) =>
-        `${format.length(ask.sizeMm, 1)}, ${format.mass(pieceG)}, from ${format.temperature(ask.startC)}`,
+        t("sizePieceFromStart", {
+          size: format.length(ask.sizeMm, 1),
+          piece: format.mass(pieceG),
+          start: format.temperature(ask.startC),
+        }),
     ],
-    ["Stages", ({ plan }) => plan.stages.map(({ name, seconds }) => `${name} ${durationText(seconds)}`).join(" · ")],
-    ["To the plate", ({ plan }) => durationText(plan.serveS)],
-    ["Pull, then warmest", ({ plan }) => `${format.temperature(plan.pullC)}, then ${format.temperature(plan.peakC)}`],
-    ["Ends", ({ plan }) => outcomeLabel(plan.band, group)],
-    ["Window", ({ plan }) => `${durationText(plan.window.earlyS)} early, ${durationText(plan.window.lateS)} late`],
-    ["Lands in", ({ plan }) => `${Math.round(plan.chance.inBand * 100)} of 100`],
-    ["Water lost", ({ plan }) => `${plan.waterLossPct.toFixed(0)} %`],
-    ["Rule", ({ plan }) => (plan.safety.meets ? "meets it" : "under it, advisory")],
+    [t("stages"), ({ plan }) => plan.stages.map(({ name, seconds }) => `${name} ${durationText(seconds)}`).join(" · ")],
+    [t("toThePlate"), ({ plan }) => durationText(plan.serveS)],
+    [
+      t("pullThenWarmest"),
+      ({ plan }) => t("pullThenPeak", { pull: format.temperature(plan.pullC), peak: format.temperature(plan.peakC) }),
+    ],
+    [t("ends"), ({ plan }) => outcomeLabel(plan.band, group)],
+    [
+      t("window"),
+      ({ plan }) =>
+        t("earlyEarlyLateLate", { early: durationText(plan.window.earlyS), late: durationText(plan.window.lateS) }),
+    ],
+    [t("landsIn"), ({ plan }) => t("inBandOf100", { inBand: Math.round(plan.chance.inBand * 100) })],
+    [t("waterLost"), ({ plan }) => `${plan.waterLossPct.toFixed(0)} %`],
+    [t("rule"), ({ plan }) => (plan.safety.meets ? t("meetsIt") : t("underItAdvisory"))],
   ];
   return (
     <section className={page.card} data-testid="side-by-side">
       <div className={styles.cardHead}>
-        <h2>Side by side</h2>
+        <h2>{t("sideBySide")}</h2>
         <Button type="text" onClick={onDrop}>
-          Drop the kept one
+          {t("dropTheKeptOne")}
         </Button>
       </div>
       <table className={styles.compare}>
         <thead>
           <tr>
             <td />
-            <th scope="col">Kept</th>
-            <th scope="col">Now</th>
+            <th scope="col">{t("kept")}</th>
+            <th scope="col">{t("now")}</th>
           </tr>
         </thead>
         <tbody>

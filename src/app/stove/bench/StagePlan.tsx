@@ -5,6 +5,7 @@ import { clockText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
+import { t } from "@/words/stove-plan";
 
 /** Cue first, number second, clock third. */
 export const StagePlan = memo(function StagePlan({ plan }: { readonly plan: CookPlan }) {
@@ -20,11 +21,11 @@ export const StagePlan = memo(function StagePlan({ plan }: { readonly plan: Cook
           <p className={styles.cue}>{format.words(stage.cue)}</p>
           <dl className={page.gauges}>
             <div>
-              <dt>probe</dt>
+              <dt>{t("probe")}</dt>
               <dd data-testid={`${stage.id}-probe`}>{format.temperature(stage.probeC)}</dd>
             </div>
             <div>
-              <dt>clock</dt>
+              <dt>{t("clock")}</dt>
               <dd data-testid={`${stage.id}-time`}>{clockText(stage.seconds)}</dd>
             </div>
           </dl>

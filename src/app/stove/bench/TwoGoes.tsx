@@ -8,6 +8,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
 import { keepWrittenSteps } from "./actions";
+import { t } from "@/words/stove-plan";
 
 type Props = { readonly plan: CookPlan; readonly species: Species };
 
@@ -17,11 +18,33 @@ const minutes = (count: number) => durationText(count * 60);
 function stepWords({ first, cool, keepAtMostC, second }: PartCooking, dish: string, format: Format): readonly string[] {
   const { takesS, mostS, fits } = first;
   return [
-    `First heating of ${dish}: ${durationText(takesS)}${mostS === null ? "; the rule names no longest time, your plan does" : fits ? `, within the ${durationText(mostS)} allowed` : `: over the ${durationText(mostS)} allowed, make the pieces smaller`}.`,
-    `Cool it at once, probe in the thickest: ${cool.stages.map(({ fromC, toC, limitMin }) => `${format.temperature(fromC)} to ${format.temperature(toC)} within ${minutes(limitMin)}`).join(", ")}. Too slow: throw it away.`,
-    `Keep it at ${format.temperature(keepAtMostC)} or below, marked as part-cooked with day and hour, apart from what is eaten as it is.`,
-    `Second heating to the full value, ${format.temperature(second.rule.atC)}${second.rule.seconds === 0 ? "" : ` for ${durationText(second.rule.seconds)}`} in the coldest part, whatever the first one reached: probe it and write it down.`,
-    "Serve it at once or hold it hot; what is left is cooled by the same rule or thrown away.",
+    t("firstHeatingOfDishTakesValue", {
+      dish,
+      takes: durationText(takesS),
+      value:
+        mostS === null
+          ? t("theRuleNamesNoLongestTime")
+          : fits
+            ? t("withinTheMostAllowed", { most: durationText(mostS) })
+            : t("overTheMostAllowedMakeThe", { most: durationText(mostS) }),
+    }),
+    t("coolItAtOnceProbeIn", {
+      stages: cool.stages
+        .map(({ fromC, toC, limitMin }) =>
+          t("fromToToWithinLimit", {
+            from: format.temperature(fromC),
+            to: format.temperature(toC),
+            limit: minutes(limitMin),
+          }),
+        )
+        .join(", "),
+    }),
+    t("keepItAtKeepAtMostOrBelow", { keepAtMost: format.temperature(keepAtMostC) }),
+    t("secondHeatingToTheFullValue", {
+      at: format.temperature(second.rule.atC),
+      value: second.rule.seconds === 0 ? "" : t("forSeconds", { seconds: durationText(second.rule.seconds) }),
+    }),
+    t("serveItAtOnceOrHold"),
   ];
 }
 
@@ -34,11 +57,9 @@ export function TwoGoes({ plan, species }: Props) {
   const { asks } = practiceOf(ruleSetId, "non-continuous");
   return (
     <details className={page.open} data-testid="two-goes">
-      <summary>Scalded or part-cooked now, finished later</summary>
+      <summary>{t("scaldedOrPartCookedNowFinished")}</summary>
       <p>
-        {steps.approval === "authority-first"
-          ? "Only with written steps that the authority has approved first: "
-          : "Written steps: "}
+        {steps.approval === "authority-first" ? t("onlyWithWrittenStepsThatThe") : t("writtenSteps")}
         {format.words(asks)}.
       </p>
       <ol>
@@ -49,14 +70,12 @@ export function TwoGoes({ plan, species }: Props) {
       <Button
         disabled={steps.first.fits === false}
         onClick={() =>
-          act(
-            keepWrittenSteps,
-            { speciesId: species.id, methodId: plan.methodId, steps: words },
-            (seq) => `In the book, entry ${seq}.`,
+          act(keepWrittenSteps, { speciesId: species.id, methodId: plan.methodId, steps: words }, (seq) =>
+            t("inTheBookEntrySeq", { seq }),
           )
         }
       >
-        Keep these steps in the book
+        {t("keepTheseStepsInTheBook")}
       </Button>
       <p className={page.source}>{steps.source}</p>
     </details>

@@ -7,6 +7,7 @@ import { speciesOf } from "@/db/house/species";
 import { keepSteps } from "@/db/stove/writtenSteps";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
+import { t } from "@/words/stove-plan";
 
 const Steps = z.strictObject({
   speciesId: z.string().min(1),
@@ -17,7 +18,5 @@ const Steps = z.strictObject({
 /** Keeps the written steps of a dish cooked in two goes, as they were shown. */
 export const keepWrittenSteps = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
   houseAction("keepWrittenSteps", Steps, input, intention, (steps, { stamp }) =>
-    speciesOf(db(), steps.speciesId)
-      ? ok(keepSteps(db(), steps, stamp))
-      : err(refused("That fish is not in the table.")),
+    speciesOf(db(), steps.speciesId) ? ok(keepSteps(db(), steps, stamp)) : err(refused(t("thatFishIsNotInThe"))),
   );

@@ -13,11 +13,12 @@ import { UnitInput } from "@/ui/form/UnitInput";
 import { useChill } from "@/workers/client/useSheet";
 import styles from "../Stove.module.css";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/stove";
 
 const VERDICTS: Readonly<Record<Chilling["verdict"]["verdict"], string>> = {
-  pass: "in time",
-  fail: "too slow",
-  incomplete: "not there in 14 h",
+  pass: t("inTime"),
+  fail: t("tooSlow"),
+  incomplete: t("notThereIn14H"),
 };
 
 type What = "pot" | "flat" | "round";
@@ -43,18 +44,18 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
   const passing = answer?.filter(({ verdict }) => verdict.verdict === "pass") ?? [];
   const best = passing.toSorted((a, b) => (b.to5Min ?? 0) - (a.to5Min ?? 0))[0];
   const rule = COOLING_RULES[ruleId];
-  const time = (minutes: number | null) => (minutes === null ? "over 14 h" : durationText(Math.round(minutes) * 60));
+  const time = (minutes: number | null) => (minutes === null ? t("over14H") : durationText(Math.round(minutes) * 60));
   return (
     <>
       <PageHead
         title={
           !answer
-            ? "Working out how it cools…"
+            ? t("workingOutHowItCools")
             : best
-              ? `${best.way.label}: cold in ${time(best.to5Min)}`
-              : "None of these ways is fast enough: make it thinner"
+              ? t("labelColdInTo5", { label: best.way.label, to5: time(best.to5Min) })
+              : t("noneOfTheseWaysIsFast")
         }
-        asks="Cool it by the rule or serve it: the gentlest way that is in time comes first."
+        asks={t("coolItByTheRuleOr")}
       />
       {nav}
       <div className={page.wideRight}>
@@ -65,29 +66,29 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
               value={what}
               onChange={setWhat}
               options={[
-                { value: "pot", label: "Liquid" },
-                { value: "flat", label: "Flat" },
-                { value: "round", label: "Round" },
+                { value: "pot", label: t("liquid") },
+                { value: "flat", label: t("flat") },
+                { value: "round", label: t("round") },
               ]}
             />
           </div>
           {what === "pot" ? null : (
             <label className={styles.full} htmlFor="chill-species">
-              Animal
+              {t("animal")}
               <SpeciesSearch id="chill-species" value={speciesId} onChange={setSpeciesId} />
             </label>
           )}
           <label>
-            {what === "pot" ? "Depth" : what === "flat" ? "Thickness" : "Across"}, {format.lengthUnit}
+            {what === "pot" ? t("depth") : what === "flat" ? t("thickness") : t("across")}, {format.lengthUnit}
             <UnitInput kind="length" value={sizeMm} min={5} max={300} onChange={setSizeMm} />
           </label>
           <label>
-            Hot from, {format.degree}
+            {t("hotFromDegree", { degree: format.degree })}
             <UnitInput kind="temperature" value={fromC} min={30} max={100} onChange={setFromC} />
           </label>
           {what === "pot" ? (
             <span className={styles.switch}>
-              <span id="stirred-label">Stirred while it cools</span>
+              <span id="stirred-label">{t("stirredWhileItCools")}</span>
               <Switch checked={stirred} onChange={setStirred} aria-labelledby="stirred-label" />
             </span>
           ) : null}
@@ -97,11 +98,11 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
           <table className={styles.compare}>
             <thead>
               <tr>
-                <th scope="col">Way</th>
-                <th scope="col">To {format.temperature(21)}</th>
-                <th scope="col">To {format.temperature(5)}</th>
-                <th scope="col">By the rule</th>
-                <th scope="col">In time up to</th>
+                <th scope="col">{t("way")}</th>
+                <th scope="col">{t("toTemperature", { temperature: format.temperature(21) })}</th>
+                <th scope="col">{t("toTemperature", { temperature: format.temperature(5) })}</th>
+                <th scope="col">{t("byTheRule")}</th>
+                <th scope="col">{t("inTimeUpTo")}</th>
               </tr>
             </thead>
             <tbody>
@@ -117,24 +118,26 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
                       {verdict.verdict === "pass" ? "✓" : "✕"} {VERDICTS[verdict.verdict]}
                     </b>
                   </td>
-                  <td className="figure">{passesToMm === null ? "not this way" : format.length(passesToMm)}</td>
+                  <td className="figure">{passesToMm === null ? t("notThisWay") : format.length(passesToMm)}</td>
                 </tr>
               ))}
             </tbody>
           </table>
           <details className={page.open}>
-            <summary>Where it comes from</summary>
+            <summary>{t("whereItComesFrom")}</summary>
             <p>
-              {rule.source}:{" "}
-              {rule.stages
-                .map(
-                  ({ fromC: hotC, toC, limitMin }) =>
-                    `${format.temperature(hotC)} to ${format.temperature(toC)} within ${time(limitMin)}`,
-                )
-                .join(", ")}
-              . The warmest point through the depth or thickness, both faces cooled, by conduction; a liquid that turns
-              over by itself is somewhat faster than said, one under a lid slower. The clock starts when it is cold
-              enough to count; the local authority decides.
+              {t("sourceStagesTheWarmestPointThrough", {
+                source: rule.source,
+                stages: rule.stages
+                  .map(({ fromC: hotC, toC, limitMin }) =>
+                    t("hotToToWithinLimit", {
+                      hot: format.temperature(hotC),
+                      to: format.temperature(toC),
+                      limit: time(limitMin),
+                    }),
+                  )
+                  .join(", "),
+              })}
             </p>
           </details>
           <PracticeLine id="non-continuous" />

@@ -5,8 +5,9 @@ import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse } from "../../request";
 import { STOVE_VIEWS } from "../subViews";
 import { ChillBench } from "./ChillBench";
+import { t } from "@/words/stove";
 
-export const metadata: Metadata = { title: "Chill it" };
+export const metadata: Metadata = { title: t("chillIt") };
 
 export default async function ChillPage() {
   await connection();

@@ -15,6 +15,7 @@ import styles from "../Stove.module.css";
 import { startHolding } from "./actions";
 import { HoldingTable } from "./HoldingTable";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/stove";
 
 /** A finished cook that is to wait. */
 export type FromCook = {
@@ -73,31 +74,31 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
         fromC,
         usedMin,
       },
-      () => "The clock runs.",
+      () => t("theClockRuns"),
     );
   return (
     <>
       <PageHead
         title={
           !best
-            ? "Working out how it waits…"
+            ? t("workingOutHowItWaits")
             : fromC < minC
-              ? "Serve it now: it is under hot holding"
-              : `${best.way.label}: ${Number.isFinite(keepsMin(best)) ? `${durationText(keepsMin(best) * 60)} as it is` : "as it is for hours"}`
+              ? t("serveItNowItIsUnder")
+              : `${best.way.label}: ${Number.isFinite(keepsMin(best)) ? t("bestAsItIs", { best: durationText(keepsMin(best) * 60) }) : t("asItIsForHours")}`
         }
         asks={
           fromC < minC
-            ? `Cooked to ${format.temperature(fromC)}, and hot holding begins at ${format.temperature(minC)}. If it must wait the clock decides, and warming it here is no reheating.`
-            : `It may wait as long as its coldest flesh stays at ${format.temperature(minC)} or above; how long it stays good is another matter.`
+            ? t("cookedToFromAndHotHolding", { from: format.temperature(fromC), min: format.temperature(minC) })
+            : t("itMayWaitAsLongAs", { min: format.temperature(minC) })
         }
       />
       {nav}
       {held ? <div className={styles.held}>{held}</div> : null}
       <div className={page.wideRight}>
         <section className={`${page.card} ${styles.inputs}`}>
-          {from ? <p className={styles.full}>{from.title}, from the cook just finished</p> : null}
+          {from ? <p className={styles.full}>{t("titleFromTheCookJustFinished", { title: from.title })}</p> : null}
           <label className={styles.full} htmlFor="hold-species">
-            Animal
+            {t("animal")}
             <SpeciesSearch id="hold-species" value={speciesId} onChange={setSpeciesId} />
           </label>
           <div className={styles.full}>
@@ -106,26 +107,26 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
               value={kind}
               onChange={setKind}
               options={[
-                { value: "slab", label: "Flat" },
-                { value: "cylinder", label: "Round" },
-                { value: "puck", label: "Short" },
+                { value: "slab", label: t("flat") },
+                { value: "cylinder", label: t("round") },
+                { value: "puck", label: t("short") },
               ]}
             />
           </div>
           <label>
-            {kind === "cylinder" ? "Across" : "Thickness"}, {format.lengthUnit}
+            {kind === "cylinder" ? t("across") : t("thickness")}, {format.lengthUnit}
             <UnitInput kind="length" value={sizeMm} min={5} max={120} onChange={setSizeMm} />
           </label>
           <label>
-            Centre now, {format.degree}
+            {t("centreNowDegree", { degree: format.degree })}
             <UnitInput kind="temperature" value={fromC} min={25} max={95} onChange={setFromC} />
           </label>
           <label>
-            Plate, cabinet, liquid, {format.degree}
+            {t("plateCabinetLiquidDegree", { degree: format.degree })}
             <UnitInput kind="temperature" value={holdC} min={40} max={95} onChange={setHoldC} />
           </label>
           <label>
-            Minutes warm before
+            {t("minutesWarmBefore")}
             <InputNumber<number>
               value={usedMin}
               min={0}

@@ -7,6 +7,7 @@ import { durationText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
+import { t } from "@/words/stove";
 
 type Props = {
   readonly holdings: readonly Holding[];
@@ -25,18 +26,18 @@ export function HoldingTable({ holdings, working, ruleSetId, group, fromC, onSta
   const { minC, source, belowMin, belowSource } = RULE_SETS[ruleSetId].hotHold;
   return (
     <section className={page.card} aria-busy={working} data-testid="holding">
-      <h2>Where it waits</h2>
+      <h2>{t("whereItWaits")}</h2>
       <table className={`${styles.compare} ${styles.ways}`}>
         <thead>
           <tr>
-            <th scope="col">Way</th>
-            <th scope="col">Good for</th>
-            <th scope="col">Above {format.temperature(minC)}</th>
-            <th scope="col">Out after</th>
-            <th scope="col">Centre at 30 min</th>
-            <th scope="col">Dries by</th>
+            <th scope="col">{t("way")}</th>
+            <th scope="col">{t("goodFor")}</th>
+            <th scope="col">{t("aboveMin", { min: format.temperature(minC) })}</th>
+            <th scope="col">{t("outAfter")}</th>
+            <th scope="col">{t("centreAt30Min")}</th>
+            <th scope="col">{t("driesBy")}</th>
             <th scope="col">
-              <span className="visually-hidden">Start</span>
+              <span className="visually-hidden">{t("start")}</span>
             </th>
           </tr>
         </thead>
@@ -51,25 +52,30 @@ export function HoldingTable({ holdings, working, ruleSetId, group, fromC, onSta
                   <span className={page.sub}>{way.note}</span>
                 </th>
                 <td>
-                  <b className="figure">{minutesText(asCookedMin, "4 h and more")}</b>
+                  <b className="figure">{minutesText(asCookedMin, t("figure4HAndMore"))}</b>
                   {ends === null ? null : (
                     <>
                       <br />
                       <span className={page.sub}>
-                        then {ends === "cold" ? "too cool" : outcomeLabel(ends, group).toLowerCase()}
+                        {t("thenEnds", {
+                          ends: ends === "cold" ? t("tooCool") : outcomeLabel(ends, group).toLowerCase(),
+                        })}
                       </span>
                     </>
                   )}
                 </td>
                 <td className="figure">
-                  {hotUntilMin === 0 ? "not at all" : minutesText(hotUntilMin, "4 h and more")}
+                  {hotUntilMin === 0 ? t("notAtAll") : minutesText(hotUntilMin, t("figure4HAndMore"))}
                 </td>
-                <td className="figure">{minutesText(outAfterMin, "no limit")}</td>
+                <td className="figure">{minutesText(outAfterMin, t("noLimit"))}</td>
                 <td className="figure">{format.temperature(trace[30]?.[2] ?? fromC)}</td>
                 <td className="figure">{lossIn30Pct.toFixed(0)} %</td>
                 <td>
-                  <Button onClick={() => onStart(way)} aria-label={`Start the clock: ${way.label.toLowerCase()}`}>
-                    Start
+                  <Button
+                    onClick={() => onStart(way)}
+                    aria-label={t("startTheClockLabel", { label: way.label.toLowerCase() })}
+                  >
+                    {t("start")}
                   </Button>
                 </td>
               </tr>
@@ -78,15 +84,16 @@ export function HoldingTable({ holdings, working, ruleSetId, group, fromC, onSta
         </tbody>
       </table>
       <details className={page.open}>
-        <summary>Where it comes from</summary>
+        <summary>{t("whereItComesFrom")}</summary>
         <p>
-          Kept hot at {format.temperature(minC)} or above: {source}. Below it at most {durationText(belowMin * 60)},
-          minutes warm before counted in, then eaten or thrown away: {belowSource}. The same flesh, faces and
-          evaporation as the stove: a wet face in dry air cools to its wet bulb however warm the cabinet is set. Good
-          for: until the centre has gone on to the next doneness, or is under {format.temperature(SERVED_FROM_C)}{" "}
-          (common practice). Dries by: cook loss and water given to the air in half an hour. Heated again:{" "}
-          {cite(RULINGS[ruleSetId].reheat)}. Fish cooked under the rule is for serving at once; the local authority
-          decides.
+          {t("keptHotAtMinOrAbove", {
+            min: format.temperature(minC),
+            source,
+            below: durationText(belowMin * 60),
+            belowSource,
+            servedFrom: format.temperature(SERVED_FROM_C),
+            reheat: cite(RULINGS[ruleSetId].reheat),
+          })}
         </p>
       </details>
     </section>

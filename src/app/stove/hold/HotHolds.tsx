@@ -10,6 +10,7 @@ import { useNow } from "@/ui/hooks/useNow";
 import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Stove.module.css";
 import { endHolding, noteHolding } from "./actions";
+import { t } from "@/words/stove";
 
 export type HeldDish = HotHold & { readonly id: string; readonly title: string; readonly place: string };
 
@@ -21,12 +22,15 @@ function wordsOf(
   zone: string,
 ): { readonly clock: string; readonly says: string } {
   const { state, outAtMs, checkAtMs } = status;
-  if (state === "over") return { clock: "out", says: "Its time is up: throw it away." };
+  if (state === "over") return { clock: "out", says: t("itsTimeIsUpThrowIt") };
   if (state === "counting")
-    return { clock: left(outAtMs!, nowMs), says: `Below hot holding: eaten by ${timeText(outAtMs!, zone)}, or out.` };
+    return {
+      clock: left(outAtMs!, nowMs),
+      says: t("belowHotHoldingEatenByOutAt", { outAt: timeText(outAtMs!, zone) }),
+    };
   return {
     clock: left(checkAtMs, nowMs),
-    says: nowMs >= checkAtMs ? "Probe it now." : `Hot; next reading by ${timeText(checkAtMs, zone)}.`,
+    says: nowMs >= checkAtMs ? t("probeItNow") : t("hotNextReadingByCheckAt", { checkAt: timeText(checkAtMs, zone) }),
   };
 }
 
@@ -45,7 +49,7 @@ export function HotHolds({
     .sort((a, b) => (a.status.outAtMs ?? a.status.checkAtMs) - (b.status.outAtMs ?? b.status.checkAtMs));
   useAlarm(shown.some(({ status }) => status.due));
   return (
-    <ol className={styles.pans} data-testid="held-hot" aria-label="Held hot now">
+    <ol className={styles.pans} data-testid="held-hot" aria-label={t("heldHotNow")}>
       {shown.map(({ hold, status }) => (
         <Held key={hold.id} hold={hold} status={status} words={wordsOf(status, nowMs, timeZone)} />
       ))}
@@ -69,13 +73,13 @@ function Held({ hold, status, words }: HeldProps) {
     if (typed === null) return;
     setBusy(true);
     const celsius = format.fromTemperature(typed);
-    const noted = await act(noteHolding, { holdId: id, celsius }, () => "Noted in the book.");
+    const noted = await act(noteHolding, { holdId: id, celsius }, () => t("notedInTheBook"));
     setBusy(false);
     if (noted) setTyped(null);
   };
   const end = async (as: "served" | "thrown-away") => {
     setBusy(true);
-    await act(endHolding, { holdId: id, as }, () => "In the book.");
+    await act(endHolding, { holdId: id, as }, () => t("inTheBook"));
     setBusy(false);
   };
   return (
@@ -84,17 +88,19 @@ function Held({ hold, status, words }: HeldProps) {
         {words.clock}
       </span>
       <span className={page.grow}>
-        <span className={page.title}>{title}</span>{" "}
-        <span className={page.sub}>
-          {place.toLowerCase()}, since {timeText(startedAtMs, timeZone)}
-        </span>
+        {t.rich("titlePlaceSinceStartedAt", {
+          title,
+          span: (words) => <span className={page.title}>{words}</span>,
+          place: place.toLowerCase(),
+          startedAt: timeText(startedAtMs, timeZone),
+          span2: (words) => <span className={page.sub}>{words}</span>,
+        })}
         <br />
         {words.says}
-        {status.belowMin >= 1 ? ` ${durationText(status.belowMin * 60)} below so far.` : ""}
+        {status.belowMin >= 1 ? t("belowBelowSoFar", { below: durationText(status.belowMin * 60) }) : ""}
       </span>
       <span className={styles.panProbe}>
-        <small>last read</small>
-        {format.temperature(status.lastC)}
+        {t.rich("lastReadLast", { small: (words) => <small>{words}</small>, last: format.temperature(status.lastC) })}
       </span>
       <form
         className={styles.holdForm}
@@ -104,7 +110,7 @@ function Held({ hold, status, words }: HeldProps) {
         }}
       >
         <InputNumber<number>
-          aria-label={`Reading of ${title}, ${format.degree}`}
+          aria-label={t("readingOfTitleDegree", { title, degree: format.degree })}
           placeholder={format.degree}
           value={typed}
           step={0.1}
@@ -112,13 +118,13 @@ function Held({ hold, status, words }: HeldProps) {
           onChange={setTyped}
         />
         <Button htmlType="submit" disabled={busy || typed === null}>
-          Note
+          {t("note")}
         </Button>
         <Button type={status.state === "over" ? "default" : "primary"} disabled={busy} onClick={() => end("served")}>
-          Served
+          {t("served2")}
         </Button>
         <Button danger disabled={busy} onClick={() => end("thrown-away")}>
-          Thrown away
+          {t("thrownAway")}
         </Button>
       </form>
     </li>

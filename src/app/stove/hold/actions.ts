@@ -7,14 +7,15 @@ import { endHotHold, readHotHold, startHotHold, type HotHoldError } from "@/db/s
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { EndHotHold, ReadHotHold, StartHotHold } from "../schema";
+import { t } from "@/words/stove";
 
 const whyNot = (error: HotHoldError): ActionError =>
-  refused(error === "ended" ? "That hold is over already." : "That hold is not in the house.");
+  refused(error === "ended" ? t("thatHoldIsOverAlready") : t("thatHoldIsNotInThe"));
 
 /** Starts the clock of a dish that waits hot; answers with its id. */
 export const startHolding = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("startHolding", StartHotHold, input, intention, ({ wayId, cookId, ...hold }, { house, stamp }) => {
-    if (cookId !== null && !findCook(db(), cookId)) return err(refused("That cook is not in the house."));
+    if (cookId !== null && !findCook(db(), cookId)) return err(refused(t("thatCookIsNotInThe")));
     const place = HOLD_WAYS.find(({ id }) => id === wayId)!.label;
     const { ruleSetId } = house;
     return ok(startHotHold(db(), { ...hold, cookId, place, ruleSetId }, stamp));

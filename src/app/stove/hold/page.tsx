@@ -9,8 +9,9 @@ import { speciesName } from "../clockOf";
 import { STOVE_VIEWS } from "../subViews";
 import { HoldBench, type FromCook } from "./HoldBench";
 import { HotHolds } from "./HotHolds";
+import { t } from "@/words/stove";
 
-export const metadata: Metadata = { title: "Hold it hot" };
+export const metadata: Metadata = { title: t("holdItHot") };
 
 type Search = { readonly searchParams: Promise<{ readonly cook?: string | string[] }> };
 

@@ -7,6 +7,7 @@ import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
 import { learnPan } from "./actions";
 import styles from "../Stove.module.css";
+import { t } from "@/words/stove-plan";
 
 type Residual = { readonly timeS: number; readonly beforeK: number; readonly afterK: number };
 type Props = {
@@ -36,39 +37,50 @@ export function PanLesson({ panId, label, fit, cooks }: Props) {
       <div className={styles.cardHead}>
         <h2>{label}</h2>
         {fit ? (
-          <Button onClick={() => act(learnPan, { panId, cookIds: [] }, () => "Back to the book's coefficients.")}>
-            Back to the book
+          <Button onClick={() => act(learnPan, { panId, cookIds: [] }, () => t("backToTheBooksCoefficients"))}>
+            {t("backToTheBook")}
           </Button>
         ) : null}
       </div>
       {fit ? (
         <>
           <p data-testid="lesson">
-            Contact <b className="figure">×{times(fit.vessel)}</b> (spread {Math.round(100 * fit.vesselSd)} %), oven and
-            air <b className="figure">×{times(fit.air)}</b> (spread {Math.round(100 * fit.airSd)} %), from{" "}
-            {fit.residuals.length} readings of {fit.cooks} {fit.cooks === 1 ? "cook" : "cooks"}, {fit.learned}.
+            {t.rich("contactVesselSpreadVesselSdOven", {
+              vessel: times(fit.vessel),
+              b: (words) => <b className="figure">{words}</b>,
+              vesselSd: Math.round(100 * fit.vesselSd),
+              air: times(fit.air),
+              b2: (words) => <b className="figure">{words}</b>,
+              airSd: Math.round(100 * fit.airSd),
+              length: fit.residuals.length,
+              cooks: fit.cooks,
+              learned: fit.learned,
+            })}
           </p>
           <p className="muted">
-            Computed centres were off by {format.difference(meanOffK(fit.residuals).beforeK, 1)} before and by{" "}
-            {format.difference(meanOffK(fit.residuals).afterK, 1)} after.
+            {t("computedCentresWereOffByBefore", {
+              before: format.difference(meanOffK(fit.residuals).beforeK, 1),
+              after: format.difference(meanOffK(fit.residuals).afterK, 1),
+            })}
           </p>
           <details className={page.open}>
-            <summary>Every reading</summary>
+            <summary>{t("everyReading")}</summary>
             <ul className={styles.plain}>
               {fit.residuals.map(({ timeS, beforeK, afterK }, index) => (
                 <li key={index} className="figure">
-                  at {Math.round(timeS)} s: {signed(format.difference(beforeK))} → {signed(format.difference(afterK))}
+                  {t("atTimeSBeforeAfter", {
+                    time: Math.round(timeS),
+                    before: signed(format.difference(beforeK)),
+                    after: signed(format.difference(afterK)),
+                  })}
                 </li>
               ))}
             </ul>
-            <p className="muted">
-              Measured less computed. Least squares with the book&apos;s ranges as a prior; kept inside what is
-              published.
-            </p>
+            <p className="muted">{t("measuredLessComputedLeastSquares")}</p>
           </details>
         </>
       ) : cooks.length === 0 ? (
-        <p className={page.empty}>No probed cook in this pan yet: planned by the book.</p>
+        <p className={page.empty}>{t("noProbedCookInThisPan")}</p>
       ) : null}
       {cooks.length > 0 ? (
         <>
@@ -77,15 +89,17 @@ export function PanLesson({ panId, label, fit, cooks }: Props) {
             onChange={(ids) => setChosen(ids)}
             options={cooks.map(({ id, title, readings }) => ({
               value: id,
-              label: `${title}: ${readings} ${readings === 1 ? "reading" : "readings"}`,
+              label: `${title}: ${readings} ${readings === 1 ? t("reading") : t("readings")}`,
             }))}
             className={`${page.list} ${page.around}`}
           />
           <Button
             disabled={chosen.length === 0}
-            onClick={() => act(learnPan, { panId, cookIds: chosen }, () => `Learned from ${chosen.length}.`)}
+            onClick={() =>
+              act(learnPan, { panId, cookIds: chosen }, () => t("learnedFromLength", { length: chosen.length }))
+            }
           >
-            Learn from these
+            {t("learnFromThese")}
           </Button>
         </>
       ) : null}

@@ -4,6 +4,7 @@ import { useState } from "react";
 import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
 import { importTrace } from "./actions";
+import { t } from "@/words/stove-plan";
 
 type Props = { readonly cooks: readonly { readonly id: string; readonly title: string }[] };
 
@@ -12,18 +13,18 @@ export function TraceImport({ cooks }: Props) {
   const { act } = useAct();
   const [cookId, setCookId] = useState<string | null>(null);
   const [text, setText] = useState("");
-  if (cooks.length === 0) return <p className={page.empty}>No cook to bring it to yet.</p>;
+  if (cooks.length === 0) return <p className={page.empty}>{t("noCookToBringItTo")}</p>;
   const bring = async () => {
-    const done = await act(importTrace, { cookId, text }, (count) => `${count} readings came in.`);
+    const done = await act(importTrace, { cookId, text }, (count) => t("countReadingsCameIn", { count }));
     if (done) setText("");
   };
   return (
     <div className={page.list}>
       <label className={page.labelled}>
-        Cook
+        {t("cook")}
         <Select<string>
           value={cookId}
-          placeholder="which cook"
+          placeholder={t("whichCook")}
           onChange={setCookId}
           options={cooks.map(({ id, title }) => ({ value: id, label: title }))}
         />
@@ -36,24 +37,21 @@ export function TraceImport({ cooks }: Props) {
           return false;
         }}
       >
-        <Button>Choose a file</Button>
+        <Button>{t("chooseAFile")}</Button>
       </Upload>
       <label className={page.labelled}>
-        Or the lines themselves
+        {t("orTheLinesThemselves")}
         <Input.TextArea
           rows={6}
           value={text}
-          placeholder={"seconds;°C\n0;8.2\n60;12.4\n120;19.0"}
+          placeholder={t("secondsC08260")}
           onChange={({ target }) => setText(target.value)}
         />
       </label>
       <Button disabled={cookId === null || text.trim() === ""} onClick={bring}>
-        Bring them in
+        {t("bringThemIn")}
       </Button>
-      <p className={page.source}>
-        Comma or semicolon; seconds, minutes or m:ss; °C, or °F where the head says so. Times count from the start of
-        the cook.
-      </p>
+      <p className={page.source}>{t("commaOrSemicolonSecondsMinutesOr")}</p>
     </div>
   );
 }

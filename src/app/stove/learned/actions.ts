@@ -13,10 +13,11 @@ import { workOut } from "@/server/pool";
 import type { Tasks } from "@/server/tasks";
 import { houseAction, plannedAction } from "../../houseAction";
 import { POOL_WORDS } from "../../poolWords";
+import { t } from "@/words/stove-plan";
 
 const Trace = z.strictObject({
-  cookId: z.string("Choose a cook.").min(1, "Choose a cook."),
-  text: z.string().min(1, "Choose a file.").max(400_000, "That file is too long for one cook."),
+  cookId: z.string(t("chooseACook")).min(1, t("chooseACook")),
+  text: z.string().min(1, t("chooseAFile2")).max(400_000, t("thatFileIsTooLongFor")),
 });
 const Lesson = z.strictObject({ panId: z.enum(PAN_IDS), cookIds: z.array(z.string().min(1)).max(200) });
 
@@ -24,7 +25,7 @@ const Lesson = z.strictObject({ panId: z.enum(PAN_IDS), cookIds: z.array(z.strin
 export const importTrace = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
   houseAction("importTrace", Trace, input, intention, ({ cookId, text }) => {
     const cook = findCook(db(), cookId);
-    if (!cook) return err(refused("That cook is not in the house."));
+    if (!cook) return err(refused(t("thatCookIsNotInThe")));
     const read = readTrace(parseCsv(text));
     if (!read.ok) return err(refused(read.error));
     const readings = read.value.map(({ timeS, celsius }) => ({ atMs: cook.startedAtMs + timeS * 1000, celsius }));
@@ -49,7 +50,7 @@ export const learnPan = async (input: unknown, intention: unknown): Promise<Resu
       });
       const worked = await workOut("house", "fit", { cooks, own: listOwnSpecies(db()) });
       if (!worked.ok) return err(refused(POOL_WORDS[worked.error]));
-      return worked.value ? ok({ panId, lesson: worked.value }) : err(refused("None of these cooks was probed."));
+      return worked.value ? ok({ panId, lesson: worked.value }) : err(refused(t("noneOfTheseCooksWasProbed")));
     },
     ({ panId, lesson }, { stamp }) => {
       if (lesson) keepFit(db(), panId, lesson.fit, lesson.cooks, stamp);

@@ -14,8 +14,9 @@ import { STOVE_VIEWS } from "../subViews";
 import { PanLesson } from "./PanLesson";
 import { TraceImport } from "./TraceImport";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/stove-plan";
 
-export const metadata: Metadata = { title: "Learned here" };
+export const metadata: Metadata = { title: t("learnedHere") };
 
 const LOOKS_BACK_DAYS = 60;
 const MOST_COOKS = 40;
@@ -43,7 +44,7 @@ export default async function LearnedPage() {
             airSd: fit.airSd,
             cooks: fit.cooks,
             residuals: fit.residuals,
-            learned: `${dayText(fit.atMs, house.timeZone)} by ${fit.who}`,
+            learned: t("atByWho", { at: dayText(fit.atMs, house.timeZone), who: fit.who }),
           }
         : null,
       cooks: probed.filter(({ panId }) => panId === pan.id),
@@ -53,12 +54,8 @@ export default async function LearnedPage() {
   return (
     <>
       <PageHead
-        title={
-          known === 0
-            ? "Nothing learned of these pans yet"
-            : `${known} ${known === 1 ? "pan" : "pans"} known by its cooks`
-        }
-        asks="Noted centres and probe traces say how this pan and oven really heat. Nothing is learned unasked; plans that use it say so; any pan goes back to the book with a tap."
+        title={known === 0 ? t("nothingLearnedOfThesePansYet") : t("knownPansKnownByItsCooks", { known })}
+        asks={t("notedCentresAndProbeTracesSay")}
       />
       <SubNav views={STOVE_VIEWS} here="/stove/learned" />
       <div className={page.wideLeft}>
@@ -68,7 +65,7 @@ export default async function LearnedPage() {
           ))}
         </div>
         <section className={page.card}>
-          <h2>A trace out of a file</h2>
+          <h2>{t("aTraceOutOfAFile")}</h2>
           <TraceImport cooks={rows.map(({ id, title }) => ({ id, title }))} />
         </section>
       </div>

@@ -13,6 +13,7 @@ import styles from "../Stove.module.css";
 import { useTapped } from "../tappedCooks";
 import { sendTap, useTapOutbox } from "../tapOutbox";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/stove";
 
 type PanCook = CookClock & {
   readonly batchCode: string;
@@ -50,25 +51,25 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
   const { muted, unmute } = useAlarm(due);
   const { busy } = useTapOutbox();
   const advance = (cookId: string, stage: number) => sendTap(cookId, { kind: "advanced", stage });
-  const say = ({ next }: (typeof lines)[number]) => (next ? format.words(next.task) : "Serve it.");
+  const say = ({ next }: (typeof lines)[number]) => (next ? format.words(next.task) : t("serveIt"));
   return (
     <>
       <PageHead
         title={
           first
-            ? `${first.live.remainingS <= 0 ? "Now" : `In ${clockText(first.live.remainingS)}`}: ${first.next ? first.next.name.toLowerCase() : "serve"}, ${first.cook.title}`
-            : "No pan on the fire"
+            ? `${first.live.remainingS <= 0 ? t("now") : t("inRemaining", { remaining: clockText(first.live.remainingS) })}: ${first.next ? first.next.name.toLowerCase() : t("serve")}, ${first.cook.title}`
+            : t("noPanOnTheFire")
         }
-        asks={first ? say(first) : "Start a cook from a batch or a lot; its clock joins the others here."}
+        asks={first ? say(first) : t("startACookFromABatch")}
       >
-        {muted && lines.length > 0 ? <Button onClick={unmute}>Turn the sound on</Button> : null}
+        {muted && lines.length > 0 ? <Button onClick={unmute}>{t("turnTheSoundOn")}</Button> : null}
       </PageHead>
       {nav}
       <div className={page.stack}>
         {lines.length === 0 ? (
           <section className={page.card}>
             <p className={page.empty}>
-              Nothing is cooking. <Link href="/stove">Choose a piece</Link>.
+              {t.rich("nothingIsCookingChooseAPiece", { link: (words) => <Link href="/stove">{words}</Link> })}
             </p>
           </section>
         ) : (
@@ -80,21 +81,28 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
                 data-cook={cook.id}
               >
                 <span className={styles.panClock} role="timer">
-                  {live.status === "paused" ? "paused" : clockText(live.remainingS)}
+                  {live.status === "paused" ? t("paused2") : clockText(live.remainingS)}
                 </span>
                 <span className={page.grow}>
-                  <Link href={`/stove/cook/${cook.id}`} className={page.title}>
-                    {cook.title}
-                  </Link>{" "}
-                  <span className={page.sub}>
-                    <span className="figure">{cook.batchCode}</span> · {live.stageIndex + 1} of {cook.stages.length},{" "}
-                    {stage!.name.toLowerCase()}
-                  </span>
+                  {t.rich("titleBatchCodeStageIndexOfLength", {
+                    title: cook.title,
+                    link: (words) => (
+                      <Link href={`/stove/cook/${cook.id}`} className={page.title}>
+                        {words}
+                      </Link>
+                    ),
+                    batchCode: cook.batchCode,
+                    span2: (words) => <span className="figure">{words}</span>,
+                    stageIndex: live.stageIndex + 1,
+                    length: cook.stages.length,
+                    name: stage!.name.toLowerCase(),
+                    span: (words) => <span className={page.sub}>{words}</span>,
+                  })}
                   <br />
                   {format.words(stage!.cue)}
                 </span>
                 <span className={styles.panProbe}>
-                  <small>{cook.probed === null ? "then reads" : "reads"}</small>
+                  <small>{cook.probed === null ? t("thenReads") : t("reads")}</small>
                   {format.temperature(cook.probed ?? stage!.probeC)}
                 </span>
                 <Button
@@ -103,7 +111,7 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
                   disabled={busy}
                   onClick={() => advance(cook.id, live.stageIndex)}
                 >
-                  {next ? `Next: ${next.name.toLowerCase()}` : "Served"}
+                  {next ? t("nextName", { name: next.name.toLowerCase() }) : t("served2")}
                 </Button>
               </li>
             ))}

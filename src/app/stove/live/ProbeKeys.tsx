@@ -1,6 +1,7 @@
 "use client";
 import { DeviceKeys } from "@/ui/form/DeviceKeys";
 import { addProbe } from "./actions";
+import { t } from "@/words/stove";
 
 export const ProbeKeys = ({
   probes,
@@ -10,9 +11,9 @@ export const ProbeKeys = ({
   <DeviceKeys
     devices={probes}
     word="probe"
-    placeholder="Probe 1"
+    placeholder={t("probe1")}
     postsTo={(id) => `/api/probes/${id}/readings`}
-    none="No probe yet: the centre is noted by hand."
+    none={t("noProbeYetTheCentreIs")}
     standIn="npm run probe"
     make={addProbe}
   />

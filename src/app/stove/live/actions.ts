@@ -5,8 +5,9 @@ import { db } from "@/db/connection";
 import { placeProbe, setProbe } from "@/db/stove/probes";
 import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
+import { t } from "@/words/stove";
 
-const NewProbe = z.strictObject({ name: z.string().trim().min(1, "Give the probe a name.").max(40) });
+const NewProbe = z.strictObject({ name: z.string().trim().min(1, t("giveTheProbeAName")).max(40) });
 const ProbeMove = z.strictObject({ probeId: z.string().min(1), cookId: z.string().min(1).nullable() });
 
 /** Adds a probe or renews its key; the key is told this once. */
@@ -22,5 +23,5 @@ export const addProbe = async (
 /** Puts a probe into a cook or takes it out. */
 export const moveProbe = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("moveProbe", ProbeMove, input, intention, ({ probeId, cookId }) =>
-    placeProbe(db(), probeId, cookId) ? ok(null) : err(refused("That probe or cook is not in the house.")),
+    placeProbe(db(), probeId, cookId) ? ok(null) : err(refused(t("thatProbeOrCookIsNot"))),
   );

@@ -9,8 +9,9 @@ import { clockOf } from "../clockOf";
 import { STOVE_VIEWS } from "../subViews";
 import { AllPans } from "./AllPans";
 import { ProbeKeys } from "./ProbeKeys";
+import { t } from "@/words/stove";
 
-export const metadata: Metadata = { title: "All pans" };
+export const metadata: Metadata = { title: t("allPans") };
 
 export default async function LivePage() {
   const nowMs = await requestTime();
@@ -28,7 +29,7 @@ export default async function LivePage() {
       nav={<SubNav views={STOVE_VIEWS} here="/stove/live" />}
       below={
         <section className={page.card}>
-          <h2>Probes</h2>
+          <h2>{t("probes")}</h2>
           <ProbeKeys probes={listProbes(db()).map(({ id, name }) => ({ id, name }))} />
         </section>
       }

@@ -1,8 +1,9 @@
 "use client";
 import { Button } from "antd";
+import { t } from "@/words/stove-plan";
 
 export const PrintButton = () => (
   <Button type="primary" onClick={() => window.print()}>
-    Print
+    {t("print")}
   </Button>
 );

@@ -28,6 +28,7 @@ import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
 import { SheetTable } from "./SheetTable";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/stove-plan";
 
 type Props = {
   readonly filmsByPan: Readonly<Record<string, Partial<Films>>>;
@@ -82,23 +83,26 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
       <PageHead
         title={
           <>
-            Sheet for {shortName(species).toLowerCase()}: {method.label.toLowerCase()}
+            {t("sheetForSpeciesLabel", {
+              species: shortName(species).toLowerCase(),
+              label: method.label.toLowerCase(),
+            })}
           </>
         }
-        asks="Times against thickness for the wall, with the pull and how far off it may be."
+        asks={t("timesAgainstThicknessForTheWall")}
       >
         <span className={styles.headActions}>
           {run.running ? (
             <Button size="large" onClick={run.stop}>
-              Stop
+              {t("stop")}
             </Button>
           ) : (
             <Button type="primary" size="large" disabled={range.to < range.from} onClick={start}>
-              Work it out
+              {t("workItOut")}
             </Button>
           )}
           <Button size="large" disabled={run.running || run.rows.length === 0} onClick={keep}>
-            Keep it
+            {t("keepIt")}
           </Button>
         </span>
       </PageHead>
@@ -108,7 +112,7 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
         <div className={page.stack}>
           <section className={`${page.card} ${styles.inputs}`}>
             <label className={styles.full} htmlFor="sheet-species">
-              Animal
+              {t("animal")}
               <SpeciesSearch
                 id="sheet-species"
                 value={speciesId}
@@ -120,7 +124,7 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
               />
             </label>
             <label className={styles.full}>
-              Way
+              {t("way")}
               <Select<MethodId>
                 value={ask.methodId}
                 onChange={(methodId) => change({ methodId, schoolId: undefined, kit: {} })}
@@ -130,9 +134,9 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
                 }))}
               />
             </label>
-            {ends("from", "From", 4, 110)}
-            {ends("to", "To", 5, 120)}
-            {ends("step", "Step", 1, 20)}
+            {ends("from", t("from"), 4, 110)}
+            {ends("to", t("to"), 5, 120)}
+            {ends("step", t("step"), 1, 20)}
           </section>
           <GoalCard
             species={species}
@@ -155,12 +159,12 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
             {run.running ? (
               <Progress
                 percent={Math.round((100 * run.rows.length) / thicknesses.length)}
-                aria-label="Lines worked out"
+                aria-label={t("linesWorkedOut")}
                 className={page.below ?? ""}
               />
             ) : null}
             {run.rows.length === 0 ? (
-              <p className={page.empty}>Choose the fish and the way, then work it out: {thicknesses.length} lines.</p>
+              <p className={page.empty}>{t("chooseTheFishAndTheWay", { length: thicknesses.length })}</p>
             ) : (
               <SheetTable rows={run.rows} group={species.donenessGroup} />
             )}

@@ -4,6 +4,7 @@ import type { DonenessGroup } from "@/core/species";
 import { clockText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import styles from "../Stove.module.css";
+import { t } from "@/words/stove-plan";
 
 type Props = { readonly rows: readonly SheetRow[]; readonly group: DonenessGroup };
 
@@ -12,20 +13,20 @@ export function SheetTable({ rows, group }: Props) {
   const { format } = useHouse();
   const names = stageColumns(rows);
   return (
-    <div className={styles.sheetWrap} role="region" aria-label="Station sheet" tabIndex={0}>
+    <div className={styles.sheetWrap} role="region" aria-label={t("stationSheet")} tabIndex={0}>
       <table className={styles.sheet}>
         <thead>
           <tr>
-            <th scope="col">Thick</th>
+            <th scope="col">{t("thick")}</th>
             {names.map((name) => (
               <th scope="col" key={name}>
                 {name}
               </th>
             ))}
-            <th scope="col">Pull at</th>
-            <th scope="col">Reaches</th>
-            <th scope="col">Early, late</th>
-            <th scope="col">Ends</th>
+            <th scope="col">{t("pullAt")}</th>
+            <th scope="col">{t("reaches")}</th>
+            <th scope="col">{t("earlyLate")}</th>
+            <th scope="col">{t("ends")}</th>
           </tr>
         </thead>
         <tbody>

@@ -11,6 +11,7 @@ import { plannedAction } from "../../houseAction";
 import { answered } from "../../poolWords";
 import { filmsOfPan } from "../films";
 import { KeepSheet } from "../schema";
+import { t } from "@/words/stove-plan";
 
 /** Works a station sheet out once more in a thread of the server and keeps that; answers with its id. */
 export const keepStationSheet = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
@@ -21,7 +22,7 @@ export const keepStationSheet = async (input: unknown, intention: unknown): Prom
     intention,
     async ({ speciesId, pieceG, ask, range }, { house }) => {
       const species = speciesOf(db(), speciesId);
-      if (!species) return err(refused("That fish is not in the table."));
+      if (!species) return err(refused(t("thatFishIsNotInThe")));
       const load = { pieceG, thicknessMm: ask.sizeMm, thinnestMm: ask.sizeMm, thickestMm: ask.sizeMm };
       const piece = { speciesId, composition: species.compositionPct, prepared: null, load };
       const settings = { ruleSetId: house.ruleSetId, own: listOwnSpecies(db()), ...filmsOfPan(db(), ask.panId) };

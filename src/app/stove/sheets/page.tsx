@@ -11,8 +11,9 @@ import { speciesName } from "../clockOf";
 import { filmsByPan } from "../films";
 import { STOVE_VIEWS } from "../subViews";
 import { SheetBench } from "./SheetBench";
+import { t } from "@/words/stove-plan";
 
-export const metadata: Metadata = { title: "Station sheets" };
+export const metadata: Metadata = { title: t("stationSheets") };
 
 export default async function SheetsPage() {
   await requestTime();
@@ -24,9 +25,9 @@ export default async function SheetsPage() {
       nav={<SubNav views={STOVE_VIEWS} here="/stove/sheets" />}
       kept={
         <section className={page.card}>
-          <h2>Kept</h2>
+          <h2>{t("kept")}</h2>
           {kept.length === 0 ? (
-            <p className={page.empty}>No sheet is kept yet.</p>
+            <p className={page.empty}>{t("noSheetIsKeptYet")}</p>
           ) : (
             <ul className={page.rows}>
               {kept.map(({ id, question, atMs, who }) => (

@@ -10,6 +10,7 @@ import { PlanBench } from "../bench/PlanBench";
 import { firstAsk } from "@/house/firstAsk";
 import { FORM_WORDS } from "../formWords";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/stove-plan";
 
 /** Tried out, not cooked: no more than a pan's worth. */
 const MOST_TRIED = 6;
@@ -28,7 +29,7 @@ export function TryBench({ start, films }: Props) {
   const chooser = (
     <section className={page.card}>
       <label htmlFor="try-species" className={page.labelled}>
-        Animal
+        {t("animal")}
       </label>
       <SpeciesSearch id="try-species" value={speciesId} onChange={setSpeciesId} />
     </section>
@@ -37,7 +38,7 @@ export function TryBench({ start, films }: Props) {
     return (
       <>
         <PageHead
-          title={<>{shortName(species)}: not for the heat</>}
+          title={<>{t("speciesNotForTheHeat", { species: shortName(species) })}</>}
           asks={<>{format.words(species.usualDoneness)}.</>}
         />
         {chooser}
@@ -61,7 +62,7 @@ export function TryBench({ start, films }: Props) {
           {forms.length > 1 ? (
             <section className={page.card}>
               <label htmlFor="try-form" className={page.labelled}>
-                Dressed as
+                {t("dressedAs")}
               </label>
               <Select<CookForm>
                 id="try-form"

@@ -4,8 +4,9 @@ import { connection } from "next/server";
 import { requireHouse } from "../../request";
 import { filmsByPan } from "../films";
 import { TryBench } from "./TryBench";
+import { t } from "@/words/stove-plan";
 
-export const metadata: Metadata = { title: "Try a piece" };
+export const metadata: Metadata = { title: t("tryAPiece") };
 
 export default async function TryPage({
   searchParams,

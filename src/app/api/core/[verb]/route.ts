@@ -1,6 +1,7 @@
 import { workOut } from "@/server/pool";
 import { VERB_NAMES } from "@/verbs";
 import { isSameOrigin } from "../../../request";
+import { t } from "@/words/api";
 
 const MOST_BYTES = 4_000_000;
 
@@ -14,19 +15,20 @@ const problem = (path: string, message: string, status: number) =>
 export async function POST(request: Request, { params }: { params: Promise<{ verb: string }> }): Promise<Response> {
   const origin = request.headers.get("origin");
   if (origin !== null && !isSameOrigin(origin, request.headers.get("host"))) {
-    return problem("", "this came from a page outside the house", 403);
+    return problem("", t("thisCameFromAPageOutside"), 403);
   }
   const { verb } = await params;
-  if (!VERB_NAMES.includes(verb)) return problem("verb", `no verb "${verb}"; there are ${VERB_NAMES.join(", ")}`, 404);
+  if (!VERB_NAMES.includes(verb))
+    return problem("verb", t("noVerbVerbThereAreVERBNAME", { verb, verbs: VERB_NAMES.join(", ") }), 404);
   if (Number(request.headers.get("content-length") ?? 0) > MOST_BYTES)
-    return problem("", "the document is over 4 MB", 413);
+    return problem("", t("theDocumentIsOver4Mb"), 413);
   const text = await request.text();
-  if (text.length > MOST_BYTES) return problem("", "the document is over 4 MB", 413);
+  if (text.length > MOST_BYTES) return problem("", t("theDocumentIsOver4Mb"), 413);
   const worked = await workOut("open", "verb", { name: verb, text });
   if (!worked.ok)
     return worked.error === "busy"
-      ? problem("", "too much is being worked out at once: ask again in a moment", 503)
-      : problem("", "this takes too long to work out: ask for less", 422);
+      ? problem("", t("tooMuchIsBeingWorkedOut"), 503)
+      : problem("", t("thisTakesTooLongToWork"), 422);
   const answer = worked.value!;
   return answer.ok ? Response.json(answer.value) : problem(answer.error.path, answer.error.message, 422);
 }

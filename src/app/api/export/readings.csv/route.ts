@@ -3,12 +3,12 @@ import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { findPlace, readingsSince } from "@/db/house/places";
 import { toCsv } from "@/exchange/csv";
+import { t } from "@/words/api";
 
 /** Readings of one place of the last thirty days: `?place=ID`. Reads back through the logger import. */
 export function GET(request: Request): Response {
   const place = findPlace(db(), new URL(request.url).searchParams.get("place") ?? "");
-  if (!place)
-    return Response.json({ error: { path: "place", message: "That place is not in the house." } }, { status: 404 });
+  if (!place) return Response.json({ error: { path: "place", message: t("thatPlaceIsNotInThe") } }, { status: 404 });
   const rows = readingsSince(db(), place.id, houseNowMs() - 30 * DAY_MS).map(({ atMs, celsius }) => [
     new Date(atMs).toISOString(),
     String(celsius),

@@ -1,11 +1,11 @@
 import { db } from "@/db/connection";
 import { findFile } from "@/db/lots/files";
+import { t } from "@/words/api";
 
 /** A kept paper, as it came; the browser may show it and nothing else. */
 export async function GET(_: Request, { params }: { params: Promise<{ fileId: string }> }): Promise<Response> {
   const file = findFile(db(), (await params).fileId);
-  if (!file)
-    return Response.json({ error: { path: "file", message: "That paper is not in the house." } }, { status: 404 });
+  if (!file) return Response.json({ error: { path: "file", message: t("thatPaperIsNotInThe") } }, { status: 404 });
   return new Response(new Uint8Array(file.bytes), {
     headers: {
       "content-type": file.mime,

@@ -3,6 +3,7 @@ import { z } from "zod";
 import { db } from "@/db/connection";
 import { findScale, noteWeight } from "@/db/block/scales";
 import { bearerOf, problem, sameKey } from "../../device";
+import { t } from "@/words/api";
 
 const Weight = z.strictObject({ mass_g: z.number().min(-5000).max(500_000), stable: z.boolean() });
 
@@ -10,7 +11,7 @@ const Weight = z.strictObject({ mass_g: z.number().min(-5000).max(500_000), stab
 export async function POST(request: Request, { params }: { params: Promise<{ scaleId: string }> }): Promise<Response> {
   const scale = findScale(db(), (await params).scaleId);
   if (!scale || !sameKey(bearerOf(request), scale.deviceKey))
-    return problem(401, "authorization", "no scale with this key belongs to this house");
+    return problem(401, "authorization", t("noScaleWithThisKeyBelongs"));
   const parsed = Weight.safeParse(await request.json().catch(() => null));
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!;

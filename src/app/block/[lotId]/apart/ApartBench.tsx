@@ -11,6 +11,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import { takeApart } from "./actions";
 import styles from "./Apart.module.css";
 import { ScaleReading } from "./ScaleReading";
+import { t } from "@/words/block";
 
 export type Way = {
   readonly id: string;
@@ -85,7 +86,7 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
           massG !== null && massG > 0 ? [{ partId: part.id, massG, use, placeId: to }] : [],
         ),
       },
-      (codes) => (codes.length === 0 ? "Written down." : `On ice as ${codes.join(", ")}.`),
+      (codes) => (codes.length === 0 ? t("writtenDown") : t("onIceAsCodes", { codes: codes.join(", ") })),
     );
     setBusy(false);
     if (done) router.push(wholeG >= leftG - 1 ? "/block" : `/ice/${lotId}`);
@@ -105,7 +106,7 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
                 setActive(null);
               }}
               options={ways.map(({ id, label }) => ({ value: id, label }))}
-              aria-label="Way to break it down"
+              aria-label={t("wayToBreakItDown")}
             />
           ) : (
             <h2>{way.label}</h2>
@@ -120,7 +121,7 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
           />
         </section>
         <section className={page.card}>
-          <h2>Steps</h2>
+          <h2>{t("steps")}</h2>
           <ol className={styles.steps}>
             {way.steps.map((step, index) => (
               <li key={step.do}>
@@ -139,8 +140,11 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
                 </Checkbox>
                 {step.keep.length > 0 ? (
                   <p className={styles.keep}>
-                    keep:{" "}
-                    {step.keep.map((id) => way.parts.find((part) => part.id === id)?.label.toLowerCase()).join(", ")}
+                    {t("keepKeep", {
+                      keep: step.keep
+                        .map((id) => way.parts.find((part) => part.id === id)?.label.toLowerCase())
+                        .join(", "),
+                    })}
                   </p>
                 ) : null}
                 {step.care ? <p className={styles.care}>{step.care}</p> : null}
@@ -152,7 +156,7 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
       <section className={page.card}>
         <div className={styles.whole}>
           <label>
-            On the block, {format.massUnit}
+            {t("onTheBlockMassUnit", { massUnit: format.massUnit })}
             <UnitInput kind="mass" value={wholeG} min={5} max={leftG} onChange={setWholeG} />
           </label>
           <p data-testid="loss">
@@ -160,8 +164,11 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
             <br />
             <span className="muted">
               {sumG === 0
-                ? `to weigh; usually ${expectedLoss.toFixed(0)} % is lost`
-                : `not accounted for, ${((100 * Math.max(0, lossG)) / wholeG).toFixed(0)} %; usually ${expectedLoss.toFixed(0)}`}
+                ? t("toWeighUsuallyExpectedLossIsLost", { expectedLoss: expectedLoss.toFixed(0) })
+                : t("notAccountedForLossUsuallyExpectedLoss", {
+                    loss: ((100 * Math.max(0, lossG)) / wholeG).toFixed(0),
+                    expectedLoss: expectedLoss.toFixed(0),
+                  })}
             </span>
           </p>
         </div>
@@ -178,11 +185,20 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
                   {index + 1}
                 </span>
                 <div className={styles.name}>
-                  <b>{part.label}</b>
-                  <span className={page.sub} title={part.source}>
-                    {format.mass((wholeG * part.pct[0]) / 100)} to {format.mass((wholeG * part.pct[2]) / 100)}
-                    {own ? `; house ${format.mass((wholeG * usual) / 100)} over ${own.times}` : ""}
-                  </span>
+                  {t.rich("labelWholeToWhole2Value", {
+                    label: part.label,
+                    b: (words) => <b>{words}</b>,
+                    whole: format.mass((wholeG * part.pct[0]) / 100),
+                    whole2: format.mass((wholeG * part.pct[2]) / 100),
+                    value: own
+                      ? t("houseWholeOverTimes", { whole: format.mass((wholeG * usual) / 100), times: own.times })
+                      : "",
+                    span: (words) => (
+                      <span className={page.sub} title={part.source}>
+                        {words}
+                      </span>
+                    ),
+                  })}
                 </div>
                 <InputNumber<number>
                   ref={(element) => {
@@ -208,13 +224,13 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
                   {odd === "low" || odd === "high" ? <b> {odd}</b> : null}
                 </span>
                 <Select<PartUse>
-                  aria-label={`${part.label} goes to`}
+                  aria-label={t("labelGoesTo", { label: part.label })}
                   value={use}
                   onChange={(chosen) => change(part, { use: chosen })}
                   options={PART_USE_IDS.map((value) => ({ value, label: PART_USES[value] }))}
                 />
                 <Select<string>
-                  aria-label={`${part.label} lies in`}
+                  aria-label={t("labelLiesIn", { label: part.label })}
                   value={to}
                   disabled={use === "waste"}
                   onChange={(chosen) => change(part, { placeId: chosen })}
@@ -225,11 +241,7 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
           })}
         </ul>
         {lossG < -0.01 * wholeG ? (
-          <Alert
-            type="error"
-            showIcon
-            title={`The parts weigh ${format.mass(-lossG)} more than the whole: weigh again.`}
-          />
+          <Alert type="error" showIcon title={t("thePartsWeighLossMoreThan", { loss: format.mass(-lossG) })} />
         ) : null}
         <Button
           type="primary"
@@ -239,10 +251,10 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
           disabled={sumG === 0 || lossG < -0.01 * wholeG}
           onClick={write}
         >
-          {kept === 0 ? "Write it down" : `Write it down: ${kept} ${kept === 1 ? "lot" : "lots"}`}
+          {kept === 0 ? t("writeItDown") : t("writeItDownKeptLots", { kept })}
         </Button>
         <details className={page.open}>
-          <summary>Where the figures come from</summary>
+          <summary>{t("whereTheFiguresComeFrom")}</summary>
           <ul className={page.source}>
             {way.parts.map(({ id, label, source }) => (
               <li key={id}>
@@ -250,11 +262,7 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
               </li>
             ))}
           </ul>
-          <p className={page.source}>
-            The range is that of good fish. The house’s own weighings join it as they come in: one moves it a little,
-            ten make it nearly the house’s own. What is kept carries its share of the bill, by weight and by what its
-            use is worth.
-          </p>
+          <p className={page.source}>{t("theRangeIsThatOfGood")}</p>
         </details>
       </section>
     </div>

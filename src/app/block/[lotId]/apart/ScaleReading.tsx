@@ -4,6 +4,7 @@ import Link from "next/link";
 import { useEffect, useState } from "react";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import styles from "./Apart.module.css";
+import { t } from "@/words/block";
 
 type Reading = {
   readonly name: string;
@@ -52,7 +53,7 @@ export function ScaleReading({
     return (
       <p className={styles.scale}>
         <span className="muted">
-          No scale sends to this house. <Link href="/block/boards">Add one</Link>, or type.
+          {t.rich("noScaleSendsToThisHouse", { link: (words) => <Link href="/block/boards">{words}</Link> })}
         </span>
       </p>
     );
@@ -60,15 +61,15 @@ export function ScaleReading({
   return (
     <div className={styles.scale} data-testid="scale">
       <span>
-        {reading ? reading.name : "Scale silent"}{" "}
+        {reading ? reading.name : t("scaleSilent")}{" "}
         <b className={styles.onScale}>{massG === null ? "–" : format.mass(massG)}</b>{" "}
-        <span className="muted">{reading ? (reading.stable ? "steady" : "moving") : ""}</span>
+        <span className="muted">{reading ? (reading.stable ? t("steady") : t("moving")) : ""}</span>
       </span>
       <Button
         disabled={massG === null || !reading?.stable || massG < 1}
         onClick={() => massG !== null && onTake(massG)}
       >
-        Take it
+        {t("takeIt")}
       </Button>
     </div>
   );

@@ -8,21 +8,22 @@ import { speciesOf } from "@/db/house/species";
 import { refused, type ActionError } from "../../../actionError";
 import { houseAction } from "../../../houseAction";
 import { NewApart } from "./schema";
+import { t } from "@/words/block";
 
 function inWords(error: BreakdownError): ActionError {
   switch (error.kind) {
     case "notOnIce":
-      return refused("This lot is not on ice any more.");
+      return refused(t("thisLotIsNotOnIce"));
     case "frozen":
-      return refused("It is frozen: thaw it first.");
+      return refused(t("itIsFrozenThawItFirst"));
     case "moreThanLeft":
-      return refused(`Only ${Math.round(error.leftG)} g of this lot are left: weigh what is on the block again.`);
+      return refused(t("onlyLeftGOfThisLot", { left: Math.round(error.leftG) }));
     case "moreThanWhole":
-      return refused(`The parts weigh ${Math.round(error.overG)} g more than the whole: weigh again.`);
+      return refused(t("thePartsWeighOverGMore", { over: Math.round(error.overG) }));
     case "nothing":
-      return refused("Weigh at least one part.");
+      return refused(t("weighAtLeastOnePart"));
     case "noSuchPlace":
-      return refused("Say where each part goes.");
+      return refused(t("sayWhereEachPartGoes"));
     default:
       return assertNever(error);
   }
@@ -34,7 +35,7 @@ export const takeApart = async (input: unknown, intention: unknown): Promise<Res
     const lot = findLot(db(), lotId);
     const species = lot && speciesOf(db(), lot.speciesId);
     const way = findBreakdown(wayId);
-    if (!lot || !species || !way) return err(refused("This lot or this way of breaking down is not known."));
+    if (!lot || !species || !way) return err(refused(t("thisLotOrThisWayOf")));
     const known = expectedParts(way, species, lot.form);
     const weighed = parts.flatMap(({ partId, ...rest }) => {
       const part = known.find(({ id }) => id === partId);

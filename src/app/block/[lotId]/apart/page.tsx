@@ -19,8 +19,9 @@ import { BoardStrip } from "../../BoardStrip";
 import { ApartBench } from "./ApartBench";
 import { PageHead } from "@/ui/layout/PageHead";
 import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/block";
 
-export const metadata: Metadata = { title: "Break down" };
+export const metadata: Metadata = { title: t("breakDown") };
 
 const YIELD_DAYS = 365;
 
@@ -44,26 +45,31 @@ export default async function ApartPage({ params }: { readonly params: Promise<{
       <PageHead
         title={
           <>
-            Break down the {inSentence(lot.title)} <span className="figure muted">{row.code}</span>
+            {t.rich("breakDownTheTitleCode", {
+              title: inSentence(lot.title),
+              code: row.code,
+              span: (words) => <span className="figure muted">{words}</span>,
+            })}
           </>
         }
         asks={
           <>
-            {formLabel(row.form)}, {format.mass(row.remainingG)} on ice, {lifeText(lot.life.daysLeft)} left. Weigh each
-            part as it comes off; each becomes a lot with its own life.
+            {t("formRemainingOnIceDaysLeftLeft", {
+              form: formLabel(row.form),
+              remaining: format.mass(row.remainingG),
+              daysLeft: lifeText(lot.life.daysLeft),
+            })}
           </>
         }
       >
-        <Link href={`/ice/${row.id}`}>The lot</Link>
+        <Link href={`/ice/${row.id}`}>{t("theLot")}</Link>
       </PageHead>
       <BoardStrip
         colour={colour}
         allergen={allergen}
         contacts={crossContacts(day.work, day.washes, { colour, allergen, atMs: nowMs })}
       />
-      {lot.life.use === "over" ? (
-        <p className={`${page.stop} ${page.below}`}>It is past its life: throw it out.</p>
-      ) : null}
+      {lot.life.use === "over" ? <p className={`${page.stop} ${page.below}`}>{t("itIsPastItsLifeThrow")}</p> : null}
       <ApartBench
         lotId={row.id}
         leftG={row.remainingG}

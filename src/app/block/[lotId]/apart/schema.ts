@@ -1,10 +1,11 @@
 import { z } from "zod";
 import { PART_USE_IDS } from "@/core/block";
+import { t } from "@/words/block";
 
 export const NewApart = z.strictObject({
   lotId: z.string().min(1),
   wayId: z.string().min(1),
-  wholeG: z.number().positive("Weigh what is on the block.").max(500_000),
+  wholeG: z.number().positive(t("weighWhatIsOnTheBlock")).max(500_000),
   parts: z
     .array(
       z.strictObject({
@@ -14,6 +15,6 @@ export const NewApart = z.strictObject({
         placeId: z.string(),
       }),
     )
-    .min(1, "Weigh at least one part.")
+    .min(1, t("weighAtLeastOnePart"))
     .max(30),
 });

@@ -22,6 +22,7 @@ import { UnitInput } from "@/ui/form/UnitInput";
 import { useAct } from "@/ui/hooks/useAct";
 import { keepPreparation } from "../actions";
 import styles from "./Prepare.module.css";
+import { t } from "@/words/block";
 
 type Props = {
   readonly batchId: string;
@@ -33,15 +34,15 @@ type Props = {
 
 const KINDS = Object.keys(PREPARATION_LABELS) as PreparationStep["kind"][];
 const WHY: Readonly<Record<PreparationStep["kind"], string>> = {
-  brined: "seasons it through and lessens the white protein that weeps out",
-  evened: "the same salt everywhere, whatever the hours; a day or more",
-  stuffed: "thicker, and the centre must meet the rule for stuffed fish",
-  rolled: "a thin fillet becomes a round of even thickness",
-  tied: "a flat loin cooks evenly once it is round",
-  skewered: "tails and langoustines stay straight",
-  breaded: "a dry coat that browns; gluten and egg come in",
-  dried: "dry skin browns, wet skin steams and sticks",
-  tempered: "a rare centre is not cold when it is served",
+  brined: t("seasonsItThroughAndLessensThe"),
+  evened: t("theSameSaltEverywhereWhateverThe"),
+  stuffed: t("thickerAndTheCentreMustMeet"),
+  rolled: t("aThinFilletBecomesARound"),
+  tied: t("aFlatLoinCooksEvenlyOnce"),
+  skewered: t("tailsAndLangoustinesStayStraight"),
+  breaded: t("aDryCoatThatBrownsGluten"),
+  dried: t("drySkinBrownsWetSkinSteams"),
+  tempered: t("aRareCentreIsNotCold"),
 };
 
 function first(kind: PreparationStep["kind"], thicknessMm: number, massG: number): PreparationStep {
@@ -82,14 +83,16 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
   const change = (index: number, to: PreparationStep) =>
     setSteps((now) => now.map((one, at) => (at === index ? to : one)));
   const keep = async () => {
-    if (await act(keepPreparation, { batchId, steps }, () => "Carried to the stove.")) router.push(`/stove/${batchId}`);
+    if (await act(keepPreparation, { batchId, steps }, () => t("carriedToTheStove"))) router.push(`/stove/${batchId}`);
   };
   return (
     <div className={page.wideLeft}>
       <section className={page.card}>
-        <h2>In this order</h2>
+        <h2>{t("inThisOrder")}</h2>
         {steps.length === 0 ? (
-          <p className={page.empty}>As cut: {format.temperature(before.startC)} from the refrigerator.</p>
+          <p className={page.empty}>
+            {t("asCutStartFromTheRefrigerator", { start: format.temperature(before.startC) })}
+          </p>
         ) : null}
         <ol className={styles.steps}>
           {steps.map((one, index) => (
@@ -98,7 +101,7 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
                 <b>{PREPARATION_LABELS[one.kind]}</b>
                 <span className={page.sub}>{WHY[one.kind]}</span>
                 <Button size="small" onClick={() => setSteps((now) => now.filter((_, at) => at !== index))}>
-                  Take it out
+                  {t("takeItOut")}
                 </Button>
               </div>
               <div className={styles.fields}>
@@ -107,7 +110,7 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
             </li>
           ))}
         </ol>
-        <div className={styles.add} role="group" aria-label="Add a step">
+        <div className={styles.add} role="group" aria-label={t("addAStep")}>
           {KINDS.map((kind) => (
             <Button key={kind} onClick={() => setSteps((now) => [...now, first(kind, thicknessMm, massG)])}>
               {PREPARATION_LABELS[kind]}
@@ -117,22 +120,25 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
       </section>
       <div className={page.stack}>
         <section className={page.card} data-testid="prepared-piece">
-          <h2>What comes to the pan</h2>
+          <h2>{t("whatComesToThePan")}</h2>
           {made.ok ? null : <Alert type="error" showIcon title={made.error} className={page.below ?? ""} />}
           <p>
-            <span className={page.big}>{format.temperature(piece.startC, 1)}</span> at the pan
+            {t.rich("startAtThePan", {
+              start: format.temperature(piece.startC, 1),
+              span: (words) => <span className={page.big}>{words}</span>,
+            })}
           </p>
           <dl className={`${page.facts} ${page.above}`}>
-            <dt>Shape</dt>
+            <dt>{t("shape")}</dt>
             <dd>
-              {piece.shape === "slab" ? "slab" : "round"}, {format.length(piece.thicknessMm, 1)}
+              {piece.shape === "slab" ? t("slab") : t("round")}, {format.length(piece.thicknessMm, 1)}
             </dd>
-            <dt>Weight</dt>
+            <dt>{t("weight")}</dt>
             <dd>{format.mass(piece.massG)}</dd>
-            <dt>Salt in it</dt>
+            <dt>{t("saltInIt")}</dt>
             <dd>{(piece.composition.ash - before.composition.ash).toFixed(1)} %</dd>
-            <dt>Rule</dt>
-            <dd>{piece.stuffed ? "stuffed fish" : "fish"}</dd>
+            <dt>{t("rule")}</dt>
+            <dd>{piece.stuffed ? t("stuffedFish") : t("fish")}</dd>
           </dl>
           {piece.notes.length > 0 ? (
             <ul>
@@ -142,17 +148,21 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
             </ul>
           ) : null}
           <Button type="primary" size="large" block disabled={!made.ok} onClick={keep}>
-            Carry it to the stove
+            {t("carryItToTheStove")}
           </Button>
         </section>
         <section className={page.card}>
-          <h2>How long</h2>
+          <h2>{t("howLong")}</h2>
           <p>
-            To take the chill off to {format.temperature(8)} in a kitchen of {format.temperature(20)}:{" "}
-            <b className="figure">{toTemper === null ? "too long" : hoursText(toTemper / 60)}</b>. Never more than{" "}
-            {LONGEST_TEMPER_MIN} min out of the cold.
+            {t.rich("toTakeTheChillOffTo", {
+              temperature: format.temperature(8),
+              temperature2: format.temperature(20),
+              toTemper: toTemper === null ? t("tooLong") : hoursText(toTemper / 60),
+              b: (words) => <b className="figure">{words}</b>,
+              longest: LONGEST_TEMPER_MIN,
+            })}
           </p>
-          <Field label="Drying air">
+          <Field label={t("dryingAir")}>
             {(id) => (
               <Select<DryingAir>
                 id={id}
@@ -166,13 +176,14 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
             )}
           </Field>
           <p>
-            Until the skin is dry: patted <b className="figure">{hoursText(airDryMin("patted", air) / 60)}</b>, only
-            rinsed <b className="figure">{hoursText(airDryMin("rinsed", air) / 60)}</b>.
+            {t.rich("untilTheSkinIsDryPatted", {
+              air: hoursText(airDryMin("patted", air) / 60),
+              b: (words) => <b className="figure">{words}</b>,
+              air2: hoursText(airDryMin("rinsed", air) / 60),
+              b2: (words) => <b className="figure">{words}</b>,
+            })}
           </p>
-          <p className={page.source}>
-            A film of 30 g/m² after a cloth, 100 g/m² after rinsing (estimate); evaporation by the Lewis relation at the
-            wet bulb.
-          </p>
+          <p className={page.source}>{t("aFilmOf30GM")}</p>
         </section>
       </div>
     </div>
@@ -209,21 +220,21 @@ function StepFields({ step, onChange }: FieldsProps) {
     case "brined":
       return (
         <>
-          {number("Brine, %", step.brinePct, 0.5, 26, (brinePct) => onChange({ ...step, brinePct }))}
-          {number("Minutes", step.minutes, 0, 1440, (minutes) => onChange({ ...step, minutes }))}
+          {number(t("brine"), step.brinePct, 0.5, 26, (brinePct) => onChange({ ...step, brinePct }))}
+          {number(t("minutes"), step.minutes, 0, 1440, (minutes) => onChange({ ...step, minutes }))}
         </>
       );
     case "evened":
       return (
         <>
-          {number("Salt, %", step.targetPct, 0.2, 6, (targetPct) => onChange({ ...step, targetPct }))}
-          {number("Water, × fish", step.waterPerFish, 0.3, 10, (waterPerFish) => onChange({ ...step, waterPerFish }))}
+          {number(t("salt"), step.targetPct, 0.2, 6, (targetPct) => onChange({ ...step, targetPct }))}
+          {number(t("waterFish"), step.waterPerFish, 0.3, 10, (waterPerFish) => onChange({ ...step, waterPerFish }))}
         </>
       );
     case "stuffed":
       return (
         <label className={styles.field}>
-          Stuffing, {format.massUnit}
+          {t("stuffingMassUnit", { massUnit: format.massUnit })}
           <UnitInput
             kind="mass"
             value={step.stuffingG}
@@ -236,23 +247,23 @@ function StepFields({ step, onChange }: FieldsProps) {
     case "rolled":
       return (
         <>
-          {length("Length of the strip", step.lengthMm, 1000, (lengthMm) => onChange({ ...step, lengthMm }))}
-          {length("Width", step.widthMm, 500, (widthMm) => onChange({ ...step, widthMm }))}
+          {length(t("lengthOfTheStrip"), step.lengthMm, 1000, (lengthMm) => onChange({ ...step, lengthMm }))}
+          {length(t("width"), step.widthMm, 500, (widthMm) => onChange({ ...step, widthMm }))}
         </>
       );
     case "tied":
-      return length("Width before tying", step.widthMm, 500, (widthMm) => onChange({ ...step, widthMm }));
+      return length(t("widthBeforeTying"), step.widthMm, 500, (widthMm) => onChange({ ...step, widthMm }));
     case "skewered":
       return null;
     case "breaded":
-      return number("Coat, mm a side", step.coatMm, 0.2, 10, (coatMm) => onChange({ ...step, coatMm }));
+      return number(t("coatMmASide"), step.coatMm, 0.2, 10, (coatMm) => onChange({ ...step, coatMm }));
     case "dried":
-      return number("Minutes in the air", step.minutes, 0, 1440, (minutes) => onChange({ ...step, minutes }));
+      return number(t("minutesInTheAir"), step.minutes, 0, 1440, (minutes) => onChange({ ...step, minutes }));
     case "tempered":
       return (
         <>
           <label className={styles.field}>
-            Kitchen, {format.degree}
+            {t("kitchenDegree", { degree: format.degree })}
             <UnitInput
               kind="temperature"
               value={step.roomC}
@@ -261,7 +272,7 @@ function StepFields({ step, onChange }: FieldsProps) {
               onChange={(roomC) => onChange({ ...step, roomC })}
             />
           </label>
-          {number("Minutes out", step.minutes, 0, 120, (minutes) => onChange({ ...step, minutes }))}
+          {number(t("minutesOut"), step.minutes, 0, 120, (minutes) => onChange({ ...step, minutes }))}
         </>
       );
   }

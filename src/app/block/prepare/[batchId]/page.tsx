@@ -10,8 +10,9 @@ import { formatFor } from "@/ui/format/format";
 import { requireHouse, requestTime } from "../../../request";
 import { PrepareBench } from "./PrepareBench";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/block";
 
-export const metadata: Metadata = { title: "Prepare" };
+export const metadata: Metadata = { title: t("prepare2") };
 
 export default async function PreparePage({ params }: { readonly params: Promise<{ batchId: string }> }) {
   await requestTime();
@@ -27,16 +28,24 @@ export default async function PreparePage({ params }: { readonly params: Promise
       <PageHead
         title={
           <>
-            Prepare the {inSentence(shortName(species))} <span className="figure muted">{batch.code}</span>
+            {t.rich("prepareTheSpeciesCode", {
+              species: inSentence(shortName(species)),
+              code: batch.code,
+              span: (words) => <span className="figure muted">{words}</span>,
+            })}
           </>
         }
         asks={
           load
-            ? `${raw.length} × ${format.mass(load.pieceG)}, ${format.length(load.thicknessMm)} thick. What you do here goes along to the stove: shape, salt, and how cold it is.`
-            : "Every portion of this batch has been cooked."
+            ? t("lengthPieceThicknessThickWhatYou", {
+                length: raw.length,
+                piece: format.mass(load.pieceG),
+                thickness: format.length(load.thicknessMm),
+              })
+            : t("everyPortionOfThisBatchHas")
         }
       >
-        <Link href={`/stove/${batch.id}`}>To the stove</Link>
+        <Link href={`/stove/${batch.id}`}>{t("toTheStove")}</Link>
       </PageHead>
       {load ? (
         <PrepareBench

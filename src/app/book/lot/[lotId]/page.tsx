@@ -19,8 +19,9 @@ import { LedgerTable } from "../../LedgerTable";
 import { lineOf } from "../../lineOf";
 import styles from "./Trace.module.css";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/book";
 
-export const metadata: Metadata = { title: "Trace" };
+export const metadata: Metadata = { title: t("trace") };
 
 export default async function TracePage({ params }: { readonly params: Promise<{ lotId: string }> }) {
   const nowMs = await requestTime();
@@ -44,38 +45,37 @@ export default async function TracePage({ params }: { readonly params: Promise<{
       <PageHead
         title={
           <>
-            {species?.name} <span className="figure muted">{lot.code}</span>, from boat to plate
+            {species?.name}{" "}
+            {t.rich("codeFromBoatToPlate", {
+              code: lot.code,
+              span: (words) => <span className="figure muted">{words}</span>,
+            })}
           </>
         }
-        asks={
-          <>
-            {batches.length} {batches.length === 1 ? "batch" : "batches"} cut, {plates}{" "}
-            {plates === 1 ? "plate" : "plates"} cooked.
-          </>
-        }
+        asks={<>{t("lengthBatchesCutPlatesPlatesCooked", { length: batches.length, plates })}</>}
       >
-        <Link href={`/ice/${lot.id}`}>The lot</Link>
+        <Link href={`/ice/${lot.id}`}>{t("theLot")}</Link>
       </PageHead>
       <ol className={styles.chain}>
         <li>
-          <h2>Source</h2>
+          <h2>{t("source")}</h2>
           <p className={page.title}>{lot.source}</p>
           <p>
-            {lot.production === "wild" ? "Wild" : "Farmed"}, {lot.gear.toLowerCase()}
+            {lot.production === "wild" ? t("wild") : t("farmed")}, {lot.gear.toLowerCase()}
           </p>
           <p>{lot.area}</p>
           <p className="muted">
-            {lot.caughtAtMs === null ? "date not stated" : dayText(lot.caughtAtMs, house.timeZone)}
+            {lot.caughtAtMs === null ? t("dateNotStated") : dayText(lot.caughtAtMs, house.timeZone)}
           </p>
           <p>
             <i>{species?.scientificName}</i>
           </p>
         </li>
         <li>
-          <h2>Dock</h2>
+          <h2>{t("dock")}</h2>
           <p className={page.title}>{lot.supplier}</p>
           <p className="figure">
-            {format.mass(lot.massG)} at {format.temperature(lot.receiptC, 1)}
+            {t("massAtReceipt", { mass: format.mass(lot.massG), receipt: format.temperature(lot.receiptC, 1) })}
           </p>
           <VerdictTag verdict={lot.verdict} />
           <p className="muted">
@@ -83,13 +83,17 @@ export default async function TracePage({ params }: { readonly params: Promise<{
           </p>
         </li>
         <li>
-          <h2>Ice</h2>
+          <h2>{t("ice")}</h2>
           {parent ? (
             <p>
-              Taken from{" "}
-              <Link href={`/book/lot/${parent.id}`} className="figure">
-                {parent.code}
-              </Link>
+              {t.rich("takenFromCode", {
+                code: parent.code,
+                link: (words) => (
+                  <Link href={`/book/lot/${parent.id}`} className="figure">
+                    {words}
+                  </Link>
+                ),
+              })}
             </p>
           ) : null}
           {parts.map((part) => (
@@ -106,19 +110,23 @@ export default async function TracePage({ params }: { readonly params: Promise<{
             </p>
           ))}
           {!parent && parts.length === 0 && holds.length === 0 ? (
-            <p className="muted">Nothing split off, nothing held.</p>
+            <p className="muted">{t("nothingSplitOffNothingHeld")}</p>
           ) : null}
         </li>
         <li>
-          <h2>Block</h2>
-          {batches.length === 0 ? <p className="muted">Not cut.</p> : null}
+          <h2>{t("block")}</h2>
+          {batches.length === 0 ? <p className="muted">{t("notCut")}</p> : null}
           {batches.map((batch) => (
             <div key={batch.id} className={styles.item}>
               <p className={page.title}>
                 <span className="figure">{batch.code}</span>
               </p>
               <p>
-                {batch.portions.length} portions, trim {format.mass(batch.trimG)} to {batch.trimUse}
+                {t("lengthPortionsTrimTrimToTrimUse", {
+                  length: batch.portions.length,
+                  trim: format.mass(batch.trimG),
+                  trimUse: batch.trimUse,
+                })}
               </p>
               <p className="muted">
                 {batch.cutBy}, {when(batch.cutAtMs)}
@@ -127,8 +135,8 @@ export default async function TracePage({ params }: { readonly params: Promise<{
           ))}
         </li>
         <li>
-          <h2>Stove</h2>
-          {cooks.length === 0 ? <p className="muted">Nothing cooked.</p> : null}
+          <h2>{t("stove")}</h2>
+          {cooks.length === 0 ? <p className="muted">{t("nothingCooked")}</p> : null}
           {cooks.map((cook) => {
             const live = liveCook(
               cook.plan.answer.stages.map(({ seconds }) => seconds),
@@ -139,12 +147,18 @@ export default async function TracePage({ params }: { readonly params: Promise<{
               <div key={cook.id} className={styles.item}>
                 <p className={page.title}>
                   <Link href={`/stove/cook/${cook.id}`}>
-                    {cook.pieces} plates from <span className="figure">{cook.batchCode}</span>
+                    {t.rich("piecesPlatesFromBatchCode", {
+                      pieces: cook.pieces,
+                      batchCode: cook.batchCode,
+                      span: (words) => <span className="figure">{words}</span>,
+                    })}
                   </Link>
                 </p>
                 <p>
-                  planned {format.temperature(cook.plan.answer.peakC)}, probed{" "}
-                  {live.probes.map(({ centreC }) => format.temperature(centreC)).join(", ") || "nothing"}
+                  {t("plannedPeakProbedProbes", {
+                    peak: format.temperature(cook.plan.answer.peakC),
+                    probes: live.probes.map(({ centreC }) => format.temperature(centreC)).join(", ") || t("nothing"),
+                  })}
                 </p>
                 <p className="muted">
                   {cook.startedBy}, {when(cook.startedAtMs)}
@@ -155,7 +169,7 @@ export default async function TracePage({ params }: { readonly params: Promise<{
         </li>
       </ol>
       <section className={page.card}>
-        <h2>Every entry of this lot</h2>
+        <h2>{t("everyEntryOfThisLot")}</h2>
         <LedgerTable lines={entriesOfLot(db(), lot.id).map(lineOf)} />
       </section>
     </>

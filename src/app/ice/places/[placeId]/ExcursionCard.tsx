@@ -10,6 +10,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
 import styles from "../../Ice.module.css";
 import { answerTheExcursion } from "../actions";
+import { t } from "@/words/ice";
 
 type Props = {
   readonly placeId: string;
@@ -17,11 +18,7 @@ type Props = {
   readonly touched: readonly TouchedLot[];
 };
 
-const USUAL = [
-  "Door was open: closed it, probed the fish, cold enough",
-  "Moved everything to another place",
-  "Called the engineer",
-] as const;
+const USUAL = [t("doorWasOpenClosedItProbed"), t("movedEverythingToAnotherPlace"), t("calledTheEngineer")] as const;
 
 /** A stretch outside the limits: what lay there, what each lot lost, what the histamine rule says, and what was done. */
 export function ExcursionCard({ placeId, excursion, touched }: Props) {
@@ -30,10 +27,8 @@ export function ExcursionCard({ placeId, excursion, touched }: Props) {
   const [action, setAction] = useState("");
   const when = (atMs: number) => `${dayText(atMs, timeZone)} ${timeText(atMs, timeZone)}`;
   const save = async () => {
-    const saved = await act(
-      answerTheExcursion,
-      { placeId, excursionFromMs: excursion.fromMs, action },
-      () => "In the book, with every lot that lay there.",
+    const saved = await act(answerTheExcursion, { placeId, excursionFromMs: excursion.fromMs, action }, () =>
+      t("inTheBookWithEveryLot"),
     );
     if (saved) setAction("");
   };
@@ -42,25 +37,29 @@ export function ExcursionCard({ placeId, excursion, touched }: Props) {
     <section
       className={`${page.card} ${styles.excursion}`}
       data-answered={answered || undefined}
-      aria-label={`Excursion ${when(excursion.fromMs)}`}
+      aria-label={t("excursionFrom", { from: when(excursion.fromMs) })}
     >
       <h2>
-        {excursion.side === "warm" ? "Warm" : "Too cold"}: {format.temperature(excursion.extremeC, 1)}{" "}
-        <span className="muted">against {format.temperature(excursion.limitC, 1)}</span>
+        {t.rich("valueExtremeAgainstLimit", {
+          value: excursion.side === "warm" ? t("warm") : t("tooCold"),
+          extreme: format.temperature(excursion.extremeC, 1),
+          limit: format.temperature(excursion.limitC, 1),
+          span: (words) => <span className="muted">{words}</span>,
+        })}
       </h2>
       <p>
-        {when(excursion.fromMs)} {excursion.open ? "and still going on" : `to ${when(excursion.toMs)}`},{" "}
+        {when(excursion.fromMs)} {excursion.open ? t("andStillGoingOn") : t("toTo", { to: when(excursion.toMs) })},{" "}
         <span data-testid="excursion-hours">{hoursText((excursion.toMs - excursion.fromMs) / 3_600_000)}</span>.
       </p>
-      {excursion.side === "warm" && touched.length === 0 ? <p className="muted">No lot lay there.</p> : null}
+      {excursion.side === "warm" && touched.length === 0 ? <p className="muted">{t("noLotLayThere")}</p> : null}
       {touched.length > 0 ? (
         <table className={styles.touched}>
           <thead>
             <tr>
-              <th scope="col">Lot</th>
-              <th scope="col">There</th>
-              <th scope="col">Life lost</th>
-              <th scope="col">Histamine rule</th>
+              <th scope="col">{t("lot")}</th>
+              <th scope="col">{t("there")}</th>
+              <th scope="col">{t("lifeLost")}</th>
+              <th scope="col">{t("histamineRule")}</th>
             </tr>
           </thead>
           <tbody>
@@ -77,13 +76,19 @@ export function ExcursionCard({ placeId, excursion, touched }: Props) {
                 </td>
                 <td>
                   {effect.histamine === null ? (
-                    <span className="muted">does not apply</span>
+                    <span className="muted">{t("doesNotApply")}</span>
                   ) : effect.histamine.ok ? (
-                    `within it: ${hoursText(effect.histamine.hoursAbove)} of ${effect.histamine.limitH} h above ${format.temperature(HISTAMINE_EXPOSURE.aboveC, 1)} in the house`
+                    t("withinItHoursAboveOfLimitHH", {
+                      hoursAbove: hoursText(effect.histamine.hoursAbove),
+                      limitH: effect.histamine.limitH,
+                      above: format.temperature(HISTAMINE_EXPOSURE.aboveC, 1),
+                    })
                   ) : (
                     <b className={page.stop}>
-                      Over: {hoursText(effect.histamine.hoursAbove)} of {effect.histamine.limitH} h. Throw it out; no
-                      heat undoes it.
+                      {t("overHoursAboveOfLimitHHThrow", {
+                        hoursAbove: hoursText(effect.histamine.hoursAbove),
+                        limitH: effect.histamine.limitH,
+                      })}
                     </b>
                   )}
                 </td>
@@ -94,22 +99,25 @@ export function ExcursionCard({ placeId, excursion, touched }: Props) {
       ) : null}
       {touched.some(({ effect }) => effect.histamine) ? (
         <p className={page.source}>
-          {touched.find(({ effect }) => effect.histamine)?.effect.histamine?.source}. Hours before the door are not in
-          it.
+          {touched.find(({ effect }) => effect.histamine)?.effect.histamine?.source}
+          {t("hoursBeforeTheDoorAreNot")}
         </p>
       ) : null}
       {excursion.answers.map((answer) => (
         <p key={answer.id}>
-          <b>Done:</b> {answer.action}{" "}
-          <span className={page.sub}>
-            {answer.who}, {when(answer.atMs)}
-          </span>
+          {t.rich("doneActionWhoAt", {
+            b: (words) => <b>{words}</b>,
+            action: answer.action,
+            who: answer.who,
+            at: when(answer.atMs),
+            span: (words) => <span className={page.sub}>{words}</span>,
+          })}
         </p>
       ))}
       <div className={styles.answer}>
         <Input.TextArea
-          aria-label="What was done"
-          placeholder={answered ? "Anything more that was done" : "What was done about it"}
+          aria-label={t("whatWasDone")}
+          placeholder={answered ? t("anythingMoreThatWasDone") : t("whatWasDoneAboutIt")}
           autoSize={{ minRows: 1, maxRows: 4 }}
           value={action}
           maxLength={400}
@@ -121,7 +129,7 @@ export function ExcursionCard({ placeId, excursion, touched }: Props) {
           disabled={action.trim().length < 3}
           onClick={save}
         >
-          Write it down
+          {t("writeItDown")}
         </Button>
       </div>
       {answered ? null : (

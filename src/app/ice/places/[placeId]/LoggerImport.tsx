@@ -7,8 +7,9 @@ import { askOnce, UNANSWERED } from "@/ui/hooks/askOnce";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { readLogger, type LoggerAnswer } from "../actions";
+import { t } from "@/words/ice";
 
-const ORDER_WORDS: Readonly<Record<string, string>> = { ymd: "year first", dmy: "day first", mdy: "month first" };
+const ORDER_WORDS: Readonly<Record<string, string>> = { ymd: t("yearFirst"), dmy: t("dayFirst"), mdy: t("monthFirst") };
 
 /** Reads a logger's file: shows what it holds, names every bad line, and keeps all of it or its good rows. */
 export function LoggerImport({ placeId }: { readonly placeId: string }) {
@@ -30,7 +31,10 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
     setAnswer(read.value);
     if (read.value.kept) {
       message.success(
-        `${read.value.added} readings came in${read.value.known > 0 ? `, ${read.value.known} were there already` : ""}.`,
+        t("addedReadingsCameInValue", {
+          added: read.value.added,
+          value: read.value.known > 0 ? t("knownWereThereAlready", { known: read.value.known }) : "",
+        }),
       );
       setText(null);
       router.refresh();
@@ -51,26 +55,34 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
           return false;
         }}
       >
-        <Button loading={busy}>Choose a CSV file</Button>
+        <Button loading={busy}>{t("chooseACsvFile")}</Button>
       </Upload>
-      <p className={`${page.source} ${page.above}`}>
-        Time and temperature in any order; comma, semicolon or tab; °C or °F; day or month first. Times without a zone
-        are the house’s.
-      </p>
+      <p className={`${page.source} ${page.above}`}>{t("timeAndTemperatureInAnyOrder")}</p>
       {problem ? <Alert type="error" showIcon title={problem} /> : null}
       {answer ? (
         <div data-testid="logger">
           <p>
-            <b>{answer.rows} readings</b>, {when(answer.fromMs)} to {when(answer.toMs)}, in °{answer.unit},{" "}
-            {ORDER_WORDS[answer.dateOrder]}
-            {answer.duplicates > 0 ? `, ${answer.duplicates} twice` : ""}
-            {answer.outOfOrder > 0 ? `, ${answer.outOfOrder} out of order` : ""}.
+            {t.rich("rowsReadingsFromToToIn", {
+              rows: answer.rows,
+              b: (words) => <b>{words}</b>,
+              from: when(answer.fromMs),
+              to: when(answer.toMs),
+              unit: answer.unit,
+              order: ORDER_WORDS[answer.dateOrder] ?? answer.dateOrder,
+              value: answer.duplicates > 0 ? t("duplicatesTwice", { duplicates: answer.duplicates }) : "",
+              value2: answer.outOfOrder > 0 ? t("outOfOrderOutOfOrder", { outOfOrder: answer.outOfOrder }) : "",
+            })}
           </p>
           {answer.problems.length > 0 ? (
             <ul>
               {answer.problems.map(({ line, reason, text: row }) => (
                 <li key={line}>
-                  Line {line}: {reason} <span className={page.sub}>{row}</span>
+                  {t.rich("lineLineReasonRow", {
+                    line,
+                    reason,
+                    row,
+                    span: (words) => <span className={page.sub}>{words}</span>,
+                  })}
                 </li>
               ))}
             </ul>
@@ -78,7 +90,9 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
           {text !== null ? (
             <p className={page.line}>
               <Button type="primary" loading={busy} onClick={() => ask(text, true, true)}>
-                {answer.problems.length > 0 ? `Take the ${answer.rows} good rows` : `Take all ${answer.rows}`}
+                {answer.problems.length > 0
+                  ? t("takeTheRowsGoodRows", { rows: answer.rows })
+                  : t("takeAllRows", { rows: answer.rows })}
               </Button>
               <Button
                 onClick={() => {
@@ -86,7 +100,7 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
                   setAnswer(null);
                 }}
               >
-                Take none
+                {t("takeNone")}
               </Button>
             </p>
           ) : null}

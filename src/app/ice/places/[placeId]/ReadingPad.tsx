@@ -5,17 +5,18 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import { typeReading } from "../actions";
 import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/ice";
 
 /** What the thermometer on the wall says, typed in two taps. */
 export function ReadingPad({ placeId, aroundC }: { readonly placeId: string; readonly aroundC: number }) {
   const { format } = useHouse();
   const { act } = useAct();
   const [shown, setShown] = useState<number | null>(Math.round(format.toTemperature(aroundC) * 2) / 2);
-  const note = () => act(typeReading, { placeId, celsius: format.fromTemperature(shown ?? 0) }, () => "Noted.");
+  const note = () => act(typeReading, { placeId, celsius: format.fromTemperature(shown ?? 0) }, () => t("noted"));
   return (
     <div className={page.line}>
       <InputNumber
-        aria-label={`It reads, ${format.degree}`}
+        aria-label={t("itReadsDegree", { degree: format.degree })}
         value={shown}
         step={0.5}
         inputMode="decimal"
@@ -23,7 +24,7 @@ export function ReadingPad({ placeId, aroundC }: { readonly placeId: string; rea
         onChange={setShown}
       />
       <Button size="large" disabled={shown === null} onClick={note}>
-        Note it
+        {t("noteIt")}
       </Button>
     </div>
   );

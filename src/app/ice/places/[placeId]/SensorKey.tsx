@@ -4,6 +4,7 @@ import { useState } from "react";
 import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
 import { makeDeviceKey } from "../actions";
+import { t } from "@/words/ice";
 
 /** The key a sensor sends along; shown once, a new one ends the old. */
 export function SensorKey({ placeId, hasKey }: { readonly placeId: string; readonly hasKey: boolean }) {
@@ -15,9 +16,7 @@ export function SensorKey({ placeId, hasKey }: { readonly placeId: string; reado
   };
   return (
     <>
-      <p>
-        A sensor posts to <code>/api/places/{placeId}/readings</code> with the key of this place.
-      </p>
+      <p>{t.rich("aSensorPostsToApiPlaces", { placeId, code: (words) => <code>{words}</code> })}</p>
       {key ? (
         <p>
           <Typography.Text copyable code data-testid="device-key">
@@ -25,9 +24,9 @@ export function SensorKey({ placeId, hasKey }: { readonly placeId: string; reado
           </Typography.Text>
         </p>
       ) : null}
-      <Button onClick={make}>{hasKey || key ? "New key, ending the old" : "Make a key"}</Button>
+      <Button onClick={make}>{hasKey || key ? t("newKeyEndingTheOld") : t("makeAKey")}</Button>
       <p className={`${page.source} ${page.above}`}>
-        No sensor at hand: <code>npm run sensor</code> sends what a cold room would.
+        {t.rich("noSensorAtHandNpmRun", { code: (words) => <code>{words}</code> })}
       </p>
     </>
   );

@@ -16,13 +16,14 @@ import { PlaceChart } from "./PlaceChart";
 import { ReadingPad } from "./ReadingPad";
 import { SensorKey } from "./SensorKey";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/ice";
 
-export const metadata: Metadata = { title: "Place" };
+export const metadata: Metadata = { title: t("place") };
 
 const SPANS = [
-  { days: 1, label: "A day" },
-  { days: 7, label: "A week" },
-  { days: 30, label: "A month" },
+  { days: 1, label: t("aDay") },
+  { days: 7, label: t("aWeek") },
+  { days: 30, label: t("aMonth") },
 ] as const;
 /** Points a line can show; more are thinned to the extremes of each stretch. */
 const MOST_POINTS = 600;
@@ -59,21 +60,20 @@ export default async function PlacePage({ params, searchParams }: Params) {
       <PageHead
         title={
           <>
-            {place.name} {last ? `at ${format.temperature(last.celsius, 1)}` : "without a reading"}
+            {place.name}{" "}
+            {last ? t("atCelsius", { celsius: format.temperature(last.celsius, 1) }) : t("withoutAReading")}
           </>
         }
         asks={
           <>
             {open.length > 0
-              ? `${open.length} ${open.length === 1 ? "stretch" : "stretches"} outside the limits ${open.length === 1 ? "waits" : "wait"} for what was done.`
-              : "Nothing outside the limits is unanswered."}{" "}
-            {gaps.length > 0
-              ? `${gaps.length} ${gaps.length === 1 ? "gap" : "gaps"} in the readings.`
-              : "No reading is missing."}
+              ? t("lengthStretchesOutsideTheLimits", { length: open.length, length2: open.length })
+              : t("nothingOutsideTheLimitsIsUnanswered")}{" "}
+            {gaps.length > 0 ? t("lengthGapsInTheReadings", { length: gaps.length }) : t("noReadingIsMissing")}
           </>
         }
       >
-        <nav aria-label="Span" className={page.line}>
+        <nav aria-label={t("span")} className={page.line}>
           {SPANS.map(({ days, label }) => (
             <Link
               key={days}
@@ -84,16 +84,16 @@ export default async function PlacePage({ params, searchParams }: Params) {
             </Link>
           ))}
           <a href={`/api/export/readings.csv?place=${place.id}`} download>
-            CSV
+            {t("cSV")}
           </a>
-          <Link href="/ice/places">All places</Link>
+          <Link href="/ice/places">{t("allPlaces")}</Link>
         </nav>
       </PageHead>
       {place.kind === "tank" ? <PracticeLine id="live-tank" /> : null}
       <div className={page.stack}>
-        <section className={page.card} aria-label="Readings">
+        <section className={page.card} aria-label={t("readings")}>
           {readings.length === 0 ? (
-            <p className={page.empty}>No reading in this span. Type one, or read in a logger below.</p>
+            <p className={page.empty}>{t("noReadingInThisSpanType")}</p>
           ) : (
             <PlaceChart
               readings={thinned(readings)}
@@ -105,9 +105,11 @@ export default async function PlacePage({ params, searchParams }: Params) {
             />
           )}
           <p className={page.source}>
-            Limit {limits.minC === null ? "" : `${format.temperature(limits.minC)} to `}
-            {limits.maxC === null ? "none" : format.temperature(limits.maxC, 1)}: {limits.source}. Rises under half an
-            hour are left out (door, defrost; common practice).
+            {t("limitValueMaxCSourceRisesUnder", {
+              value: limits.minC === null ? "" : t("minTo", { min: format.temperature(limits.minC) }),
+              maxC: limits.maxC === null ? t("none") : format.temperature(limits.maxC, 1),
+              source: limits.source,
+            })}
           </p>
         </section>
         {[...excursions].reverse().map((excursion) => (
@@ -120,19 +122,19 @@ export default async function PlacePage({ params, searchParams }: Params) {
         ))}
         <div className={page.split}>
           <section className={page.card}>
-            <h2>A reading now</h2>
+            <h2>{t("aReadingNow")}</h2>
             <ReadingPad placeId={place.id} aroundC={last?.celsius ?? place.setC} />
           </section>
           <section className={page.card}>
-            <h2>From a logger</h2>
+            <h2>{t("fromALogger")}</h2>
             <LoggerImport placeId={place.id} />
           </section>
           <section className={page.card}>
-            <h2>Set up</h2>
+            <h2>{t("setUp")}</h2>
             <PlaceForm place={place} />
           </section>
           <section className={page.card}>
-            <h2>From a sensor</h2>
+            <h2>{t("fromASensor")}</h2>
             <SensorKey placeId={place.id} hasKey={place.deviceKey !== null} />
           </section>
         </div>

@@ -6,6 +6,7 @@ import { durationText, timeText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/stove";
 
 type Props = {
   readonly cookId: string;
@@ -27,38 +28,37 @@ export function CookRecord({ cookId, title, batchCode, lotId, plan, events, live
       <PageHead
         title={
           <>
-            {title}: {live.status === "done" ? "served" : "given up"}
+            {title}: {live.status === "done" ? t("served") : t("givenUp")}
           </>
         }
-        asks="In the book already; nothing more to write."
+        asks={t("inTheBookAlreadyNothingMore")}
       />
       <section className={page.card} data-testid="record">
         <dl className={page.facts}>
-          <dt>Batch</dt>
+          <dt>{t("batch")}</dt>
           <dd className="figure">{batchCode}</dd>
-          <dt>From – to</dt>
+          <dt>{t("fromTo")}</dt>
           <dd className="figure">
             {timeText(started, timeZone)} – {live.endedAtMs === null ? "" : timeText(live.endedAtMs, timeZone)} (
             {durationText(((live.endedAtMs ?? started) - started) / 1000)})
           </dd>
-          <dt>Planned centre</dt>
+          <dt>{t("plannedCentre")}</dt>
           <dd className="figure">{format.temperature(answer.peakC, 1)}</dd>
-          <dt>Probed</dt>
+          <dt>{t("probed")}</dt>
           <dd className="figure">
             {live.probes.length === 0
-              ? "not probed"
+              ? t("notProbed")
               : live.probes.map(({ centreC }) => format.temperature(centreC, 1)).join(", ")}
           </dd>
-          <dt>Rule</dt>
+          <dt>{t("rule")}</dt>
           <dd>
-            {answer.safety.edition}:{" "}
-            {answer.safety.meets ? "the plan meets it" : "the plan is under it, advisory needed"}
+            {answer.safety.edition}: {answer.safety.meets ? t("thePlanMeetsIt") : t("thePlanIsUnderItAdvisory")}
           </dd>
         </dl>
         <p className={`${page.line} ${page.above}`}>
-          <Link href={`/book/lot/${lotId}`}>From this plate back to the boat</Link>
-          {live.status === "done" ? <Link href={`/stove/hold?cook=${cookId}`}>It has to wait</Link> : null}
-          <Link href="/stove">Next batch</Link>
+          <Link href={`/book/lot/${lotId}`}>{t("fromThisPlateBackToThe2")}</Link>
+          {live.status === "done" ? <Link href={`/stove/hold?cook=${cookId}`}>{t("itHasToWait")}</Link> : null}
+          <Link href="/stove">{t("nextBatch")}</Link>
         </p>
       </section>
     </>

@@ -22,6 +22,7 @@ import { useReadings } from "./useReadings";
 import { useTapped } from "../../tappedCooks";
 import { hearSettled, sendTap, useTapOutbox, type Tap } from "../../tapOutbox";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/stove";
 
 type Props = {
   readonly cookId: string;
@@ -73,7 +74,7 @@ export function LiveBench({
     () =>
       hearSettled(({ cookId: of, tap: made, answer }) => {
         if (of === cookId && answer.ok && made.kind === "probed")
-          message.success(`Noted: ${format.temperature(made.centreC)} in the book.`);
+          message.success(t("notedCentreInTheBook", { centre: format.temperature(made.centreC) }));
       }),
     [cookId, format, message],
   );
@@ -104,10 +105,10 @@ export function LiveBench({
   }
   const giveUp = () =>
     modal.confirm({
-      title: "Give this cook up?",
-      content: "The clock stops and the book says it was given up. The portions count as used.",
-      okText: "Give it up",
-      cancelText: "Cook on",
+      title: t("giveThisCookUp"),
+      content: t("theClockStopsAndTheBook"),
+      okText: t("giveItUp"),
+      cancelText: t("cookOn"),
       onOk: () => tap({ kind: "abandoned" }),
     });
   return (
@@ -119,11 +120,11 @@ export function LiveBench({
             <span className="figure">{batchCode}</span> · {methodOf(plan.methodId).label.toLowerCase()},{" "}
             {plan.targetC === null
               ? outcomeLabel(plan.answer.band, group).toLowerCase()
-              : `centre to ${format.temperature(plan.targetC)}`}
+              : t("centreToTarget", { target: format.temperature(plan.targetC) })}
           </>
         }
       >
-        {muted ? <Button onClick={unmute}>Turn the sound on</Button> : null}
+        {muted ? <Button onClick={unmute}>{t("turnTheSoundOn")}</Button> : null}
       </PageHead>
       <div className={styles.live}>
         <StageNow
@@ -148,17 +149,17 @@ export function LiveBench({
             />
           ) : null}
           <section className={page.card} ref={probePad}>
-            <h2>Note the centre</h2>
+            <h2>{t("noteTheCentre")}</h2>
             <ProbePad expectedC={stage.probeC} busy={busy} onNote={(centreC) => tap({ kind: "probed", centreC })} />
             {live.probes.length > 0 ? (
               <p className={`muted ${page.above}`} data-testid="noted">
-                Noted: {live.probes.map(({ centreC }) => format.temperature(centreC)).join(", ")}
+                {t("notedProbes", { probes: live.probes.map(({ centreC }) => format.temperature(centreC)).join(", ") })}
               </p>
             ) : null}
             <ProbePicker cookId={cookId} probes={probes} />
           </section>
           <section className={page.card}>
-            <h2>The plan</h2>
+            <h2>{t("thePlan")}</h2>
             <ol className={styles.stageList}>
               {stages.map((entry, index) => (
                 <li key={`${entry.id}-${index}`} aria-current={index === live.stageIndex ? "step" : undefined}>
@@ -168,17 +169,19 @@ export function LiveBench({
               ))}
             </ol>
             <p className={`muted ${page.above}`}>
-              Pull up to {durationText(plan.answer.window.earlyS)} early or {durationText(plan.answer.window.lateS)}{" "}
-              late.
+              {t("pullUpToEarlyEarlyOr", {
+                early: durationText(plan.answer.window.earlyS),
+                late: durationText(plan.answer.window.lateS),
+              })}
             </p>
             <Button type="text" danger onClick={giveUp} className={page.above ?? ""}>
-              Give it up
+              {t("giveItUp")}
             </Button>
           </section>
         </aside>
       </div>
       <p className={page.aboveMore}>
-        <Link href="/stove/live">All pans</Link>
+        <Link href="/stove/live">{t("allPans")}</Link>
       </p>
     </>
   );

@@ -10,6 +10,7 @@ import page from "@/ui/layout/page.module.css";
 import { useEstimate } from "@/workers/client/useSheet";
 import { templateSoFar } from "@/house/templateSeconds";
 import styles from "../../Stove.module.css";
+import { t } from "@/words/stove";
 
 const ProbeCurve = dynamic(() => import("@/ui/charts/ProbeCurve"), {
   ssr: false,
@@ -45,7 +46,7 @@ export function ProbeCard({ plan, events, live, readings, busy, onSetClock }: Pr
     readings: points,
   });
   if (problem) return <p className="muted">{problem}</p>;
-  if (!estimate) return <p className={page.empty}>Reading the probe…</p>;
+  if (!estimate) return <p className={page.empty}>{t("readingTheProbe")}</p>;
   const current = answer.stageSeconds.flatMap((seconds, index) => (seconds > 0 ? [index] : []))[live.stageIndex];
   const wantedS = current === undefined ? 0 : estimate.seconds[current]!;
   const changeS = Math.round(wantedS - live.plannedS);
@@ -53,27 +54,32 @@ export function ProbeCard({ plan, events, live, readings, busy, onSetClock }: Pr
   const resting = live.stageIndex >= answer.stages.length - 1;
   return (
     <section className={page.card} data-testid="by-the-probe">
-      <h2>By the probe</h2>
+      <h2>{t("byTheProbe")}</h2>
       <dl className={`${page.gauges} ${styles.probeFacts}`}>
         <div>
-          <dt>reads</dt>
+          <dt>{t("reads")}</dt>
           <dd>{format.temperature(all.at(-1)!.celsius, 1)}</dd>
         </div>
         {resting ? null : (
           <div>
-            <dt>pull in</dt>
+            <dt>{t("pullIn")}</dt>
             <dd data-testid="pull-in">{clockText(estimate.leftS - sinceS)}</dd>
           </div>
         )}
         <div>
-          <dt>will reach</dt>
+          <dt>{t("willReach")}</dt>
           <dd>{format.temperature(estimate.peakC)}</dd>
         </div>
       </dl>
-      <p className="muted">{estimate.because ? `It looks as if: ${estimate.because}.` : "As planned so far."}</p>
+      <p className="muted">
+        {estimate.because ? t("itLooksAsIfBecause", { because: estimate.because }) : t("asPlannedSoFar")}
+      </p>
       {!resting && Math.abs(changeS) >= WORTH_S ? (
         <Button disabled={busy} onClick={() => onSetClock(changeS)} className={page.around ?? ""}>
-          Set this clock {durationText(Math.abs(changeS))} {changeS > 0 ? "longer" : "shorter"}
+          {t("setThisClockChangeValue", {
+            change: durationText(Math.abs(changeS)),
+            value: changeS > 0 ? t("longer") : t("shorter"),
+          })}
         </Button>
       ) : null}
       <ProbeCurve planned={estimate.planned} predicted={estimate.predicted} readings={points} />

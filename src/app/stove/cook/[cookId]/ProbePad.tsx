@@ -5,6 +5,7 @@ import { probeChoicesC } from "@/core/cooking";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import styles from "../../Stove.module.css";
 import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/stove";
 
 type Props = { readonly expectedC: number; readonly busy: boolean; readonly onNote: (centreC: number) => void };
 
@@ -20,7 +21,7 @@ export function ProbePad({ expectedC, busy, onNote }: Props) {
             key={pointC}
             disabled={busy}
             onClick={() => onNote(pointC)}
-            aria-label={`Note ${format.temperature(pointC)}`}
+            aria-label={t("notePoint", { point: format.temperature(pointC) })}
           >
             {format.temperature(pointC)}
           </Button>
@@ -36,8 +37,8 @@ export function ProbePad({ expectedC, busy, onNote }: Props) {
         }}
       >
         <InputNumber<number>
-          aria-label={`Another reading, ${format.degree}`}
-          placeholder={`other ${format.degree}`}
+          aria-label={t("anotherReadingDegree", { degree: format.degree })}
+          placeholder={t("otherDegree", { degree: format.degree })}
           value={typed}
           step={0.1}
           inputMode="decimal"
@@ -45,7 +46,7 @@ export function ProbePad({ expectedC, busy, onNote }: Props) {
           className={page.grow ?? ""}
         />
         <Button htmlType="submit" disabled={busy || typed === null}>
-          Note
+          {t("note")}
         </Button>
       </form>
     </>

@@ -5,6 +5,7 @@ import type { StoredPlan } from "@/house/storedPlan";
 import { clockText } from "@/ui/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import styles from "../../Stove.module.css";
+import { t } from "@/words/stove";
 
 type Props = {
   readonly live: LiveCook;
@@ -26,43 +27,56 @@ export function StageNow({ live, stages, entries, due, busy, onNext, onMore, onT
   return (
     <section className={styles.now} data-due={due || undefined} aria-label={stage.name}>
       <h2>
-        {live.stageIndex + 1} of {stages.length} · {stage.name}
-        {live.status === "paused" ? " · paused" : ""}
+        {t("stageIndexOfLengthNameValue", {
+          stageIndex: live.stageIndex + 1,
+          length: stages.length,
+          name: stage.name,
+          value: live.status === "paused" ? t("paused") : "",
+        })}
       </h2>
       <p className={styles.liveCue}>{format.words(stage.cue)}</p>
       <div className={styles.clockRow}>
-        <span className={styles.clock} data-late={live.remainingS < 0 || undefined} role="timer" data-testid="clock">
-          {clockText(live.remainingS)}
-        </span>
-        <span className={styles.expect}>
-          probe then reads
-          <b>{format.temperature(stage.probeC)}</b>
-        </span>
+        {t.rich("remainingProbeThenReadsProbe", {
+          remaining: clockText(live.remainingS),
+          span: (words) => (
+            <span
+              className={styles.clock}
+              data-late={live.remainingS < 0 || undefined}
+              role="timer"
+              data-testid="clock"
+            >
+              {words}
+            </span>
+          ),
+          probe: format.temperature(stage.probeC),
+          b: (words) => <b>{words}</b>,
+          span2: (words) => <span className={styles.expect}>{words}</span>,
+        })}
       </div>
       <p role="status" className="visually-hidden">
-        {due ? `${stage.name} is due: ${next ? format.words(next.do) : "serve"}` : ""}
+        {due ? t("nameIsDueDo", { name: stage.name, do: next ? format.words(next.do) : t("serve") }) : ""}
       </p>
       <div className={styles.progress} aria-hidden="true">
         <i style={{ width: `${Math.min(100, (live.elapsedS / Math.max(1, live.plannedS)) * 100)}%` }} />
       </div>
       <p className={styles.do}>{format.words(stage.do)}</p>
       {live.stageIndex === 0 && entries.some(({ afterS }) => afterS > 4) ? (
-        <ol className={styles.entries} aria-label="When each piece goes in" data-testid="entries">
+        <ol className={styles.entries} aria-label={t("whenEachPieceGoesIn")} data-testid="entries">
           {entries.map(({ thicknessMm, afterS }, index) => (
             <li key={index} data-in={elapsedS >= afterS || undefined}>
               <span className="figure">{format.length(thicknessMm)}</span>{" "}
-              {elapsedS >= afterS ? "in" : `in ${clockText(afterS - elapsedS)}`}
+              {elapsedS >= afterS ? t("in") : t("inAfter", { after: clockText(afterS - elapsedS) })}
             </li>
           ))}
         </ol>
       ) : null}
       <div className={styles.buttons}>
         <Button type="primary" disabled={busy} onClick={onNext}>
-          {next ? `Next: ${next.name.toLowerCase()}` : "Served"}
+          {next ? t("nextName", { name: next.name.toLowerCase() }) : t("served2")}
         </Button>
         <Button onClick={onMore}>+10 s</Button>
         <Button disabled={busy} onClick={onToggle}>
-          {live.status === "paused" ? "Go on" : "Pause"}
+          {live.status === "paused" ? t("goOn") : t("pause")}
         </Button>
       </div>
     </section>

@@ -7,8 +7,9 @@ import { listProbes, readingsOf } from "@/db/stove/probes";
 import { requireHouse, requestTime } from "../../../request";
 import { speciesName } from "../../clockOf";
 import { LiveBench } from "./LiveBench";
+import { t } from "@/words/stove";
 
-export const metadata: Metadata = { title: "Live cook" };
+export const metadata: Metadata = { title: t("liveCook") };
 
 export default async function CookPage({ params }: { readonly params: Promise<{ cookId: string }> }) {
   const nowMs = await requestTime();

@@ -9,8 +9,9 @@ import { requireHouse, requestTime } from "../../../request";
 import { PlanBench } from "../../bench/PlanBench";
 import { filmsByPan } from "../../films";
 import { firstInThread } from "../../firstInThread";
+import { t } from "@/words/stove-plan";
 
-export const metadata: Metadata = { title: "Stove" };
+export const metadata: Metadata = { title: t("stove") };
 
 /** Pieces counted out of a lot as they are: scallops, tails, arms, shells, whole fish. */
 export default async function LotPlanPage({ params }: { readonly params: Promise<{ lotId: string }> }) {

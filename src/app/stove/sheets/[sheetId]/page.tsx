@@ -13,8 +13,9 @@ import styles from "../../Stove.module.css";
 import { PrintButton } from "../PrintButton";
 import { SheetTable } from "../SheetTable";
 import { PageHead } from "@/ui/layout/PageHead";
+import { t } from "@/words/stove-plan";
 
-export const metadata: Metadata = { title: "Station sheet" };
+export const metadata: Metadata = { title: t("stationSheet") };
 
 /** One page for the wall: what it was worked out for, and the lines. */
 export default async function SheetPage({ params }: { readonly params: Promise<{ sheetId: string }> }) {
@@ -43,29 +44,28 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
         asks={[
           school?.label,
           question.goal.kind === "safe"
-            ? "by the rule in force"
+            ? t("byTheRuleInForce2")
             : question.goal.kind === "rim"
-              ? `set rim ${format.length(question.goal.rimMm)}`
-              : `centre ${format.temperature(question.goal.targetC)}`,
-          `from ${format.temperature(question.startC)}`,
+              ? t("setRimRim", { rim: format.length(question.goal.rimMm) })
+              : t("centreTarget", { target: format.temperature(question.goal.targetC) }),
+          t("fromStart", { start: format.temperature(question.startC) }),
           ...settings,
-          question.films ? "with what was learned of this pan" : null,
+          question.films ? t("withWhatWasLearnedOfThis") : null,
         ]
           .filter((word) => word)
           .join(" · ")}
       >
         <span className={`${styles.headActions} ${styles.noPrint}`}>
-          <a href={`/api/export/station-sheet.csv?sheet=${sheet.id}`}>As CSV</a>
+          <a href={`/api/export/station-sheet.csv?sheet=${sheet.id}`}>{t("asCsv")}</a>
           <PrintButton />
-          <Link href="/stove/sheets">All sheets</Link>
+          <Link href="/stove/sheets">{t("allSheets")}</Link>
         </span>
       </PageHead>
       <section className={page.card}>
         <SheetTable rows={rows} group={species.donenessGroup} />
       </section>
       <p className={`muted ${page.above}`}>
-        Cue first, probe second, clock third: probe the thickest point. Worked out {dayText(atMs, house.timeZone)} by{" "}
-        {who}; {house.name}.
+        {t("cueFirstProbeSecondClockThird", { at: dayText(atMs, house.timeZone), who, name: house.name })}
       </p>
     </article>
   );

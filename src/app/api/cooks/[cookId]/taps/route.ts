@@ -5,6 +5,7 @@ import { tellCooks } from "@/server/cookNews";
 import { invalidInput } from "../../../../actionError";
 import { cookAtStation, isSameOrigin } from "../../../../request";
 import { CookTap, eventOfTap, OLDEST_TAP_MS, type TapAnswer } from "../../../../stove/tap";
+import { t } from "@/words/api";
 
 const problem = (status: number, message: string) => Response.json({ error: { message } }, { status });
 
@@ -14,8 +15,7 @@ const problem = (status: number, message: string) => Response.json({ error: { me
  */
 export async function POST(request: Request, { params }: { params: Promise<{ cookId: string }> }): Promise<Response> {
   const { headers } = request;
-  if (!isSameOrigin(headers.get("origin"), headers.get("host")))
-    return problem(403, "This came from outside the house and was not done.");
+  if (!isSameOrigin(headers.get("origin"), headers.get("host"))) return problem(403, t("thisCameFromOutsideTheHouse"));
   const parsed = CookTap.safeParse(await request.json().catch(() => null));
   if (!parsed.success) return problem(422, invalidInput(parsed.error).message);
   const { cookId } = await params;
@@ -31,11 +31,11 @@ export async function POST(request: Request, { params }: { params: Promise<{ coo
     return Response.json({ ok: true, events: added.value.events } satisfies TapAnswer);
   }
   const { error } = added;
-  if (error.kind === "cookNotFound") return problem(404, "This cook is not in the house.");
+  if (error.kind === "cookNotFound") return problem(404, t("thisCookIsNotInThe"));
   const events = findCook(db(), cookId)?.events ?? [];
   const refusal: TapAnswer =
     error.kind === "stagePassed"
-      ? { ok: false, events, code: "stage-passed", message: "Another hand was faster: that stage is over already." }
+      ? { ok: false, events, code: "stage-passed", message: t("anotherHandWasFasterThatStage") }
       : { ok: false, events, code: "refused", message: error.message };
   return Response.json(refusal);
 }

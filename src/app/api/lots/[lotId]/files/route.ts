@@ -5,6 +5,7 @@ import { db } from "@/db/connection";
 import { attachFile } from "@/db/lots/files";
 import { findLot } from "@/db/lots/lots";
 import { cookAtStation, fromThisHouse } from "@/app/request";
+import { t } from "@/words/api";
 
 const MOST_BYTES = 8 * 1024 * 1024;
 const TYPES = new Set(["application/pdf", "image/png", "image/jpeg", "image/webp"]);
@@ -13,18 +14,18 @@ const problem = (status: number, message: string) => Response.json({ error: { pa
 
 /** Keeps a certificate or photograph with a lot. The type is read from the bytes, not from the name. */
 export async function POST(request: Request, { params }: { params: Promise<{ lotId: string }> }): Promise<Response> {
-  if (!(await fromThisHouse())) return problem(403, "This came from outside the house and was not kept.");
+  if (!(await fromThisHouse())) return problem(403, t("thisCameFromOutsideTheHouse2"));
   const { lotId } = await params;
-  if (!findLot(db(), lotId)) return problem(404, "That lot is not in the house.");
+  if (!findLot(db(), lotId)) return problem(404, t("thatLotIsNotInThe"));
   if (Number(request.headers.get("content-length") ?? 0) > MOST_BYTES + 10_000)
-    return problem(413, "Over 8 MB: make the picture smaller.");
+    return problem(413, t("over8MbMakeThePicture"));
   const sent = await request.formData().catch(() => null);
   const file = sent?.get("file");
-  if (!(file instanceof File) || file.size === 0) return problem(422, "No file came with it.");
-  if (file.size > MOST_BYTES) return problem(413, "Over 8 MB: make the picture smaller.");
+  if (!(file instanceof File) || file.size === 0) return problem(422, t("noFileCameWithIt"));
+  if (file.size > MOST_BYTES) return problem(413, t("over8MbMakeThePicture"));
   const bytes = Buffer.from(await file.arrayBuffer());
   const type = await fileTypeFromBuffer(bytes);
-  if (!type || !TYPES.has(type.mime)) return problem(415, "Only PDF, PNG, JPEG and WebP are kept.");
+  if (!type || !TYPES.has(type.mime)) return problem(415, t("onlyPdfPngJpegAndWebP"));
   const name = file.name.replace(/[^\p{L}\p{N} ._-]+/gu, "_").slice(-120) || `paper.${type.ext}`;
   const stamp = { who: await cookAtStation(), atMs: houseNowMs() };
   const id = attachFile(db(), lotId, { name, mime: type.mime, bytes }, stamp);

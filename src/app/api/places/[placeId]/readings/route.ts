@@ -4,12 +4,13 @@ import { z } from "zod";
 import { db } from "@/db/connection";
 import { addReadings, findPlace } from "@/db/house/places";
 import { bearerOf, problem, sameKey } from "../../../device";
+import { t } from "@/words/api";
 
 const SensorReadings = z.strictObject({
   readings: z
     .array(z.strictObject({ at: z.iso.datetime({ offset: true }), celsius: z.number().min(-90).max(120) }))
-    .min(1, "send at least one reading")
-    .max(10_000, "at most 10000 readings at once"),
+    .min(1, t("sendAtLeastOneReading"))
+    .max(10_000, t("atMost10000ReadingsAtOnce")),
 });
 
 /** A minute of a clock that runs ahead is forgiven. */
@@ -22,7 +23,7 @@ const AHEAD_MS = 60_000;
 export async function POST(request: Request, { params }: { params: Promise<{ placeId: string }> }): Promise<Response> {
   const place = findPlace(db(), (await params).placeId);
   if (!place?.deviceKey || !sameKey(bearerOf(request), place.deviceKey))
-    return problem(401, "authorization", "no sensor with this key belongs to this place");
+    return problem(401, "authorization", t("noSensorWithThisKeyBelongs"));
   const sent: unknown = await request.json().catch(() => null);
   const parsed = SensorReadings.safeParse(sent);
   if (!parsed.success) {
@@ -31,7 +32,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ pla
   }
   const readings = parsed.data.readings.map(({ at, celsius }) => ({ atMs: Date.parse(at), celsius }));
   const ahead = readings.findIndex(({ atMs }) => atMs > houseNowMs() + AHEAD_MS);
-  if (ahead >= 0) return problem(422, `readings.${ahead}.at`, "lies ahead of now: check the clock of the sensor");
+  if (ahead >= 0) return problem(422, `readings.${ahead}.at`, t("liesAheadOfNowCheckThe"));
   const added = addReadings(db(), place.id, readings, "sensor", null);
   revalidatePath("/", "layout");
   return Response.json(added, { status: 201 });

@@ -3,6 +3,7 @@ import { z } from "zod";
 import { db } from "@/db/connection";
 import { findProbe, noteProbe } from "@/db/stove/probes";
 import { bearerOf, problem, sameKey } from "../../../device";
+import { t } from "@/words/api";
 
 const Reading = z.strictObject({
   celsius: z.number().min(-60).max(350),
@@ -16,7 +17,7 @@ const AHEAD_MS = 60_000;
 export async function POST(request: Request, { params }: { params: Promise<{ probeId: string }> }): Promise<Response> {
   const probe = findProbe(db(), (await params).probeId);
   if (!probe || !sameKey(bearerOf(request), probe.deviceKey))
-    return problem(401, "authorization", "no probe with this key belongs to this house");
+    return problem(401, "authorization", t("noProbeWithThisKeyBelongs"));
   const parsed = Reading.safeParse(await request.json().catch(() => null));
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!;
@@ -24,7 +25,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ pro
   }
   const nowMs = houseNowMs();
   const atMs = parsed.data.at === undefined ? nowMs : Date.parse(parsed.data.at);
-  if (atMs > nowMs + AHEAD_MS) return problem(422, "at", "this reading is from the future");
+  if (atMs > nowMs + AHEAD_MS) return problem(422, "at", t("thisReadingIsFromTheFuture"));
   const kept = noteProbe(db(), probe.id, parsed.data.celsius, atMs);
   return Response.json({ kept, cook: kept ? probe.cookId : null }, { status: 201 });
 }

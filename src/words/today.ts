@@ -1,0 +1,5 @@
+import { today } from "./en/today";
+import { translator } from "./translator";
+
+/** Words of the view today. */
+export const t = translator(today);

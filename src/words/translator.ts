@@ -1,0 +1,62 @@
+import { compiled } from "#messages";
+import type { GetICUArgs } from "@schummar/icu-type-parser";
+import format, { type CompiledMessage } from "icu-minify/format";
+import { createElement, Fragment, type ReactNode } from "react";
+import { LANGUAGE } from "./language";
+
+type PlainArgs = { ICUArgument: string | number; ICUNumberArgument: number };
+
+type Asked<Values> = keyof Values extends never ? [] : [values: Values];
+/** The tags of a message, each a function from the words between to the element around them. */
+type Tags<Message extends string> = Message extends `${string}</${infer Tag}>${infer Rest}`
+  ? { readonly [key in Tag]: (words: ReactNode) => ReactNode } & Tags<Rest>
+  : object;
+
+/** The words of one view: a key and its values in, a text out; `rich` where parts of it are marked or linked. */
+export type Translator<Messages extends Readonly<Record<string, string>>> = {
+  <Key extends keyof Messages & string>(key: Key, ...values: Asked<GetICUArgs<Messages[Key], PlainArgs>>): string;
+  readonly rich: <Key extends keyof Messages & string>(
+    key: Key,
+    values: GetICUArgs<Messages[Key], PlainArgs> & Tags<Messages[Key]>,
+  ) => ReactNode;
+};
+
+type Value = string | number | ((words: ReactNode) => ReactNode);
+
+const OPTIONS = {
+  formatters: {
+    getDateTimeFormat: (...args: ConstructorParameters<typeof Intl.DateTimeFormat>) => new Intl.DateTimeFormat(...args),
+    getNumberFormat: (...args: ConstructorParameters<typeof Intl.NumberFormat>) => new Intl.NumberFormat(...args),
+    getPluralRules: (...args: ConstructorParameters<typeof Intl.PluralRules>) => new Intl.PluralRules(...args),
+  },
+};
+
+/** `messages`: ICU messages by key. A missing or an unknown value is an error of the compiler, not of the evening. */
+export function translator<const Messages extends Readonly<Record<string, string>>>(
+  messages: Messages,
+): Translator<Messages> {
+  const read = new Map<string, CompiledMessage>();
+  const messageOf = (key: string) => {
+    const known = read.get(key);
+    if (known !== undefined) return known;
+    const message = compiled(messages[key]!);
+    read.set(key, message);
+    return message;
+  };
+  const plain = (key: string, values?: Record<string, string | number>) =>
+    format<string>(messageOf(key), LANGUAGE, values, OPTIONS) as string;
+  const rich = (key: string, values: Record<string, Value>) => {
+    const withParts = Object.fromEntries(
+      Object.entries(values).map(([name, value]) => [
+        name,
+        typeof value === "function" ? (parts: readonly ReactNode[]) => value(within(parts)) : value,
+      ]),
+    );
+    const parts = format<ReactNode>(messageOf(key), LANGUAGE, withParts, OPTIONS);
+    return Array.isArray(parts) ? within(parts) : parts;
+  };
+  return Object.assign(plain, { rich }) as unknown as Translator<Messages>;
+}
+
+/** Parts side by side as children that need no keys. */
+const within = (parts: readonly ReactNode[]) => createElement(Fragment, null, ...parts);
