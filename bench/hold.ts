@@ -45,7 +45,7 @@ function houseWithACook(folder: string) {
   const piece = { speciesId: species.id, composition: species.compositionPct, prepared: null, load };
   const question = questionOf(piece, ask, { ruleSetId: "eu-853" });
   const planned = planSheet(question);
-  if (!planned.ok) throw new Error(planned.error);
+  if (!planned.ok) throw new Error(planned.error.code);
   const stamp = { who: "Ylva", atMs: Date.now(), requestId: nanoid() };
   const cook = startCook(db, batch.id, planToKeep(question, planned.value), stamp);
   if (!cook.ok) throw new Error(cook.error.kind);

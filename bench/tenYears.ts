@@ -1,3 +1,4 @@
+import { said } from "@/core/shared";
 import path from "node:path";
 import { sql } from "drizzle-orm";
 import { SPECIES } from "@/core/species";
@@ -55,7 +56,11 @@ export function makeTenYears(folder: string, nowMs: number) {
           grades: { skin: 0, eye: 1 },
           verdict: "accept",
           reasons: [
-            { weight: "decides", text: "4 % of the points: as good as the day allows", source: "station rule" },
+            {
+              weight: "decides",
+              text: said("freshness.readingOfThePointsAsGood", { reading: 4 }),
+              source: "station rule",
+            },
           ],
           impliedIceDays: 1 + (index % 5),
           status: "finished",

@@ -7,8 +7,9 @@ import { lotsThrough, watchPlace } from "@/db/lots/excursions";
 import { listPlaces } from "@/db/house/places";
 import { stockOnIce } from "@/db/lots/stock";
 import { supplierRecord } from "@/db/lots/supplierRecord";
-import { formatFor, hoursText } from "@/ui/format/format";
+import { formatFor, hoursText } from "@/words/format/format";
 import { complaintsOf, grade, houseDb, press } from "./house";
+import { inMetric } from "@/words/say";
 
 const pick = async (page: Page, label: string, typed: string) => {
   await page.getByLabel(label, { exact: true }).fill(typed);
@@ -80,7 +81,7 @@ test("a van of six lots: judged one by one, five on ice, one back, figures as th
     await expect(page.getByTestId("edible-cost")).toHaveText(
       formatFor("metric", "EUR").money(edibleCost(species, form, lot.price * 100)!.centsPerEdibleKg),
     );
-    for (const { text } of judged.reasons.slice(0, 2)) await expect(panel).toContainText(text);
+    for (const { text } of judged.reasons.slice(0, 2)) await expect(panel).toContainText(inMetric(text));
   }
   await press(page.getByRole("button", { name: "5 on ice, refuse 1" }), info);
   const note = page.getByText(/On ice as .* Refused and kept on record as /);

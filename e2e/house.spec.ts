@@ -1,7 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
 import { stockOnIce } from "@/db/lots/stock";
-import { lifeText } from "@/ui/format/format";
+import { lifeText } from "@/words/format/format";
 import { complaintsOf, houseDb } from "./house";
 
 const VIEWS = [

@@ -4,7 +4,7 @@ import { loadOf, openingOf, planSheet, type SheetRequest } from "@/core/cooking"
 import { daysLeftAt, judgeAtDoor, lifeOnIceDays, schemeFor } from "@/core/freshness";
 import { findSpecies } from "@/core/species";
 import { listPlaces, readingsSince } from "@/db/house/places";
-import { clockText, formatFor, lifeText } from "@/ui/format/format";
+import { clockText, formatFor, lifeText } from "@/words/format/format";
 import { complaintsOf, grade, houseDb, press, view } from "./house";
 
 const format = formatFor("metric");
@@ -113,7 +113,7 @@ test("one fish from the dock to the book, its figures held against the core's", 
     ruleSetId: "eu-853",
   };
   const planned = planSheet(question);
-  if (!planned.ok) throw new Error(planned.error);
+  if (!planned.ok) throw new Error(planned.error.code);
   for (const stage of planned.value.stages) {
     await expect(page.getByTestId(`${stage.id}-time`)).toHaveText(clockText(stage.seconds));
     await expect(page.getByTestId(`${stage.id}-probe`)).toHaveText(format.temperature(stage.probeC));
@@ -128,7 +128,7 @@ test("one fish from the dock to the book, its figures held against the core's", 
   const thickerMm = Number(await jaw.getAttribute("aria-valuenow"));
   expect(thickerMm).toBeGreaterThan(cutMm);
   const replanned = planSheet({ ...question, shape: { kind: "slab", thicknessMm: thickerMm } });
-  if (!replanned.ok) throw new Error(replanned.error);
+  if (!replanned.ok) throw new Error(replanned.error.code);
   await expect(page.getByTestId("pan-time")).toHaveText(clockText(replanned.value.stages[0]!.seconds));
   expect(replanned.value.pullS).toBeGreaterThan(planned.value.pullS);
 

@@ -1,6 +1,6 @@
 "use client";
 import { Alert, Button } from "antd";
-import { durationText } from "@/ui/format/format";
+import { durationText } from "@/words/format/format";
 import { useAct } from "@/ui/hooks/useAct";
 import { goByTheMachine } from "./actions";
 import { t } from "@/words/today";

@@ -3,9 +3,10 @@ import { inSentence } from "@/core/species";
 import Link from "next/link";
 import type { NextAction } from "@/core/line";
 import { assertNever } from "@/core/shared";
-import { clockText, lifeText, type Format } from "@/ui/format/format";
+import { clockText, lifeText, type Format } from "@/words/format/format";
 import styles from "./NextCard.module.css";
 import { t } from "@/words/today";
+import { say, sentence } from "@/words/say";
 
 type Words = { readonly headline: string; readonly why: string; readonly href: string; readonly act: string };
 
@@ -54,7 +55,7 @@ function wordsFor(action: NextAction, format: Format): Words {
       const { lotId, title, needs } = action.hold;
       return {
         headline: title,
-        why: format.words(`${needs[0]?.toUpperCase()}${needs.slice(1)}.`),
+        why: `${sentence(say(needs, format))}.`,
         href: `/ice/${lotId}`,
         act: t("toTheHold"),
       };

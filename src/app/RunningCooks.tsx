@@ -1,7 +1,7 @@
 "use client";
 import Link from "next/link";
 import { liveCook } from "@/core/cooking";
-import { clockText } from "@/ui/format/format";
+import { clockText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { useNow } from "@/ui/hooks/useNow";
 import type { CookClock } from "./stove/clockOf";

@@ -4,7 +4,7 @@ import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useState, type ReactNode } from "react";
 import { liveCook } from "@/core/cooking";
-import { clockText, dayText, timeText } from "@/ui/format/format";
+import { clockText, dayText, timeText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useNow } from "@/ui/hooks/useNow";
 import { useShortcuts } from "@/ui/hooks/useShortcuts";

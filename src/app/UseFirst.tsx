@@ -1,6 +1,6 @@
 import Link from "next/link";
 import type { StockLot } from "@/db/lots/stock";
-import type { Format } from "@/ui/format/format";
+import type { Format } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { LotRow } from "./ice/LotRow";
 import { t } from "@/words/today";

@@ -12,7 +12,7 @@ import { openHotHolds } from "@/db/stove/hotHolds";
 import { lotsReceivedSince } from "@/db/lots/lots";
 import { listPlaces } from "@/db/house/places";
 import { stockOnIce } from "@/db/lots/stock";
-import { dayText, formatFor, timeText } from "@/ui/format/format";
+import { dayText, formatFor, timeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { Row, RowCard } from "@/ui/layout/RowCard";
 import { VerdictTag } from "@/ui/layout/VerdictTag";

@@ -1,8 +1,9 @@
 import { readFileSync } from "node:fs";
 import { cite, rulesDocument, RULE_SETS, RULE_SET_IDS, RULINGS } from "@/core/safety";
+import { inMetric } from "@/words/say";
 
 test("the page of rules is the one the data writes", () => {
-  expect(readFileSync("docs/rules.md", "utf8")).toBe(rulesDocument());
+  expect(readFileSync("docs/rules.md", "utf8")).toBe(rulesDocument(inMetric));
 });
 
 test("a figure's sureness is never lent to its section", () => {

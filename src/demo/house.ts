@@ -17,7 +17,7 @@ import { findPlace } from "@/db/house/places";
 import { childLots, findLot, finishLot, receiveDelivery, type JudgedLot } from "@/db/lots/lots";
 import { wasteLot } from "@/db/lots/movements";
 import { addOwnSpecies } from "@/db/house/species";
-import { dayStamp } from "@/ui/format/format";
+import { dayStamp } from "@/words/format/format";
 import { benchWork } from "./benchWork";
 import { DELIVERIES, type DemoDelivery } from "./data/deliveries";
 import { makePlaces, type DemoPlace } from "./places";

@@ -12,6 +12,7 @@ import type { DeliveryDraft } from "./draft";
 import { readEpcis, writeEpcis } from "./epcis";
 import { writeCalendar } from "./holdCalendar";
 import { readLoggerFile } from "./loggerFile";
+import { english } from "@/words/english.testkit";
 
 const NOW = Date.UTC(2026, 4, 12, 15);
 const ZONE = "Europe/Oslo";
@@ -206,7 +207,7 @@ test("the calendar of holds reads back in a second library's eyes", () => {
 describe("logger files", () => {
   const read = (text: string) => {
     const found = readLoggerFile(text, ZONE, NOW);
-    if (!found.ok) throw new Error(found.error);
+    if (!found.ok) throw new Error(found.error.code);
     return found.value;
   };
   const first = Date.UTC(2026, 4, 1, 10);
@@ -281,7 +282,7 @@ describe("a logger on the night the clocks change", () => {
       NIGHT,
       nowMs,
     );
-    if (!found.ok) throw new Error(found.error);
+    if (!found.ok) throw new Error(found.error.code);
     return found.value;
   };
   const autumn = ["01:30", "02:00", "02:30", "02:00", "02:30", "03:00"].map((time) => `2026-10-25 ${time}`);
@@ -302,7 +303,7 @@ describe("a logger on the night the clocks change", () => {
   test("a time that was left out in spring is named, the others stand", () => {
     const { readings, problems } = read(["2026-03-29 01:30", "2026-03-29 02:30", "2026-03-29 03:30"]);
     expect(readings).toHaveLength(2);
-    expect(problems).toEqual([
+    expect(english(problems)).toEqual([
       { line: 3, text: expect.any(String), reason: expect.stringMatching(/clocks went forward/) },
     ]);
     expect((readings[1]!.atMs - readings[0]!.atMs) / 60_000).toBe(60);

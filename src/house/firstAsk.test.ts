@@ -18,7 +18,7 @@ test.each(opened.map((one) => [one.species.id, one] as const))(
     const load = { pieceG: massG, thicknessMm: sizeMm, thinnestMm: sizeMm, thickestMm: sizeMm };
     const piece = { speciesId: species.id, composition: species.compositionPct, prepared: null, load };
     const planned = planSheet(questionOf(piece, ask, { ruleSetId: "eu-853" }));
-    if (!planned.ok) throw new Error(planned.error);
+    if (!planned.ok) throw new Error(planned.error.code);
     const { stages, peakC, rimMm, refusal, window, serveS } = planned.value;
     expect(stages.length).toBeGreaterThan(0);
     expect(serveS).toBeGreaterThan(20);

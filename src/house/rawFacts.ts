@@ -63,7 +63,7 @@ export function freezingFacts(
       if (status.state === "done")
         return {
           state: "met",
-          words: status.needs.replace(/^met by /, ""),
+          words: status.metBy ?? status.needs,
           section: holdSection(judged),
           atMs: status.endsMs ?? nowMs,
         };

@@ -8,7 +8,7 @@ import {
   type SheetRow,
   type UsualPiece,
 } from "@/core/cooking";
-import { assert, ok, type Result } from "@/core/shared";
+import { assert, ok, type Result, type Said } from "@/core/shared";
 import { findSpecies, type Species } from "@/core/species";
 import type { CookAskInput } from "@/house/cookAsk";
 import { firstAsk } from "@/house/firstAsk";
@@ -17,10 +17,10 @@ import { runVerbOnText, type Problem } from "@/verbs";
 
 /** What the server works out in threads of its own; bundled into one file beside the application. */
 export type Tasks = {
-  readonly plan: { readonly ask: SheetRequest; readonly answer: Result<CookPlan, string> };
+  readonly plan: { readonly ask: SheetRequest; readonly answer: Result<CookPlan, Said> };
   readonly sheet: {
     readonly ask: { readonly question: SheetRequest; readonly thicknesses: readonly number[] };
-    readonly answer: Result<readonly SheetRow[], string>;
+    readonly answer: Result<readonly SheetRow[], Said>;
   };
   /** What a bench opens on: tried out by the planner. */
   readonly first: {

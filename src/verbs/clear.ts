@@ -9,14 +9,15 @@ import {
   type FrozenSince,
   type ParasiteRuleId,
 } from "@/core/safety";
-import { factOf } from "@/core/shared";
+import { factOf, said } from "@/core/shared";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import { DeathsInput } from "./door";
 import { InputProblem } from "./problem";
 import { assertForm, assertState, FORM_IDS, RuleInput, speciesFrom, SpeciesInput } from "./species";
 import { TraceInput } from "./trace";
+import { inMetric } from "@/words/say";
 
-const said = z.boolean().optional();
+const answered = z.boolean().optional();
 const celsius = z.number().min(-80).max(100).optional();
 const hours = z.number().min(0).max(1_000_000).optional();
 
@@ -29,18 +30,18 @@ export const ClearInput = z.strictObject({
   verdict: z.enum(["accept", "cook-only", "refuse"]).optional(),
   production: z.enum(["wild", "farmed"]).optional(),
   rearing: z.enum(["net-pen", "land-based", "ranched"]).optional(),
-  roe_on: said,
+  roe_on: answered,
   skein: z.enum(["in", "removed-and-rinsed"]).optional(),
   papers: z
     .strictObject({
-      freezing_statement: said,
-      feed_statement: said,
-      shellstock_tag: said,
-      dealer_listed: said,
+      freezing_statement: answered,
+      feed_statement: answered,
+      shellstock_tag: answered,
+      dealer_listed: answered,
       class: z.enum(["A", "B", "C"]).optional(),
     })
     .optional(),
-  box: z.strictObject({ source: said, area: said, date: said, lot_number: said }).optional(),
+  box: z.strictObject({ source: answered, area: answered, date: answered, lot_number: answered }).optional(),
   area: z.string().min(1).max(60).optional(),
   water_c: z.number().min(-3).max(45).optional(),
   month: z.number().int().min(1).max(12).optional(),
@@ -52,7 +53,7 @@ export const ClearInput = z.strictObject({
   raw_days_left: z.number().min(0).max(1000).optional(),
   opened_h_ago: hours,
   deaths: DeathsInput.optional(),
-  susceptible_guests: said,
+  susceptible_guests: answered,
 });
 
 type Input = z.infer<typeof ClearInput>;
@@ -74,7 +75,11 @@ function holdOf(ruleId: ParasiteRuleId, { hold }: Input): HoldFacts | null {
   if (!hold) return null;
   const { met, by, nearest, hoursMissing } = judgeParasiteHold(ruleId, hold, HOLD_GAP_H);
   if (met && by) return { state: "met", words: optionWords(by), section: by.section, atMs: 0 };
-  const needs = `${Math.ceil(hoursMissing * 10) / 10} h more by readings at most ${HOLD_GAP_H} h apart (${optionWords(nearest)})`;
+  const needs = said("raw.hoursMoreByReadings", {
+    hours: Math.ceil(hoursMissing * 10) / 10,
+    gap: HOLD_GAP_H,
+    option: optionWords(nearest),
+  });
   return { state: "running", endsMs: null, needs };
 }
 
@@ -133,16 +138,16 @@ export function clear(input: Input) {
   });
   return {
     answer,
-    headline,
+    headline: inMetric(headline),
     checks: checks.map(({ id, state: at, text, source, untilMs }) => ({
       id,
       state: at,
-      text,
+      text: inMetric(text),
       source,
       ...(untilMs === undefined ? {} : { until_h: untilMs / HOUR_MS }),
     })),
-    exemption,
-    record,
-    risks,
+    exemption: exemption === null ? null : inMetric(exemption),
+    record: inMetric(record),
+    risks: risks.map(({ id, text }) => ({ id, text: inMetric(text) })),
   };
 }

@@ -24,6 +24,7 @@ import {
 } from "@/core/cooking";
 import { findSpecies, isCooked, type Species } from "@/core/species";
 import { InputProblem } from "./problem";
+import { inMetric } from "@/words/say";
 
 const sizeMm = z.number().min(4).max(120);
 const ShapeInput = z.discriminatedUnion("kind", [
@@ -150,7 +151,7 @@ export function cook(input: z.infer<typeof CookInput>) {
     ruleSetId: "fda-2022",
     pieceG: piece.massG,
   });
-  if (!planned.ok) throw new InputProblem("target", planned.error.message);
+  if (!planned.ok) throw new InputProblem("target", inMetric(planned.error.message));
   const plan = planned.value;
   return {
     method: plan.methodId,
@@ -163,8 +164,8 @@ export function cook(input: z.infer<typeof CookInput>) {
       seconds,
       heat,
       face,
-      do: task,
-      cue,
+      do: inMetric(task),
+      cue: inMetric(cue),
       probe_c: probeC,
     })),
     pull_c: plan.pullC,
@@ -174,12 +175,12 @@ export function cook(input: z.infer<typeof CookInput>) {
     window_s: { early: plan.window.earlyS, late: plan.window.lateS },
     safety: {
       meets: plan.safety.meets,
-      rule: plan.safety.rule,
-      advice: plan.safety.advice,
+      rule: inMetric(plan.safety.rule),
+      advice: inMetric(plan.safety.advice),
     },
-    warnings: plan.refusal ? [plan.refusal.why, ...plan.warnings] : plan.warnings,
+    warnings: (plan.refusal ? [plan.refusal.why, ...plan.warnings] : plan.warnings).map(inMetric),
     ways,
-    refused: plan.refusal,
+    refused: plan.refusal && { why: inMetric(plan.refusal.why), change: plan.refusal.change.map(inMetric) },
     doneness: plan.band,
     reads_like_c: plan.readsLikeC,
     chance: plan.chance.inBand,

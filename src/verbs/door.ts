@@ -2,6 +2,7 @@ import { z } from "zod";
 import { judgeAtDoor, schemeFor, type Grades } from "@/core/freshness";
 import { InputProblem } from "./problem";
 import { assertForm, assertState, FORM_IDS, RuleInput, speciesFrom, SpeciesInput } from "./species";
+import { inMetric } from "@/words/say";
 
 export const DeathsInput = z
   .strictObject({ dead: z.number().int().min(0), counted: z.number().int().min(1).max(100_000) })
@@ -45,6 +46,6 @@ export function door(input: z.infer<typeof DoorInput>) {
     verdict,
     complete,
     still_to_look_at: stillToLookAt.map((one) => (one.kind === "sign" ? one.attribute.id : one.kind)),
-    reasons: reasons.map(({ weight, code, text, source }) => ({ weight, code, text, source })),
+    reasons: reasons.map(({ weight, code, text, source }) => ({ weight, code, text: inMetric(text), source })),
   };
 }

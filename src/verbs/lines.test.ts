@@ -15,6 +15,7 @@ import {
 import { carries, findSpecies, SPECIES } from "@/core/species";
 import { completeness, namedAllergens } from "@/core/trace";
 import { runVerb } from "./index";
+import { english } from "@/words/english.testkit";
 
 /**
  * What a food-safety officer, a fishmonger and a line cook would strike out, one row each, with its rule. The rules are recalled
@@ -60,8 +61,8 @@ const asked = (speciesId: string, part: Partial<CookRequest> = {}): CookRequest 
 });
 const told = (request: CookRequest) => {
   const planned = planCook(request);
-  if (!planned.ok) throw new Error(planned.error.message);
-  return planned.value;
+  if (!planned.ok) throw new Error(planned.error.message.code);
+  return english(planned.value);
 };
 const asksAtDoor = (ruleSetId: RuleSetId, fish: string) =>
   completeness(ruleSetId, {

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { checkSide, planCuts } from "@/core/block";
 import { InputProblem } from "./problem";
+import { inMetric } from "@/words/say";
 
 const StationInput = z.strictObject({
   at_mm: z.number().min(0).max(5000),
@@ -32,7 +33,7 @@ export function portion({ side, want, min_piece_mm }: z.infer<typeof PortionInpu
     })),
   };
   const problem = checkSide(measured);
-  if (problem) throw new InputProblem(`side.${problem.at}`, problem.message);
+  if (problem) throw new InputProblem(`side.${problem.at}`, inMetric(problem.message));
   const plan = planCuts({
     side: measured,
     portionG: want.portion_g,

@@ -77,9 +77,37 @@ export function keysUsed(): ReadonlyMap<string, ReadonlySet<string>> {
   return used;
 }
 
+/** Every `said(code, values)` of the program with the names of its values; null: they are not written out there. */
+export function saidCalls(): readonly { readonly code: string; readonly names: readonly string[] | null }[] {
+  const calls: { code: string; names: readonly string[] | null }[] = [];
+  for (const file of filesIn("src")) {
+    walk(parsed(file), (node) => {
+      if (!ts.isCallExpression(node) || node.expression.getText() !== "said") return;
+      const [code, values] = node.arguments;
+      if (!code || !ts.isStringLiteralLike(code)) return;
+      const names = !values
+        ? []
+        : ts.isObjectLiteralExpression(values)
+          ? values.properties.map(({ name }) => name!.getText())
+          : null;
+      calls.push({ code: code.text, names });
+    });
+  }
+  return calls;
+}
+
+/** Codes kept in a table and said from there. */
+export function codesNamed(): ReadonlySet<string> {
+  const codes = new Set<string>();
+  for (const file of filesIn("src/core"))
+    walk(parsed(file), (node) => ts.isStringLiteralLike(node) && /^\w+\.\w+$/.test(node.text) && codes.add(node.text));
+  return codes;
+}
+
 function viewOf(source: ts.SourceFile): string | null {
   for (const statement of source.statements) {
     if (!ts.isImportDeclaration(statement) || !ts.isStringLiteral(statement.moduleSpecifier)) continue;
+    if (!/^import \{ t \}/.test(statement.getText(source))) continue;
     const view = /^@\/words\/([\w-]+)$/.exec(statement.moduleSpecifier.text)?.[1];
     if (view) return view;
   }

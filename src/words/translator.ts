@@ -2,6 +2,7 @@ import { compiled } from "#messages";
 import type { GetICUArgs } from "@schummar/icu-type-parser";
 import format, { type CompiledMessage } from "icu-minify/format";
 import { createElement, Fragment, type ReactNode } from "react";
+import { assert } from "@/core/shared";
 import { LANGUAGE } from "./language";
 
 type PlainArgs = { ICUArgument: string | number; ICUNumberArgument: number };
@@ -35,14 +36,7 @@ const OPTIONS = {
 export function translator<const Messages extends Readonly<Record<string, string>>>(
   messages: Messages,
 ): Translator<Messages> {
-  const read = new Map<string, CompiledMessage>();
-  const messageOf = (key: string) => {
-    const known = read.get(key);
-    if (known !== undefined) return known;
-    const message = compiled(messages[key]!);
-    read.set(key, message);
-    return message;
-  };
+  const messageOf = reader((key) => messages[key]);
   const plain = (key: string, values?: Record<string, string | number>) =>
     format<string>(messageOf(key), LANGUAGE, values, OPTIONS) as string;
   const rich = (key: string, values: Record<string, Value>) => {
@@ -56,6 +50,30 @@ export function translator<const Messages extends Readonly<Record<string, string
     return Array.isArray(parts) ? within(parts) : parts;
   };
   return Object.assign(plain, { rich }) as unknown as Translator<Messages>;
+}
+
+/** Compiles each message when it is first said. */
+function reader(find: (key: string) => string | undefined) {
+  const read = new Map<string, CompiledMessage>();
+  return (key: string) => {
+    const known = read.get(key);
+    if (known !== undefined) return known;
+    const message = find(key);
+    assert(message !== undefined, `no message ${key}`);
+    const done = compiled(message);
+    read.set(key, done);
+    return done;
+  };
+}
+
+/** Messages by room, said by the code the core answers: "room.key". */
+export function speaker(rooms: Readonly<Record<string, Readonly<Record<string, string>>>>) {
+  const messageOf = reader((code) => {
+    const [room, key] = code.split(".");
+    return rooms[room!]?.[key!];
+  });
+  return (code: string, values: Record<string, string | number>): string =>
+    format<string>(messageOf(code), LANGUAGE, values, OPTIONS) as string;
 }
 
 /** Parts side by side as children that need no keys. */

@@ -6,6 +6,7 @@ import type { PieceShape } from "@/core/cooking/model";
 import { Programme, type CookOutcome } from "@/core/cooking/plan";
 import { heatSecondsOf } from "@/core/cooking/plan";
 import { jobOf, type CookRequest } from "@/core/cooking/plan";
+import { inMetric } from "@/words/say";
 
 /**
  * What cooks say, held against the model. `run` gives the customary times to the model and asks what comes out; `plan` asks the planner
@@ -96,7 +97,7 @@ export function checkReality(one: RealityCase): RealityLine {
     );
   }
   const found = findTimes(job);
-  if (!found.ok) return line(found.error.message, "misses");
+  if (!found.ok) return line(inMetric(found.error.message), "misses");
   const outcome = found.value.programme.outcome(found.value.seconds);
   const counted = ask.stages ?? outcome.seconds.map((_, index) => index).slice(0, -1);
   const takesS = counted.reduce((sum, index) => sum + outcome.seconds[index]!, 0);
@@ -423,7 +424,7 @@ export function checkCure(one: CureCase): RealityLine {
     brinePct: 0,
     placeC: 3,
   });
-  if (!planned.ok) return { ...one, found: planned.error, verdict: "misses", note: "" };
+  if (!planned.ok) return { ...one, found: inMetric(planned.error), verdict: "misses", note: "" };
   const { stopH } = planned.value;
   const verdict = judge(stopH, one.hours, (edge) => NEAR * edge);
   return {

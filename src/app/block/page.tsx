@@ -7,7 +7,7 @@ import { DAY_MS } from "@/core/units";
 import { batchesToCook } from "@/db/block/batches";
 import { db } from "@/db/connection";
 import { stockOnIce, type StockLot } from "@/db/lots/stock";
-import { formatFor, lifeText } from "@/ui/format/format";
+import { formatFor, lifeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../request";

@@ -3,7 +3,7 @@ import { Button, Input, Modal, Table } from "antd";
 import Link from "next/link";
 import { useAct } from "@/ui/hooks/useAct";
 import { useState } from "react";
-import { timeText } from "@/ui/format/format";
+import { timeText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { correct } from "./actions";

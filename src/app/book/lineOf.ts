@@ -2,6 +2,7 @@ import { METHODS, PANS } from "@/core/cooking";
 import { LEDGER_LABELS, type LedgerEntry } from "@/core/trace";
 import { speciesName } from "../stove/clockOf";
 import { t } from "@/words/book";
+import { inMetric } from "@/words/say";
 
 export type LedgerLine = {
   readonly seq: number;
@@ -75,7 +76,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return t("payloadRuleSetPayload2", { payload: text(payload, "name"), payload2: text(payload, "ruleSetId") });
     case "lot-received":
     case "lot-refused": {
-      const reasons = Array.isArray(payload["reasons"]) ? payload["reasons"].join("; ") : "";
+      const reasons = Array.isArray(payload["reasons"]) ? payload["reasons"].map(inMetric).join("; ") : "";
       const fish = `${text(payload, "code")} ${speciesName(text(payload, "speciesId"))}, ${grams(payload, "massG")}`;
       return t("fishFromPayloadAtPayload2Reasons", {
         fish,

@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { db } from "@/db/connection";
 import { checkLedger, checkNewEntries, entriesBetween } from "@/db/ledger";
-import { dayText } from "@/ui/format/format";
+import { dayText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { requireHouse, requestTime } from "../request";
 import { dayBounds, shiftDay, todayIn } from "@/calendar/days";

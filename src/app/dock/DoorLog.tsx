@@ -1,7 +1,7 @@
 import Link from "next/link";
 import type { House } from "@/db/house/house";
 import type { LotWithSupplier } from "@/db/lots/lots";
-import { dayText, formatFor, timeText } from "@/ui/format/format";
+import { dayText, formatFor, timeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { VerdictTag } from "@/ui/layout/VerdictTag";
 import { speciesName } from "../stove/clockOf";

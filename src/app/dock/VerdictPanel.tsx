@@ -3,7 +3,7 @@ import { Alert, Button } from "antd";
 import { PUBLISHED_SCHEMES, slopePerDay, type DoorJudgement } from "@/core/freshness";
 import { RULE_SETS } from "@/core/safety";
 import { inSentence, shortName, SPECIES_SOURCES } from "@/core/species";
-import { percentText } from "@/ui/format/format";
+import { percentText } from "@/words/format/format";
 import { AdviceTag } from "@/ui/layout/AdviceTag";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -13,6 +13,8 @@ import { confidenceWords } from "./confidenceWords";
 import type { ReadDraft } from "./lotDraft";
 import { stillWords } from "./stillWords";
 import { t } from "@/words/dock";
+import { say } from "@/words/say";
+import { marked } from "@/words/marked";
 
 type Props = {
   readonly read: ReadDraft | null;
@@ -79,8 +81,8 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
           </p>
           <ul className={styles.reasons}>
             {judgement.reasons.map(({ text, source, weight }) => (
-              <li key={text} data-weight={weight}>
-                {format.words(text)}
+              <li key={text.code} data-weight={weight}>
+                {say(text, format)}
                 <span className={page.source}>{source}</span>
               </li>
             ))}
@@ -120,8 +122,8 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
             <p>
               <i>{read.species.scientificName}</i> {read.species.faoCode ? `· ${read.species.faoCode}` : ""}
             </p>
-            <p>{format.words(read.species.parasiteNote)}</p>
-            <p>{format.words(read.species.kitchenNote)}</p>
+            <p>{marked(read.species.parasiteNote, format)}</p>
+            <p>{marked(read.species.kitchenNote, format)}</p>
             {published ? (
               <p>
                 {t.rich("publishedQualityIndexMaximumPoints", {

@@ -8,7 +8,7 @@ import { db } from "@/db/connection";
 import { lastLotsOf, receiveDelivery, type JudgedLot } from "@/db/lots/lots";
 import { listPlaces } from "@/db/house/places";
 import { speciesOf } from "@/db/house/species";
-import { dayStamp } from "@/ui/format/format";
+import { dayStamp } from "@/words/format/format";
 import { stillWords } from "./stillWords";
 import { refused, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";

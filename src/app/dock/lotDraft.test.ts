@@ -1,7 +1,7 @@
 import { edibleCost } from "@/core/block";
 import { schemeFor } from "@/core/freshness";
 import { findSpecies } from "@/core/species";
-import { formatFor } from "@/ui/format/format";
+import { formatFor } from "@/words/format/format";
 import { emptyDraft, inputOf, lackOf, readDraft, withSpecies, type LotDraft } from "./lotDraft";
 import { NewLotInput } from "./schema";
 

@@ -6,7 +6,7 @@ import type { Species } from "@/core/species";
 import { adviceFor, completeness, type Completeness, type Provenance } from "@/core/trace";
 import { daysBetween } from "@/core/units";
 import type { Advice } from "@/db/house/advice";
-import type { Format } from "@/ui/format/format";
+import type { Format } from "@/words/format/format";
 import type { NewLotInput } from "./schema";
 import { stillWords } from "./stillWords";
 import { t } from "@/words/dock";

@@ -1,7 +1,7 @@
 import Link from "next/link";
 import { lifeSegments } from "@/core/freshness";
 import type { StockLot } from "@/db/lots/stock";
-import { lifeText, type Format } from "@/ui/format/format";
+import { lifeText, type Format } from "@/words/format/format";
 import { IceBar } from "@/ui/charts/IceBar";
 import styles from "./Ice.module.css";
 import { usableAs } from "./usableAs";

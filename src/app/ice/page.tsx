@@ -8,7 +8,7 @@ import { batchesToCook } from "@/db/block/batches";
 import { db } from "@/db/connection";
 import { cutLives } from "@/db/block/cutLives";
 import { stockOnIce } from "@/db/lots/stock";
-import { formatFor, lifeText } from "@/ui/format/format";
+import { formatFor, lifeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../request";

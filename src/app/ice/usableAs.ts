@@ -1,5 +1,5 @@
 import { isReadyToEat, type Form, type LotLife } from "@/core/freshness";
-import { lifeText } from "@/ui/format/format";
+import { lifeText } from "@/words/format/format";
 import { t } from "@/words/ice";
 
 const USE_WORDS: Readonly<Record<LotLife["use"], string>> = {

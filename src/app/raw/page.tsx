@@ -7,7 +7,7 @@ import { db } from "@/db/connection";
 import { clearLot, type RawLot } from "@/db/raw/rawLots";
 import { platesSince } from "@/db/raw/plates";
 import { stockOnIce } from "@/db/lots/stock";
-import { dayText, formatFor, timeText } from "@/ui/format/format";
+import { dayText, formatFor, timeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../request";
@@ -18,6 +18,7 @@ import styles from "./Raw.module.css";
 import { RAW_VIEWS } from "./subViews";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/raw";
+import { say } from "@/words/say";
 
 export const metadata: Metadata = { title: t("raw") };
 
@@ -112,13 +113,13 @@ function Rows({ judged, format, when }: RowsProps) {
   return (
     <ul className={page.rows}>
       {judged.map(({ lot, clearance }) => {
-        const { answer, headline, exemption, untilMs, fromMs } = clearance;
+        const { answer, standsInTheWay, exemption, untilMs, fromMs } = clearance;
         const reason =
           answer === "yes"
             ? exemption
-              ? t("exemptExemption", { exemption })
-              : clearance.record
-            : headline.replace(/^Not (yet|raw): /, "");
+              ? t("exemptExemption", { exemption: say(exemption, format) })
+              : say(clearance.record, format)
+            : say(standsInTheWay ?? clearance.headline, format);
         return (
           <li key={lot.id}>
             <Link href={`/raw/${lot.id}`} className={styles.row} data-raw={lot.row.code} data-answer={answer}>
@@ -127,7 +128,7 @@ function Rows({ judged, format, when }: RowsProps) {
                 <span className={page.title}>{lot.title}</span>{" "}
                 <span className={`${page.sub} figure`}>{lot.row.code}</span>
                 <br />
-                <span className={page.sub}>{format.words(reason)}</span>
+                <span className={page.sub}>{say(reason, format)}</span>
               </span>
               <span className={`figure ${page.right}`}>{format.mass(lot.massG)}</span>
               <span className={styles.when}>

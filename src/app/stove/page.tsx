@@ -7,7 +7,7 @@ import { batchesToCook } from "@/db/block/batches";
 import { db } from "@/db/connection";
 import { openCooks } from "@/db/stove/cooks";
 import { stockOnIce } from "@/db/lots/stock";
-import { dayText, formatFor } from "@/ui/format/format";
+import { dayText, formatFor } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { RunningCooks } from "../RunningCooks";

@@ -1,6 +1,7 @@
 import erfc from "@stdlib/math-base-special-erfc";
 import fc from "fast-check";
 import { chanceByWeight, chancesByCutting, planOrder, type OrderRequest } from "./order";
+import { english } from "@/words/english.testkit";
 
 const CHAR: OrderRequest = {
   covers: 80,
@@ -18,7 +19,7 @@ const CHAR: OrderRequest = {
 };
 const plan = (part: Partial<OrderRequest>) => {
   const planned = planOrder({ ...CHAR, ...part });
-  if (!planned.ok) throw new Error(planned.error);
+  if (!planned.ok) throw new Error(planned.error.code);
   return planned.value;
 };
 
@@ -112,6 +113,6 @@ test("laws: more covers never need less fish, a better yield never more; the sur
 
 test("what is on the ice counts, and a life too short is said", () => {
   expect(plan({ onIceG: 27 * 160 }).usualG).toBe(0);
-  expect(plan({ onIceG: 27 * 160 }).warnings.join()).toMatch(/order nothing/);
-  expect(plan({ daysToLastService: 9 }).warnings.join()).toMatch(/half of its 14 days/);
+  expect(english(plan({ onIceG: 27 * 160 })).warnings.join()).toMatch(/order nothing/);
+  expect(english(plan({ daysToLastService: 9 })).warnings.join()).toMatch(/half of its 14 days/);
 });

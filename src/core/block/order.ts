@@ -1,5 +1,5 @@
 import erfc from "@stdlib/math-base-special-erfc";
-import { err, ok, type Result } from "@/core/shared";
+import { err, ok, type Result, said, type Said } from "@/core/shared";
 
 export type OrderRequest = {
   readonly covers: number;
@@ -42,7 +42,7 @@ export type Order = {
     /** A portion a little lighter that wins one more from a side; null when the tolerance holds none. */
     readonly lighter: { readonly portionG: number; readonly animals: number; readonly portions: number } | null;
   } | null;
-  readonly warnings: readonly string[];
+  readonly warnings: readonly Said[];
 };
 
 /** 19 of 20: the usual measure of "nearly always". */
@@ -61,9 +61,9 @@ const normalCdf = (spreads: number) => 0.5 * erfc(-spreads / Math.SQRT2);
  * delivery is taken as normal; by cutting, every side gives whole portions only, sizes differ within the box, and the portions of all
  * sides are added up exactly (convolution) for each yield.
  */
-export function planOrder(request: OrderRequest): Result<Order, string> {
+export function planOrder(request: OrderRequest): Result<Order, Said> {
   const { covers, walkIns, takeShare, bufferShare, portionG, readyShare, readySpread, animal, onIceG } = request;
-  if (!(readyShare > 0)) return err("the yield must be above nothing");
+  if (!(readyShare > 0)) return err(said("block.theYieldMustBeAboveNothing"));
   const portions = Math.ceil((covers + walkIns) * takeShare * (1 + bufferShare) - 1e-9);
   const needG = Math.max(0, portions * portionG - onIceG);
   const usualG = needG / readyShare;
@@ -205,13 +205,10 @@ function quantile(share: number): number {
   return (low + high) / 2;
 }
 
-function warningsOf({ lifeDays, daysToLastService, onIceG, portionG, covers, takeShare }: OrderRequest): string[] {
-  const warnings: string[] = [];
+function warningsOf({ lifeDays, daysToLastService, onIceG, portionG, covers, takeShare }: OrderRequest): Said[] {
+  const warnings: Said[] = [];
   if (daysToLastService > lifeDays / 2)
-    warnings.push(
-      `The last service is ${daysToLastService} days away; half of its ${lifeDays} days on ice is the most to buy for (common practice).`,
-    );
-  if (onIceG >= covers * takeShare * portionG && onIceG > 0)
-    warnings.push("What is on the ice covers it: order nothing.");
+    warnings.push(said("block.lastServiceIsFar", { days: daysToLastService, life: lifeDays }));
+  if (onIceG >= covers * takeShare * portionG && onIceG > 0) warnings.push(said("block.whatIsOnTheIceCovers"));
   return warnings;
 }

@@ -22,7 +22,7 @@ const CHAR: OrderQuestion = {
 };
 const answer = (part: Partial<OrderQuestion> = {}) => {
   const found = answerOrder({ ...CHAR, ...part });
-  if (!found.ok) throw new Error(found.error);
+  if (!found.ok) throw new Error(found.error.code);
   return found.value;
 };
 

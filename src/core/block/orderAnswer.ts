@@ -1,5 +1,5 @@
 import type { Form } from "@/core/freshness";
-import { ok, type Result } from "@/core/shared";
+import { ok, type Result, type Said } from "@/core/shared";
 import type { Species } from "@/core/species";
 import type { Breakdown, Part, PartUse } from "./anatomy";
 import { portionCost, type PortionCost } from "./cost";
@@ -84,7 +84,7 @@ export function readyShare(way: Breakdown, parts: readonly Part[], weighed: read
 }
 
 /** What to order so that it is enough, what the bill is, what a portion of it costs and what is thrown away. Error: in the cook's words. */
-export function answerOrder(question: OrderQuestion): Result<OrderAnswer, string> {
+export function answerOrder(question: OrderQuestion): Result<OrderAnswer, Said> {
   const { species, form, way, animalG, centsPerKg, onIceG, portionG, weighed, ...rest } = question;
   const parts = expectedParts(way, species, form);
   const ready = readyShare(way, parts, weighed);

@@ -4,6 +4,7 @@ import { crossContacts, USUAL_BOARDS } from "./boards";
 import { dealPlates, planCount, sizeOfCount } from "./counting";
 import { airDryMin, plainPiece, prepare, temperAfter, temperTime, type PreparationStep } from "./prepared";
 import { planCrust, planRounds, rollUp } from "./rounds";
+import { english } from "@/words/english.testkit";
 
 describe("rounds, rolls and crusts", () => {
   const loin = { lengthMm: 300, widthMm: 150, thicknessMm: 90, portionG: 170, heightMm: 50 };
@@ -16,11 +17,11 @@ describe("rounds, rolls and crusts", () => {
   });
   test("what does not fit is refused with what to change", () => {
     const refused = planRounds({ ...loin, thicknessMm: 60, heightMm: 30 });
-    expect(!refused.ok && refused.error).toMatch(/does not fit the loin: make it taller, or lighter/);
+    expect(!refused.ok && english(refused.error)).toMatch(/does not fit the loin: make it taller, or lighter/);
   });
   test("no flesh made: rounds and offcut are the loin", () => {
     const planned = planRounds(loin);
-    if (!planned.ok) throw new Error(planned.error);
+    if (!planned.ok) throw new Error(planned.error.code);
     const loinG = (Math.PI / 4) * 150 * 90 * 300 * 1.05e-3;
     expect(planned.value.rounds * 170 + planned.value.offcutG).toBeCloseTo(loinG, 6);
   });
@@ -82,7 +83,7 @@ describe("prepared pieces", () => {
   const plain = plainPiece(cod, 170, 30);
   const done = (...steps: PreparationStep[]) => {
     const prepared = prepare(cod, plain, steps);
-    if (!prepared.ok) throw new Error(prepared.error);
+    if (!prepared.ok) throw new Error(prepared.error.code);
     return prepared.value;
   };
   test("composition stays a hundred and salt shows in the ash", () => {
@@ -91,13 +92,13 @@ describe("prepared pieces", () => {
     const before = Object.values(cod.compositionPct).reduce((sum, one) => sum + one, 0);
     expect(Math.abs(water + protein + fat + carbohydrate + ash - before)).toBeLessThan(1);
     expect(ash).toBeGreaterThan(cod.compositionPct.ash + 0.2);
-    expect(brined.notes[0]).toMatch(/% salt/);
+    expect(english(brined.notes[0])).toMatch(/% salt/);
   });
   test("equilibrium brine: 1.2 % of fish and water, one to one, ends at 1.07 % in cod of 81 % water (arithmetic)", () => {
     const evened = done({ kind: "evened", targetPct: 1.2, waterPerFish: 1 });
     const water = cod.compositionPct.water / 100;
     const expected = (2.4 * water) / (1 + water);
-    expect(evened.notes[0]).toContain(`${expected.toFixed(1)} % salt`);
+    expect(english(evened.notes[0])).toContain(`${expected.toFixed(1)} % salt`);
   });
   test("each carries its shape: rolled and tied are round, breaded and stuffed thicker, stuffed under its own rule", () => {
     expect(done({ kind: "rolled", lengthMm: 180, widthMm: 60 }).shape).toBe("cylinder");
@@ -107,7 +108,7 @@ describe("prepared pieces", () => {
     expect(stuffed).toMatchObject({ stuffed: true, massG: 230 });
     expect(stuffed.thicknessMm).toBeGreaterThan(30);
     expect(prepare(cod, plain, [{ kind: "stuffed", stuffingG: 400 }]).ok).toBe(false);
-    expect(done({ kind: "skewered" }).notes[0]).toMatch(/draw it/);
+    expect(english(done({ kind: "skewered" }).notes[0])).toMatch(/draw it/);
   });
   test("tempering: 20 °C room takes a 30 mm piece from 3 to about 6-9 °C in 30 min; never past the room; longer is warmer", () => {
     const half = temperAfter(plain, 20, 30);

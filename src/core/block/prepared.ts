@@ -1,7 +1,7 @@
 import { equilibriumSaltG, soakInBrine } from "@/core/cure";
 import { materialOf, simulateHeat } from "@/core/heat";
 import { evaporationKgPerM2S, wetBulbC, type Composition } from "@/core/matter";
-import { err, ok, type Result } from "@/core/shared";
+import { err, ok, type Result, said, type Said } from "@/core/shared";
 import type { Species } from "@/core/species";
 import { rollUp } from "./rounds";
 
@@ -18,7 +18,7 @@ export type PreparedPiece = {
   /** Minutes it lay out to temper: they count towards its time in the danger zone. */
   readonly temperedMin?: number;
   /** What to say at the stove and on the ticket. */
-  readonly notes: readonly string[];
+  readonly notes: readonly Said[];
 };
 
 export type PreparationStep =
@@ -65,7 +65,7 @@ export function prepare(
   species: Species,
   piece: PreparedPiece,
   steps: readonly PreparationStep[],
-): Result<PreparedPiece, string> {
+): Result<PreparedPiece, Said> {
   let now = piece;
   for (const one of steps) {
     const done = after(species, now, one);
@@ -75,8 +75,8 @@ export function prepare(
   return ok(now);
 }
 
-function after(species: Species, piece: PreparedPiece, one: PreparationStep): Result<PreparedPiece, string> {
-  const say = (note: string) => [...piece.notes, note];
+function after(species: Species, piece: PreparedPiece, one: PreparationStep): Result<PreparedPiece, Said> {
+  const say = (note: Said) => [...piece.notes, note];
   switch (one.kind) {
     case "brined": {
       const soaked = soakInBrine(
@@ -97,7 +97,7 @@ function after(species: Species, piece: PreparedPiece, one: PreparationStep): Re
         ...piece,
         massG: piece.massG * (1 + weightChangeShare),
         composition: salted(piece.composition, meanPct),
-        notes: say(`brined, ${meanPct.toFixed(1)} % salt: season no more`),
+        notes: say(said("block.brinedMeanSaltSeasonNoMore", { mean: meanPct.toFixed(1) })),
       });
     }
     case "evened": {
@@ -108,42 +108,50 @@ function after(species: Species, piece: PreparedPiece, one: PreparationStep): Re
       return ok({
         ...piece,
         composition: salted(piece.composition, saltPct),
-        notes: say(`equilibrium brine, ${saltPct.toFixed(1)} % salt: season no more`),
+        notes: say(said("block.equilibriumBrineSaltSaltSeasonNo", { salt: saltPct.toFixed(1) })),
       });
     }
     case "stuffed": {
-      if (one.stuffingG > piece.massG) return err("more stuffing than fish: it will not close");
+      if (one.stuffingG > piece.massG) return err(said("block.moreStuffingThanFishItWill"));
       const grown = 1 + one.stuffingG / piece.massG;
       return ok({
         ...piece,
         massG: piece.massG + one.stuffingG,
         thicknessMm: piece.thicknessMm * grown,
         stuffed: true,
-        notes: say("stuffed: the rule for stuffed fish holds at its centre"),
+        notes: say(said("block.stuffedTheRuleForStuffedFish")),
       });
     }
     case "rolled": {
       const roll = rollUp(one.lengthMm, one.widthMm, piece.thicknessMm);
-      return ok({ ...piece, shape: "cylinder", thicknessMm: roll.diameterMm, notes: say("rolled, seam down") });
+      return ok({
+        ...piece,
+        shape: "cylinder",
+        thicknessMm: roll.diameterMm,
+        notes: say(said("block.rolledSeamDown")),
+      });
     }
     case "tied": {
       // the same cross-section, pulled round
       const thicknessMm = Math.sqrt((4 * piece.thicknessMm * one.widthMm) / Math.PI);
-      return ok({ ...piece, shape: "cylinder", thicknessMm, notes: say("tied: string off before it is served") });
+      return ok({ ...piece, shape: "cylinder", thicknessMm, notes: say(said("block.tiedStringOffBeforeItIs")) });
     }
     case "skewered":
-      return ok({ ...piece, notes: say("skewer inside: draw it before it is served") });
+      return ok({ ...piece, notes: say(said("block.skewerInsideDrawItBeforeIt")) });
     case "breaded": {
       const faceMm2 = piece.massG / (1.05e-3 * piece.thicknessMm);
       return ok({
         ...piece,
         thicknessMm: piece.thicknessMm + 2 * one.coatMm,
         massG: piece.massG + 2 * one.coatMm * faceMm2 * COAT_G_PER_MM3,
-        notes: say("breaded: gluten, egg"),
+        notes: say(said("block.breadedGlutenEgg")),
       });
     }
     case "dried":
-      return ok({ ...piece, notes: say(`dried ${one.minutes.toFixed(0)} min: skin side last against the air`) });
+      return ok({
+        ...piece,
+        notes: say(said("block.driedMinutesMinSkinSideLast", { minutes: one.minutes.toFixed(0) })),
+      });
     case "tempered": {
       const tempered = temperAfter(piece, one.roomC, one.minutes);
       const temperedMin = (piece.temperedMin ?? 0) + one.minutes;
@@ -151,7 +159,7 @@ function after(species: Species, piece: PreparedPiece, one: PreparationStep): Re
         ...piece,
         startC: tempered.meanC,
         temperedMin,
-        notes: say(`tempered ${one.minutes.toFixed(0)} min`),
+        notes: say(said("block.temperedMinutesMin", { minutes: one.minutes.toFixed(0) })),
       });
     }
   }

@@ -1,4 +1,4 @@
-import { err, ok, type Result } from "@/core/shared";
+import { err, ok, type Result, inGrams, inMm, said, type Said } from "@/core/shared";
 
 /** Flesh of fish near 1050 kg/m³ (Choi and Okos for usual compositions). */
 const FLESH_G_PER_MM3 = 1.05e-3;
@@ -31,12 +31,16 @@ export function planRounds({
   thicknessMm,
   portionG,
   heightMm,
-}: RoundRequest): Result<RoundPlan, string> {
+}: RoundRequest): Result<RoundPlan, Said> {
   const diameterMm = Math.sqrt((4 * portionG) / (Math.PI * FLESH_G_PER_MM3 * heightMm));
   const perSlice = circlesInEllipse(diameterMm, widthMm, thicknessMm);
   if (perSlice === 0)
     return err(
-      `a round of ${portionG.toFixed(0)} g and ${heightMm.toFixed(0)} mm is ${diameterMm.toFixed(0)} mm wide and does not fit the loin: make it taller, or lighter`,
+      said("block.aRoundOfPortionAndHeight", {
+        portion: inGrams(portionG, 0),
+        height: inMm(heightMm, 0),
+        diameter: inMm(diameterMm, 0),
+      }),
     );
   const slices = Math.floor(lengthMm / heightMm + 1e-9);
   const loinG = (Math.PI / 4) * widthMm * thicknessMm * lengthMm * FLESH_G_PER_MM3;

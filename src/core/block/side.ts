@@ -1,4 +1,4 @@
-import { assert } from "@/core/shared";
+import { assert, inMm, said, type Said } from "@/core/shared";
 
 /** A measured cross-section of a side, `atMm` from the thick (head) end. */
 export type Station = { readonly atMm: number; readonly thicknessMm: number; readonly widthMm: number };
@@ -6,22 +6,25 @@ export type Station = { readonly atMm: number; readonly thicknessMm: number; rea
 /** One side, loin or fillet; straight lines between stations, end values held to the ends. */
 export type Side = { readonly lengthMm: number; readonly massG: number; readonly profile: readonly Station[] };
 
-export type SideError = { readonly at: string; readonly message: string };
+export type SideError = { readonly at: string; readonly message: Said };
 
 /** What is wrong with a side in the cook's words, or null. `at` names the field. */
 export function checkSide(side: Side): SideError | null {
-  if (side.profile.length < 2) return { at: "profile", message: "measure at least two stations" };
+  if (side.profile.length < 2) return { at: "profile", message: said("block.measureAtLeastTwoStations") };
   for (const [index, station] of side.profile.entries()) {
     const before = side.profile[index - 1];
     if (before && !(station.atMm > before.atMm)) {
-      return { at: `profile.${index}.at_mm`, message: "stations must run from one end to the other, each further on" };
+      return { at: `profile.${index}.at_mm`, message: said("block.stationsMustRunFromOneEnd") };
     }
     if (!(station.atMm >= 0 && station.atMm <= side.lengthMm)) {
-      return { at: `profile.${index}.at_mm`, message: `the station lies off the side (0 to ${side.lengthMm} mm)` };
+      return {
+        at: `profile.${index}.at_mm`,
+        message: said("block.theStationLiesOffTheSide", { length: inMm(side.lengthMm) }),
+      };
     }
   }
   const flesh = side.profile.some(({ thicknessMm, widthMm }) => thicknessMm * widthMm > 0);
-  return flesh ? null : { at: "profile", message: "the side has no thickness anywhere" };
+  return flesh ? null : { at: "profile", message: said("block.theSideHasNoThicknessAnywhere") };
 }
 
 /** Mass and thickness along a side: mass per mm is proportional to thickness × width and scaled to the weight. */
@@ -33,7 +36,7 @@ export class SideShape {
 
   constructor(readonly side: Side) {
     const problem = checkSide(side);
-    assert(problem === null, problem?.message ?? "");
+    assert(problem === null, problem?.message.code ?? "");
     const first = side.profile[0]!;
     const last = side.profile.at(-1)!;
     this.#stations = [

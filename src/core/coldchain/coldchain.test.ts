@@ -7,6 +7,7 @@ import { TemperatureHistory, type PlaceReading } from "./history";
 import { holdStatus, type Hold } from "./holds";
 import { placeLimits } from "./places";
 import { excursionEffect, usedOverStays } from "./stays";
+import { english } from "@/words/english.testkit";
 
 const hourly = (...celsius: number[]): PlaceReading[] =>
   celsius.map((value, hour) => ({ atMs: hour * HOUR_MS, celsius: value }));
@@ -162,7 +163,7 @@ describe("holds", () => {
     const expected = { atMs: 2 * HOUR_MS, celsius: -20 };
     const reckoned: Hold = { ...(parasite([]) as Extract<Hold, { kind: "parasite" }>), expected };
     expect(holdStatus(reckoned, HOUR_MS)).toMatchObject({ state: "running", endsMs: 26 * HOUR_MS });
-    expect(holdStatus(reckoned, 30 * HOUR_MS)).toMatchObject({
+    expect(english(holdStatus(reckoned, 30 * HOUR_MS))).toMatchObject({
       state: "stopped",
       needs: expect.stringContaining("probe it"),
     });

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import { HOLD_LABELS, holdStatus, type Hold } from "./holds";
+import { english } from "@/words/english.testkit";
 
 const cure = { kind: "cure", startedAtMs: 0, plannedH: 12 } as const;
 const thaw = {
@@ -14,16 +15,16 @@ const thaw = {
 
 test("a cure runs its hours and then wants to come out", () => {
   expect(holdStatus(cure, 4.5 * HOUR_MS)).toMatchObject({ state: "running", endsMs: 12 * HOUR_MS });
-  expect(holdStatus(cure, 4.5 * HOUR_MS).needs).toContain("7.5 h more");
+  expect(english(holdStatus(cure, 4.5 * HOUR_MS)).needs).toContain("7.5 h more");
   expect(holdStatus(cure, 12 * HOUR_MS)).toMatchObject({ state: "due" });
-  expect(holdStatus(cure, 12 * HOUR_MS).needs).toMatch(/rinse/);
+  expect(english(holdStatus(cure, 12 * HOUR_MS)).needs).toMatch(/rinse/);
 });
 
 // reduced-oxygen packs let Clostridium botulinum grow in the cold: opened before thawing (FDA Food Code 2022, 3-501.13(E); memory, high)
 test("a vacuum pack stops its thawing until it is opened", () => {
   const packed = { ...thaw, vacuumPack: true };
   expect(holdStatus(packed, HOUR_MS)).toMatchObject({ state: "stopped" });
-  expect(holdStatus(packed, HOUR_MS).needs).toMatch(/open or pierce/);
+  expect(english(holdStatus(packed, HOUR_MS)).needs).toMatch(/open or pierce/);
   expect(holdStatus({ ...packed, packOpened: true }, HOUR_MS)).toMatchObject({ state: "running" });
   expect(holdStatus({ ...packed, packOpened: true }, 25 * HOUR_MS)).toMatchObject({ state: "due" });
   expect(holdStatus(thaw, HOUR_MS)).toMatchObject({ state: "running" });
@@ -31,10 +32,10 @@ test("a vacuum pack stops its thawing until it is opened", () => {
 
 // FDA Food Code 2022, 3-501.13(B): running water at 21 °C or below, 4 h above 5 °C at most in all (memory, high)
 test("running water says its limit, the refrigerator its hours", () => {
-  expect(holdStatus({ ...thaw, way: "running-water", plannedH: 2 }, HOUR_MS).needs).toMatch(
+  expect(english(holdStatus({ ...thaw, way: "running-water", plannedH: 2 }, HOUR_MS)).needs).toMatch(
     /21 °C or below, 4 h above 5 °C/,
   );
-  expect(holdStatus(thaw, HOUR_MS).needs).toMatch(/23 h more in the refrigerator/);
+  expect(english(holdStatus(thaw, HOUR_MS)).needs).toMatch(/23 h more in the refrigerator/);
 });
 
 test("a tag is kept to its last day and may go after it; a live animal past its days is looked at", () => {
@@ -42,7 +43,7 @@ test("a tag is kept to its last day and may go after it; a live animal past its 
   expect(holdStatus(tag, 89 * DAY_MS).state).toBe("running");
   expect(holdStatus(tag, 90 * DAY_MS).state).toBe("done");
   const live = { kind: "live", startedAtMs: 0, untilMs: 3 * DAY_MS, how: "damp seaweed, 2-7 °C" } as const;
-  expect(holdStatus(live, DAY_MS)).toMatchObject({ state: "running", needs: live.how });
+  expect(english(holdStatus(live, DAY_MS))).toMatchObject({ state: "running", needs: live.how });
   expect(holdStatus(live, 4 * DAY_MS).state).toBe("due");
 });
 

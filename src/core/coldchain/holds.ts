@@ -9,7 +9,7 @@ import {
   type ParasiteRule,
   type ParasiteRuleId,
 } from "@/core/safety";
-import { assertNever } from "@/core/shared";
+import { assertNever, inCelsius, said, type Said, saidAsIs } from "@/core/shared";
 import { HOUR_MS } from "@/core/units";
 import type { PlaceReading } from "./history";
 
@@ -61,11 +61,13 @@ export type HoldStatus = {
   readonly state: "running" | "due" | "done" | "stopped";
   readonly endsMs: number | null;
   /** What is still needed, in the cook's words. */
-  readonly needs: string;
+  readonly needs: Said;
+  /** The option of the rule a freezing hold has met. */
+  readonly metBy?: Said;
   readonly source: string;
 };
 
-const hoursText = (hours: number) => `${Math.ceil(hours * 10 - 1e-6) / 10} h`;
+const hoursText = (hours: number) => said("coldchain.hoursH", { hours: Math.ceil(hours * 10 - 1e-6) / 10 });
 
 const logOf = (readings: readonly PlaceReading[]): readonly LogPoint[] => {
   const zeroMs = readings[0]?.atMs ?? 0;
@@ -106,10 +108,13 @@ function expectedStatus(rule: ParasiteRule, expected: PlaceReading, nowMs: numbe
   const endsMs = expected.atMs + option.hours * HOUR_MS;
   const source = `${rule.edition}; time to the centre by the freezing planner`;
   if (nowMs < expected.atMs) {
-    const needs = `about ${hoursText((expected.atMs - nowMs) / HOUR_MS)} until the centre is at ${expected.celsius} °C by estimate, then probe it`;
+    const needs = said("coldchain.aboutAtUntilTheCentreIs", {
+      at: hoursText((expected.atMs - nowMs) / HOUR_MS),
+      celsius: inCelsius(expected.celsius),
+    });
     return { state: "running", endsMs, needs, source };
   }
-  const needs = `by estimate the centre is at ${expected.celsius} °C: probe it, nothing counts before`;
+  const needs = said("coldchain.byEstimateTheCentreIsAt", { celsius: inCelsius(expected.celsius) });
   return { state: "stopped", endsMs, needs, source };
 }
 
@@ -121,31 +126,57 @@ function parasiteStatus(hold: Extract<Hold, { kind: "parasite" }>, nowMs: number
   const last = known.at(-1);
   if (!last && hold.expected) return expectedStatus(rule, hold.expected, nowMs);
   if (!last) {
-    const needs = `probe the centre, or say when it reached ${rule.options[0]!.holdC} °C: nothing counts before`;
+    const needs = said("coldchain.probeTheCentreOrSayWhen", { hold: inCelsius(rule.options[0]!.holdC) });
     return { state: "stopped", endsMs: null, needs, source };
   }
   const judged = judgeParasiteHold(ruleId, logOf(known), HOLD_GAP_H);
   const proven = judged.met && readings.length > 0;
-  if (proven) return { state: "done", endsMs: last.atMs, needs: `met by ${optionWords(judged.by!)}`, source };
+  if (proven)
+    return {
+      state: "done",
+      endsMs: last.atMs,
+      needs: said("coldchain.metByBy", { by: optionWords(judged.by!) }),
+      metBy: optionWords(judged.by!),
+      source,
+    };
   if (last.celsius > judged.nearest.holdC + ROUNDING_K) {
-    const needs = `the centre is at ${last.celsius.toFixed(1)} °C, above ${judged.nearest.holdC} °C: time stands still`;
+    const needs = said("coldchain.theCentreIsAtCelsiusAbove", {
+      celsius: inCelsius(last.celsius, 1),
+      hold: inCelsius(judged.nearest.holdC),
+    });
     return { state: "stopped", endsMs: null, needs, source };
   }
   const sinceH = (nowMs - last.atMs) / HOUR_MS;
   const missing = (hours: number) =>
-    `${hoursText(hours)} more at ${judged.nearest.holdC} °C or below (${optionWords(judged.nearest)})`;
+    said("coldchain.hoursMoreAtHoldOrBelow", {
+      hours: hoursText(hours),
+      hold: inCelsius(judged.nearest.holdC),
+      nearest: optionWords(judged.nearest),
+    });
   if (sinceH > HOLD_GAP_H) {
     // what nobody read since the last reading cannot be proven any more: it goes on from the next one
-    const needs = `${hoursText(sinceH)} without a reading prove nothing: read it now and every ${HOLD_GAP_H} h, or let a sensor watch the freezer; ${missing(judged.hoursMissing)}`;
+    const needs = said("coldchain.sinceWithoutAReadingProveNothing", {
+      since: hoursText(sinceH),
+      holdgaph: HOLD_GAP_H,
+      hoursMissing: missing(judged.hoursMissing),
+    });
     return { state: "due", endsMs: nowMs + judged.hoursMissing * HOUR_MS, needs, source };
   }
   const endsMs = last.atMs + judged.hoursMissing * HOUR_MS;
   if (endsMs <= nowMs)
-    return { state: "due", endsMs, needs: `probe the centre to close it (${optionWords(judged.nearest)})`, source };
+    return {
+      state: "due",
+      endsMs,
+      needs: said("coldchain.probeTheCentreToCloseIt", { nearest: optionWords(judged.nearest) }),
+      source,
+    };
   return {
     state: "running",
     endsMs,
-    needs: `${missing((endsMs - nowMs) / HOUR_MS)}, read at most ${HOLD_GAP_H} h apart`,
+    needs: said("coldchain.endsReadAtMostHoldgaphH", {
+      ends: missing((endsMs - nowMs) / HOUR_MS),
+      holdgaph: HOLD_GAP_H,
+    }),
     source,
   };
 }
@@ -162,32 +193,37 @@ export function holdStatus(hold: Hold, nowMs: number): HoldStatus {
     case "cure": {
       const endsMs = hold.startedAtMs + hold.plannedH * HOUR_MS;
       const over = endsMs <= nowMs;
-      const needs = over ? "take it out, rinse, dry" : `${hoursText((endsMs - nowMs) / HOUR_MS)} more in the cure`;
+      const needs = over
+        ? said("coldchain.takeItOutRinseDry")
+        : said("coldchain.endsMoreInTheCure", { ends: hoursText((endsMs - nowMs) / HOUR_MS) });
       return { state: over ? "due" : "running", endsMs, needs, source: "the house's recipe" };
     }
     case "thaw": {
       const endsMs = hold.startedAtMs + hold.plannedH * HOUR_MS;
       const source = `${FOOD_CODE}, 3-501.13 (memory, high): 5 °C or below; vacuum packs opened first`;
       if (hold.vacuumPack && !hold.packOpened)
-        return { state: "stopped", endsMs, needs: "open or pierce the vacuum pack before it thaws", source };
+        return { state: "stopped", endsMs, needs: said("coldchain.openOrPierceTheVacuumPack"), source };
       const over = endsMs <= nowMs;
       const needs = over
-        ? "check it is thawed and at 5 °C or below"
+        ? said("coldchain.checkItIsThawedAndAt", { bound: inCelsius(5) })
         : hold.way === "running-water"
-          ? `${hoursText((endsMs - nowMs) / HOUR_MS)} more in running water at 21 °C or below, ${RUNNING_WATER_H} h above 5 °C at most in all`
-          : `${hoursText((endsMs - nowMs) / HOUR_MS)} more in the refrigerator`;
+          ? said("coldchain.endsMoreInRunningWaterAt", {
+              bound: inCelsius(21),
+              bound2: inCelsius(5),
+              ends: hoursText((endsMs - nowMs) / HOUR_MS),
+              runningwaterh: RUNNING_WATER_H,
+            })
+          : said("coldchain.endsMoreInTheRefrigerator", { ends: hoursText((endsMs - nowMs) / HOUR_MS) });
       return { state: over ? "due" : "running", endsMs, needs, source };
     }
     case "tag": {
       const over = hold.untilMs <= nowMs;
-      const needs = over
-        ? "the tag may go"
-        : "keep the tag in date order, and its animals apart from those of another tag";
+      const needs = over ? said("coldchain.theTagMayGo") : said("coldchain.keepTheTagInDateOrder");
       return { state: over ? "done" : "running", endsMs: hold.untilMs, needs, source: "tag retention of the rule set" };
     }
     case "live": {
       const over = hold.untilMs <= nowMs;
-      const needs = over ? "past its days alive: check every one, use or throw out" : hold.how;
+      const needs = over ? said("coldchain.pastItsDaysAliveCheckEvery") : saidAsIs(hold.how);
       return { state: over ? "due" : "running", endsMs: hold.untilMs, needs, source: "live storage (common practice)" };
     }
     default:

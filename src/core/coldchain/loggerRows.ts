@@ -1,9 +1,9 @@
-import { err, ok, type Result } from "@/core/shared";
+import { err, ok, type Result, inCelsius, said, type Said } from "@/core/shared";
 import { celsiusFromF } from "@/core/units";
 import type { PlaceReading } from "./history";
 import { readWhen, type DateOrder } from "./when";
 
-export type RowProblem = { readonly line: number; readonly text: string; readonly reason: string };
+export type RowProblem = { readonly line: number; readonly text: string; readonly reason: Said };
 
 export type LoggerRead = {
   /** In time order, one a moment. */
@@ -110,11 +110,10 @@ function momentAfter(
 export function readLoggerRows(
   rows: readonly (readonly string[])[],
   { momentsOf, nowMs }: LoggerOptions,
-): Result<LoggerRead, string> {
+): Result<LoggerRead, Said> {
   const { head, hasHead, dateColumn, timeColumn, temperatureColumn } = columnsOf(rows);
-  if (dateColumn < 0)
-    return err("No column of dates was found: one column must hold day and time, as in 2026-03-31 14:05.");
-  if (temperatureColumn < 0) return err("No column of temperatures was found.");
+  if (dateColumn < 0) return err(said("coldchain.noColumnOfDatesWasFound"));
+  if (temperatureColumn < 0) return err(said("coldchain.noColumnOfTemperaturesWasFound"));
   const firstLine = hasHead ? 2 : 1;
   const body = hasHead ? rows.slice(1) : rows;
   const dateOrder = dateOrderOf(body.map((row) => row[dateColumn] ?? ""));
@@ -133,31 +132,31 @@ export function readLoggerRows(
   let [duplicates, outOfOrder, latestMs] = [0, 0, -Infinity];
   const next = momentAfter(momentsOf, body, dateColumn, timeColumn, dateOrder);
   for (const [index, row] of body.entries()) {
-    const report = (reason: string) =>
+    const report = (reason: Said) =>
       problems.push({ line: index + firstLine, text: row.join(" | ").slice(0, 120), reason });
     if (row.every((cell) => cell.trim() === "")) continue;
     const when = readWhen(row[dateColumn] ?? "", timeColumn < 0 ? null : (row[timeColumn] ?? ""), dateOrder);
     if (!when) {
-      report("the time cannot be read");
+      report(said("coldchain.theTimeCannotBeRead"));
       continue;
     }
     const value = values[index] ?? null;
     if (value === null) {
-      report("the temperature is no number");
+      report(said("coldchain.theTemperatureIsNoNumber"));
       continue;
     }
     const celsius = Math.round((unit === "F" ? celsiusFromF(value) : value) * 1000) / 1000;
     if (celsius < RANGE_C[0] || celsius > RANGE_C[1]) {
-      report(`${celsius.toFixed(1)} °C is no cold store: check the unit or the probe`);
+      report(said("coldchain.celsiusIsNoColdStoreCheck", { celsius: inCelsius(celsius, 1) }));
       continue;
     }
     const atMs = when.kind === "moment" ? when.atMs : next(momentsOf(when));
     if (atMs === undefined) {
-      report("the clocks went forward over this time: is the logger's clock on winter time?");
+      report(said("coldchain.theClocksWentForwardOverThis"));
       continue;
     }
     if (atMs > nowMs + 60_000) {
-      report("lies ahead of now");
+      report(said("coldchain.liesAheadOfNow"));
       continue;
     }
     if (byTime.has(atMs)) duplicates++;
@@ -168,8 +167,8 @@ export function readLoggerRows(
   if (byTime.size === 0)
     return err(
       problems[0]
-        ? `No row could be read; line ${problems[0].line}: ${problems[0].reason}.`
-        : "The file holds no rows.",
+        ? said("coldchain.noRowCouldBeReadLine", { line: problems[0].line, reason: problems[0].reason })
+        : said("coldchain.theFileHoldsNoRows"),
     );
   const readings = [...byTime].map(([atMs, celsius]) => ({ atMs, celsius })).sort((a, b) => a.atMs - b.atMs);
   return ok({ readings, problems, unit, dateOrder, duplicates, outOfOrder });

@@ -5,6 +5,7 @@ import { minutesToWhiten, whiteningAt } from "./acid";
 import { equilibriumSaltG, planCure, waterPhaseSaltPct, type CureRequest } from "./salting";
 import { SoluteSlab, type Bath, type Slab } from "./slab";
 import { adviseSmoke } from "./smoke";
+import { english } from "@/words/english.testkit";
 
 const cod = findSpecies("cod")!;
 const salmon = findSpecies("atlantic-salmon")!;
@@ -133,7 +134,7 @@ const dry: CureRequest = {
 };
 const plan = (part: Partial<CureRequest>) => {
   const planned = planCure({ ...dry, ...part });
-  if (!planned.ok) throw new Error(planned.error);
+  if (!planned.ok) throw new Error(planned.error.code);
   return planned.value;
 };
 
@@ -164,7 +165,7 @@ describe("cures", () => {
   test("refusals in words: too little salt, a brine too weak, one too strong", () => {
     const refused = (part: Partial<CureRequest>) => {
       const planned = planCure({ ...dry, ...part });
-      return planned.ok ? "planned" : planned.error;
+      return planned.ok ? "planned" : english(planned.error);
     };
     expect(refused({ saltG: 10 })).toMatch(/cannot give 2.5 %: it takes 23 g/);
     expect(refused({ method: "brine", brinePct: 1.5 })).toMatch(/however long it lies/);
@@ -215,7 +216,7 @@ describe("cures", () => {
 test("a thick skin-on side does not get even while it keeps, and says what to do; a thin skinless one does", () => {
   const thick = plan({ thicknessMm: 28, skin: true });
   expect(thick.even).toBe(false);
-  expect(thick.warnings.join()).toMatch(/quarter of the time/);
+  expect(english(thick.warnings).join()).toMatch(/quarter of the time/);
   const thin = plan({ thicknessMm: 12, skin: false });
   expect(thin).toMatchObject({ even: true });
   expect(thin.evenness).toBeGreaterThanOrEqual(0.9);

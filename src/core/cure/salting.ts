@@ -1,5 +1,5 @@
 import { propertiesOf } from "@/core/matter";
-import { err, ok, type Result } from "@/core/shared";
+import { err, ok, type Result, inCelsius, inGrams, inMm, said, type Said } from "@/core/shared";
 import type { Species } from "@/core/species";
 import { saltDiffusivity, sugarDiffusivity } from "./diffusivity";
 import { SoluteSlab, type Bath } from "./slab";
@@ -52,7 +52,7 @@ export type CurePlan = {
   readonly waterPhasePct: number;
   readonly deepestWaterPhasePct: number;
   readonly keepDays: number;
-  readonly warnings: readonly string[];
+  readonly warnings: readonly Said[];
 };
 
 /** Saturated brine, g salt per g water (handbooks; memory, high). */
@@ -95,12 +95,10 @@ export function keepingDays(waterPhasePct: number): number {
 }
 
 /** No model clears a pack without air: what has to be measured, and who allows it. */
-export const VACUUM_WORDS =
-  "Never into a vacuum pack on this reckoning (botulism): have the salt in the water of the thickest part measured, 3.5 % or more; packing fish without air that was not frozen before, during and after is not allowed in US retail without a variance (3-502.11, 3-502.12; memory, high).";
+export const VACUUM_WORDS = said("cure.neverIntoAVacuumPack");
 
 /** Five days and more in the cold: Listeria can grow to what the law bars. */
-export const LISTERIA_WORDS =
-  "Kept over five days, Listeria counts: 100 a gram at most while it keeps, and from 1 July 2026 none in 25 g unless you can show that it does not grow (Reg. (EC) 2073/2005, 1.2, as amended by Reg. (EU) 2024/2895; memory, medium). A laboratory's word is the way to more days.";
+export const LISTERIA_WORDS = said("cure.listeriaCountsAfterFiveDays");
 
 type Set = {
   readonly salt: SoluteSlab;
@@ -111,7 +109,7 @@ type Set = {
   readonly endPct: number;
 };
 
-function setUp(request: CureRequest): Result<Set, string> {
+function setUp(request: CureRequest): Result<Set, Said> {
   const { species, massG, thicknessMm, skin, method, targetSaltPct, placeC } = request;
   const waterShare = species.compositionPct.water / 100;
   const density = propertiesOf(species.compositionPct, Math.max(0, placeC)).densityKgPerM3;
@@ -128,7 +126,11 @@ function setUp(request: CureRequest): Result<Set, string> {
   if (method === "dry") {
     if (request.saltG < targetG)
       return err(
-        `${request.saltG.toFixed(0)} g of salt cannot give ${targetSaltPct} %: it takes ${targetG.toFixed(0)} g at least`,
+        said("cure.saltOfSaltCannotGiveTargetSalt", {
+          salt: inGrams(request.saltG, 0),
+          targetSalt: targetSaltPct,
+          target: inGrams(targetG, 0),
+        }),
       );
     saltNeededG = request.saltG;
     bath = {
@@ -140,16 +142,14 @@ function setUp(request: CureRequest): Result<Set, string> {
   } else if (method === "equilibrium") {
     saltNeededG = equilibriumSaltG(targetSaltPct, massG, request.brineWaterG);
     const concentration = saltNeededG / request.brineWaterG;
-    if (concentration > SATURATED) return err("that much salt does not dissolve in so little water: take more water");
+    if (concentration > SATURATED) return err(said("cure.thatMuchSaltDoesNotDissolve"));
     bath = { kind: "finite", concentration, waterKgPerM2: perM2(request.brineWaterG) };
   } else {
     const concentration = request.brinePct / (100 - request.brinePct);
-    if (concentration > SATURATED) return err("a brine cannot hold more than 26 % of salt");
+    if (concentration > SATURATED) return err(said("cure.aBrineCannotHoldMoreThan"));
     saltNeededG = concentration * request.brineWaterG;
     if (evenPct(saltNeededG) < targetSaltPct)
-      return err(
-        `this brine ends at ${evenPct(saltNeededG).toFixed(1)} % in the fish however long it lies: make it stronger, or more of it`,
-      );
+      return err(said("cure.thisBrineEndsAtSaltNeededIn", { saltNeeded: evenPct(saltNeededG).toFixed(1) }));
     bath = { kind: "finite", concentration, waterKgPerM2: perM2(request.brineWaterG) };
   }
   const salt = new SoluteSlab({ ...slab, diffusivityM2PerS: saltDiffusivity(species, placeC) }, bath);
@@ -174,7 +174,7 @@ function setUp(request: CureRequest): Result<Set, string> {
  * stay in: it comes out when it holds 95 % of what it can, and it cannot pass that. Its target is of fish and water together, as kitchens
  * reckon it; the fish alone ends a little below. Error: a message in the cook's words.
  */
-export function planCure(request: CureRequest): Result<CurePlan, string> {
+export function planCure(request: CureRequest): Result<CurePlan, Said> {
   const set = setUp(request);
   if (!set.ok) return set;
   const { salt, sugar, waterShare, saltNeededG, endPct } = set.value;
@@ -214,7 +214,10 @@ export function planCure(request: CureRequest): Result<CurePlan, string> {
   while (pctOf(salt.meanConcentration) < stopPct) {
     if (nowS > LONGEST_H * 3600)
       return err(
-        `after ${LONGEST_H / 24} days it is still at ${pctOf(salt.meanConcentration).toFixed(1)} %: cut it thinner`,
+        said("cure.afterLongesthDaysItIsStill", {
+          longesth: LONGEST_H / 24,
+          meanConcentration: pctOf(salt.meanConcentration).toFixed(1),
+        }),
       );
     advance("cure");
   }
@@ -260,7 +263,7 @@ export type Soaked = {
 export function soakInBrine(
   request: Omit<CureRequest, "method" | "targetSaltPct" | "saltG" | "sugarG">,
   minutes: number,
-): Result<Soaked, string> {
+): Result<Soaked, Said> {
   const set = setUp({ ...request, method: "brine", targetSaltPct: 0, saltG: 0, sugarG: 0 });
   if (!set.ok) return set;
   const { salt, waterShare } = set.value;
@@ -282,21 +285,20 @@ function warningsOf(
   deepestPhasePct: number,
   stopH: number,
   even: boolean,
-): string[] {
-  const warnings = ["Salt, sugar and acid do not kill parasites: the raw rule of the house stays."];
-  if (placeC > 5)
-    warnings.push(`Cure at 5 °C or below: at ${placeC.toFixed(0)} °C bacteria grow faster than salt moves.`);
+): Said[] {
+  const warnings = [said("cure.saltSugarAndAcidDoNot")];
+  if (placeC > 5) warnings.push(said("cure.cureAt5COrBelow", { bound: inCelsius(5), place: inCelsius(placeC, 0) }));
   warnings.push(VACUUM_WORDS);
   if (deepestPhasePct < 3.5)
-    warnings.push(
-      `The thickest part holds about ${deepestPhasePct.toFixed(1)} % salt in its water by this model: treat it as raw fish.`,
-    );
+    warnings.push(said("cure.theThickestPartHoldsAboutDeepestPhase", { deepestPhase: deepestPhasePct.toFixed(1) }));
   if (keepingDays(deepestPhasePct) >= 5) warnings.push(LISTERIA_WORDS);
   if (!even)
     warnings.push(
-      `At ${thicknessMm.toFixed(0)} mm it does not get even while it keeps: ${skin ? "skin off it takes a quarter of the time; or " : ""}cut it thinner, and slice through the thickness so that every slice has face and middle.`,
+      said("cure.atThicknessItDoesNotGet", {
+        thickness: inMm(thicknessMm, 0),
+        value: skin ? said("cure.skinOffItTakesAQuarter") : "",
+      }),
     );
-  if (stopH > 72)
-    warnings.push(`Over three days at ${thicknessMm.toFixed(0)} mm: cut it thinner or take the skin off.`);
+  if (stopH > 72) warnings.push(said("cure.overThreeDaysAtThicknessCut", { thickness: inMm(thicknessMm, 0) }));
   return warnings;
 }

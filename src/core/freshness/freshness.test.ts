@@ -6,7 +6,11 @@ import { legalEnds } from "./legalEnds";
 import type { Grade } from "./attribute";
 import { schemeFor } from "./scheme";
 import { daysLeftAt, iceDaysUsed, spoilageRate, type TemperaturePoint } from "./spoilage";
-import { judgeAtDoor, type DoorFacts } from "./verdict";
+import { judgeAtDoor as judge, type DoorFacts } from "./verdict";
+import { english } from "@/words/english.testkit";
+import { said } from "@/core/shared";
+
+const judgeAtDoor = (facts: DoorFacts) => english(judge(facts));
 
 const cod = findSpecies("cod")!;
 const mackerel = findSpecies("mackerel")!;
@@ -189,7 +193,12 @@ describe("life of a lot", () => {
   });
   test("the earliest legal end cuts the life short, whatever the fish still looks like", () => {
     const day = 86_400_000;
-    const at = (kind: "use-by" | "date-mark", days: number) => ({ kind, atMs: days * day, label: kind, source: "" });
+    const at = (kind: "use-by" | "date-mark", days: number) => ({
+      kind,
+      atMs: days * day,
+      label: said("freshness.useByDate", { day: kind }),
+      source: "",
+    });
     expect(life({ legalEnds: [at("date-mark", 3), at("use-by", 1.5)] })).toMatchObject({
       daysLeft: 1.5,
       legalEnd: { kind: "use-by" },

@@ -4,7 +4,10 @@ import { SCHEMES } from "./data/schemes";
 import { lifeOnIceDays, liveStorageOf } from "./inspection";
 import type { Grade } from "./attribute";
 import { formsFor, schemeFor, usualForm } from "./scheme";
-import { deathGrade, judgeAtDoor } from "./verdict";
+import { deathGrade, judgeAtDoor as judge, type DoorFacts } from "./verdict";
+import { english } from "@/words/english.testkit";
+
+const judgeAtDoor = (facts: DoorFacts) => english(judge(facts));
 
 test.each([
   { id: "cod", form: "whole-gutted", frozen: false, scheme: "whole-round" },

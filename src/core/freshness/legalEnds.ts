@@ -1,3 +1,4 @@
+import { said } from "@/core/shared";
 import { DATE_MARK, dateMarkLastDay, type FrozenStretch, type RuleSetId } from "@/core/safety";
 import { addDays, type Day } from "@/core/units";
 import type { LegalEnd, LotState } from "./life";
@@ -29,17 +30,22 @@ export function legalEnds(facts: LegalFacts): readonly LegalEnd[] {
   const endOf = (day: Day) => facts.startOfDayMs(addDays(day, 1));
   const ends: LegalEnd[] = [];
   if (facts.useBy) {
-    ends.push({ kind: "use-by", atMs: endOf(facts.useBy), label: `use-by date ${facts.useBy}`, source: "the label" });
+    ends.push({
+      kind: "use-by",
+      atMs: endOf(facts.useBy),
+      label: said("freshness.useByDate", { day: facts.useBy }),
+      source: "the label",
+    });
   }
   if (facts.openedOn && isReadyToEat(facts.form)) {
     const last = dateMarkLastDay(facts.openedOn, facts.frozen);
     const source =
       facts.ruleSetId === "fda-2022" ? DATE_MARK.source : `${DATE_MARK.source}; taken here as the house's own rule`;
-    ends.push({ kind: "date-mark", atMs: endOf(last), label: `date mark, last day ${last}`, source });
+    ends.push({ kind: "date-mark", atMs: endOf(last), label: said("freshness.dateMark", { last }), source });
   }
   if (facts.openedOn && facts.openDays !== null) {
     const last = addDays(facts.openedOn, facts.openDays - 1);
-    const label = `${facts.openDays} days once open, last day ${last}`;
+    const label = said("freshness.openDaysOnceOpenLastDay", { open: facts.openDays, last });
     ends.push({ kind: "after-opening", atMs: endOf(last), label, source: "the pack" });
   }
   if (facts.state === "thawed" && facts.thawedOn) {
@@ -47,7 +53,7 @@ export function legalEnds(facts: LegalFacts): readonly LegalEnd[] {
     ends.push({
       kind: "thawed",
       atMs: endOf(last),
-      label: `thawed, last day ${last}`,
+      label: said("freshness.thawedLastDay", { last }),
       source: `thawed fish within ${THAWED_DAYS} days (common practice)`,
     });
   }

@@ -1,3 +1,4 @@
+import { type Said } from "@/core/shared";
 import type { Form, Species, SpoilageModel } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { lifeOnIceDays, liveStorageOf } from "./inspection";
@@ -20,7 +21,7 @@ export type LotState = "chilled" | "live" | "frozen" | "thawed";
 export type LegalEnd = {
   readonly kind: "date-mark" | "after-opening" | "use-by" | "thawed";
   readonly atMs: number;
-  readonly label: string;
+  readonly label: Said;
   readonly source: string;
 };
 

@@ -1,3 +1,4 @@
+import { inCelsius, said, type Said } from "@/core/shared";
 import { judgeReceiving, RULE_SETS, type Arrival, type RuleSetId } from "@/core/safety";
 import { carries, familyOf, shortName, type Form, type Species } from "@/core/species";
 import { lifeOnIceDays, readFreshness, type FreshnessReading, type Grades } from "./inspection";
@@ -46,7 +47,7 @@ export type Reason = {
   readonly weight: "decides" | "limits" | "notes";
   /** Absent in what was stored by the first releases. */
   readonly code?: ReasonCode;
-  readonly text: string;
+  readonly text: Said;
   /** The rule or scheme behind it. */
   readonly source: string;
 };
@@ -100,12 +101,12 @@ class Ruling {
   verdict: DoorVerdict = "accept";
   readonly reasons: Reason[] = [];
 
-  atLeast(next: DoorVerdict, code: ReasonCode, text: string, source: string): void {
+  atLeast(next: DoorVerdict, code: ReasonCode, text: Said, source: string): void {
     if (SEVERITY[next] > SEVERITY[this.verdict]) this.verdict = next;
     this.reasons.push({ weight: next === "refuse" ? "decides" : "limits", code, text, source });
   }
 
-  note(code: ReasonCode, text: string, source: string): void {
+  note(code: ReasonCode, text: Said, source: string): void {
     this.reasons.push({ weight: "notes", code, text, source });
   }
 }
@@ -129,7 +130,7 @@ export function judgeAtDoor(facts: DoorFacts): DoorJudgement {
     reasons.unshift({
       weight: "decides",
       code: "points",
-      text: `${percentOf(reading)} % of the points: as good as the day allows`,
+      text: said("freshness.readingOfThePointsAsGood", { reading: percentOf(reading) }),
       source: STATION_RULE,
     });
   const stillToLookAt = lacking(scheme, facts);
@@ -158,7 +159,7 @@ function judgeFamily(ruling: Ruling, { species }: DoorFacts): void {
     ruling.atLeast(
       "refuse",
       "banned-family",
-      `${family.english}: ${family.banned.because}; never sold, never served`,
+      said("freshness.englishBecauseNeverSoldNeverServed", { english: family.english, because: family.banned.because }),
       family.banned.source,
     );
 }
@@ -170,7 +171,7 @@ function judgeSigns(ruling: Ruling, { attributes }: Scheme, { grades, ruleSetId,
   for (const attribute of attributes) {
     const grade = grades[attribute.id];
     if (grade === undefined) continue;
-    const words = `${attribute.label}: ${attribute.words[grade]}`;
+    const words = said("freshness.sign", { label: attribute.label, words: attribute.words[grade] });
     const treated = attribute.id === TINT && grade >= 2 && ruleSetId !== "fda-2022";
     if (grade === 3 && frozen && attribute.id === "hardness")
       ruling.atLeast("refuse", "thawed", words, "frozen goods are hard: thawed on the way goes back (every rule set)");
@@ -187,7 +188,7 @@ function judgeSigns(ruling: Ruling, { attributes }: Scheme, { grades, ruleSetId,
       ruling.atLeast(
         "cook-only",
         "treated-colour",
-        `${words}; a treated colour is not allowed here`,
+        said("freshness.wordsATreatedColourIsNot", { words }),
         "Reg. (EC) 1333/2008: no colour treatment of fresh tuna (memory, medium)",
       );
     else if (grade === 3)
@@ -198,41 +199,50 @@ function judgeSigns(ruling: Ruling, { attributes }: Scheme, { grades, ruleSetId,
         "one sign at its last grade is no plain accept (common practice)",
       );
     else if (grade === 2 && frozen && attribute.id === "hardness")
-      ruling.atLeast("cook-only", "thawed", `${words}: cook it today`, "beginning to thaw (common practice)");
+      ruling.atLeast(
+        "cook-only",
+        "thawed",
+        said("freshness.wordsCookItToday", { words }),
+        "beginning to thaw (common practice)",
+      );
   }
 }
 
 function judgeTemperature(ruling: Ruling, { species, form, receiptC, ruleSetId, frozen = false }: DoorFacts): void {
   if (receiptC === null) return;
   const receiving = judgeReceiving(ruleSetId, species, receiptC, arrivalOf(form, frozen), form);
-  const here = `${receiptC.toFixed(1)} °C at the door`;
-  const whose = receiving.by === "house" ? "house limit" : "limit";
+  const here = said("freshness.receiptAtTheDoor", { receipt: inCelsius(receiptC, 1) });
+  const whose = receiving.by === "house" ? said("freshness.houseLimit") : "limit";
+  const limit = receiving.limitC === null ? "" : inCelsius(receiving.limitC);
   if (receiving.thawed) {
     ruling.atLeast(
       "refuse",
       "thawed",
-      `${here}, ${whose} ${receiving.limitC} °C for frozen: it has thawed`,
+      said("freshness.hereWhoseLimitForFrozenIt", { here, whose, limit }),
       receiving.source,
     );
     if (receiving.histamine)
-      ruling.atLeast(
-        "refuse",
-        "histamine",
-        `${here} and thawed, a fish that forms histamine: nobody knows for how long; heat will not undo it`,
-        receiving.source,
-      );
+      ruling.atLeast("refuse", "histamine", said("freshness.hereAndThawedAFishThat", { here }), receiving.source);
   } else if (!receiving.ok) {
-    const why = receiving.histamine ? "a histamine former: heat will not undo it" : "too warm to receive";
+    const why = receiving.histamine
+      ? said("freshness.aHistamineFormerHeatWillNot")
+      : said("freshness.tooWarmToReceive");
     ruling.atLeast(
       "refuse",
       receiving.histamine ? "histamine" : "too-warm",
-      `${here}, ${whose} ${receiving.limitC} °C, ${why}`,
+      said("freshness.hereWhoseLimitWhy", { here, whose, limit, why }),
       receiving.source,
     );
   } else if (receiving.noteAboveC !== null) {
     const ice =
-      arrivalOf(form, frozen) === "frozen" ? "frozen goods travel at" : "fresh fish stands near melting ice, at most";
-    ruling.note("warmer-than-ice", `${here}: ${ice} ${receiving.noteAboveC} °C; tell the supplier`, receiving.source);
+      arrivalOf(form, frozen) === "frozen"
+        ? said("freshness.frozenGoodsTravelAt")
+        : said("freshness.freshFishStandsNearMeltingIce");
+    ruling.note(
+      "warmer-than-ice",
+      said("freshness.hereIceNoteAboveTellTheSupplier", { here, ice, noteAbove: inCelsius(receiving.noteAboveC) }),
+      receiving.source,
+    );
   }
 }
 
@@ -241,28 +251,39 @@ function judgeDeaths(ruling: Ruling, { deaths = null, species, form, ruleSetId }
   if (form === "live" && liveCooling && familyOf(species)?.group === "bivalve")
     ruling.note(
       "live-cooling",
-      `at ${liveCooling.toC} °C within ${liveCooling.withinH} h of receipt`,
+      said("freshness.atToWithinWithinHOf", { to: inCelsius(liveCooling.toC), within: liveCooling.withinH }),
       liveCooling.source,
     );
   if (!deaths || deaths.counted === 0) return;
   const grade = deathGrade(deaths.dead, deaths.counted);
-  const text = `${deaths.dead} dead of ${deaths.counted} (${Math.round((100 * deaths.dead) / deaths.counted)} %)`;
-  if (grade === 3) ruling.atLeast("refuse", "dead", `${text}: over a tenth, send it back`, DEATH_RULE);
-  else if (grade === 2) ruling.atLeast("cook-only", "dead", `${text}: throw them out, cook the rest today`, DEATH_RULE);
-  else if (deaths.dead > 0) ruling.note("dead", `${text}: throw them out, never cook a dead one`, DEATH_RULE);
+  const text = said("freshness.deadDeadOfCountedDead2", {
+    dead: deaths.dead,
+    counted: deaths.counted,
+    dead2: Math.round((100 * deaths.dead) / deaths.counted),
+  });
+  if (grade === 3) ruling.atLeast("refuse", "dead", said("freshness.textOverATenthSendIt", { text }), DEATH_RULE);
+  else if (grade === 2)
+    ruling.atLeast("cook-only", "dead", said("freshness.textThrowThemOutCookThe", { text }), DEATH_RULE);
+  else if (deaths.dead > 0) ruling.note("dead", said("freshness.textThrowThemOutNeverCook", { text }), DEATH_RULE);
 }
 
 function judgePoints(ruling: Ruling, reading: FreshnessReading): void {
   const named = reading.deciding.map(
     ({ attribute, grade }) => `${attribute.label.toLowerCase()} ${attribute.words[grade]}`,
   );
-  const because = named.length > 0 ? `: ${named.slice(0, 2).join("; ")}` : "";
-  const points = `${percentOf(reading)} % of the points`;
-  if (reading.share > REJECT_SHARE) ruling.atLeast("refuse", "points", `${points}${because}`, STATION_RULE);
+  const because = named.length > 0 ? said("freshness.because", { signs: named.slice(0, 2).join("; ") }) : "";
+  const points = said("freshness.readingOfThePoints", { reading: percentOf(reading) });
+  if (reading.share > REJECT_SHARE)
+    ruling.atLeast("refuse", "points", said("freshness.pointsBecause", { points, because }), STATION_RULE);
   else if (reading.share > COOKED_SHARE)
-    ruling.atLeast("cook-only", "points", `${points}, cook it today${because}`, STATION_RULE);
+    ruling.atLeast(
+      "cook-only",
+      "points",
+      said("freshness.pointsCookItTodayBecause", { points, because }),
+      STATION_RULE,
+    );
   else if (reading.share > RAW_SHARE)
-    ruling.atLeast("cook-only", "points", `${points}, no raw use${because}`, STATION_RULE);
+    ruling.atLeast("cook-only", "points", said("freshness.pointsNoRawUseBecause", { points, because }), STATION_RULE);
 }
 
 function judgeDays(ruling: Ruling, facts: DoorFacts, reading: FreshnessReading, lifeDays: number): void {
@@ -273,13 +294,13 @@ function judgeDays(ruling: Ruling, facts: DoorFacts, reading: FreshnessReading, 
     ruling.atLeast(
       "refuse",
       "past-ice-life",
-      `${days} days from catch, past the ${lifeDays} days it keeps`,
+      said("freshness.daysDaysFromCatchPastThe", { days, life: lifeDays }),
       "table of ice life (Huss 1995, memory)",
     );
   else if (!DATED.includes(form) && form !== "smoked" && daysSinceCatch > lifeDays)
     ruling.note(
       "days-remark",
-      `${days} days from catch or harvest: signs, temperature and the supplier's date decide`,
+      said("freshness.daysDaysFromCatchOrHarvest", { days }),
       "the table of ice life speaks of whole fish (common practice)",
     );
   if (reading.graded === 0 || !DATED.includes(form)) return;
@@ -287,7 +308,7 @@ function judgeDays(ruling: Ruling, facts: DoorFacts, reading: FreshnessReading, 
   const [reads, label] = [Math.round(reading.impliedIceDays), Math.round(daysSinceCatch)];
   ruling.note(
     "reads-otherwise",
-    `Reads like ${reads} days on ice, label says ${label}: ask the supplier`,
+    said("freshness.readsLikeReadsDaysOnIce", { reads, label }),
     "points against the stated catch date",
   );
 }
@@ -300,34 +321,26 @@ function noteHazards(ruling: Ruling, { species, form, ruleSetId }: DoorFacts): v
     ruling.note(
       "not-raw",
       species.rawUse === "none"
-        ? `${shortName(species)} is not for raw plates`
-        : `${shortName(species)} is for curing, not for plain raw plates`,
+        ? said("freshness.speciesIsNotForRawPlates", { species: shortName(species) })
+        : said("freshness.speciesIsForCuringNotFor", { species: shortName(species) }),
       "common practice",
     );
   if (species.hazards === null)
-    ruling.note(
-      "family-unknown",
-      "its family is not known here, so neither are its hazards: not for raw plates until somebody says more",
-      "species entered by the house",
-    );
+    ruling.note("family-unknown", said("freshness.itsFamilyIsNotKnownHere"), "species entered by the house");
   if (carries(species, "gempylotoxin") === "yes")
     ruling.note(
       "gempylotoxin",
       ruleSetId === "fda-2022"
-        ? "oil that purges: small portions, told to the guest; the agency advises against it"
-        : "oil that purges: only packed and labelled with its scientific name, the warning and how to cook it",
+        ? said("freshness.oilThatPurgesSmallPortionsTold")
+        : said("freshness.oilThatPurgesOnlyPackedAnd"),
       ruleSetId === "fda-2022"
         ? `${GUIDE}, ch. 6 (memory, medium)`
         : "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. V, E (memory, high)",
     );
   if (carries(species, "ciguatera") === "yes")
-    ruling.note(
-      "ciguatera",
-      "a reef fish: which waters, and how big? From ciguatera grounds it goes back; nothing shows and heat does nothing",
-      `${GUIDE}, ch. 6 (memory, high)`,
-    );
+    ruling.note("ciguatera", said("freshness.aReefFishWhichWatersAnd"), `${GUIDE}, ch. 6 (memory, high)`);
   if (carries(species, "blood-toxin") === "yes")
-    ruling.note("blood-toxin", "its raw blood is poisonous: gloves, eyes; cooked through", "common practice, high");
+    ruling.note("blood-toxin", said("freshness.itsRawBloodIsPoisonousGloves"), "common practice, high");
   if (carries(species, "tetramine") === "yes")
-    ruling.note("tetramine", "salivary glands out before it is eaten", "tetramine in whelks (memory, medium)");
+    ruling.note("tetramine", said("freshness.salivaryGlandsOutBeforeItIs"), "tetramine in whelks (memory, medium)");
 }

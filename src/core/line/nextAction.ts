@@ -1,4 +1,5 @@
 import type { LotLife } from "@/core/freshness";
+import { type Said } from "@/core/shared";
 
 export type CookInHand = {
   readonly id: string;
@@ -22,7 +23,7 @@ export type HoldInHand = {
   readonly id: string;
   readonly lotId: string;
   readonly title: string;
-  readonly needs: string;
+  readonly needs: Said;
 };
 export type WarmPlace = {
   readonly placeId: string;

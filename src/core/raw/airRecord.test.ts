@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { HOUR_MS } from "@/core/units";
 import { followAirRecord, type AirRecordRequest } from "./airRecord";
 import { planFreezing, type FreezePack } from "./packFreezing";
+import { said } from "@/core/shared";
 
 const composition = { water: 78, protein: 19, fat: 1.5, carbohydrate: 0, ash: 1.5 };
 const pack: FreezePack = { shape: "slab", thicknessMm: 25, layers: 1, wrap: "bag", freezer: "blast", startC: 3 };
@@ -11,14 +12,14 @@ const follow = (air: AirRecordRequest["air"], changed: Partial<AirRecordRequest>
   followAirRecord({ composition, pack, ruleId: "fda-2022", startedAtMs: 0, air, ...changed });
 const followed = (...asked: Parameters<typeof follow>) => {
   const answer = follow(...asked);
-  if (!answer.ok) throw new Error(answer.error);
+  if (!answer.ok) throw new Error(answer.error.code);
   return answer.value;
 };
 
 describe("what the freezer's air says of a stated pack", () => {
   test("steady air is the freezing planner with the poorest air of its kind", () => {
     const plan = planFreezing({ ...pack, composition, airC: -30, ruleId: "eu-853" });
-    if (!plan.ok) throw new Error(plan.error);
+    if (!plan.ok) throw new Error(plan.error.code);
     const { reachedAtMs } = followed(
       hourly(30, () => -30),
       { ruleId: "eu-853" },
@@ -51,8 +52,11 @@ describe("what the freezer's air says of a stated pack", () => {
     expect(record.brokenAtMs).toBe(20 * HOUR_MS);
     expect(record.followedToMs).toBe(20 * HOUR_MS);
     expect(record.judged.met).toBe(false);
-    expect(follow([])).toEqual({ ok: false, error: "no-record" });
-    expect(follow([{ atMs: 5 * HOUR_MS, celsius: -30 }])).toEqual({ ok: false, error: "no-record" });
+    expect(follow([])).toEqual({ ok: false, error: said("raw.noRecordOfTheFreezer") });
+    expect(follow([{ atMs: 5 * HOUR_MS, celsius: -30 }])).toEqual({
+      ok: false,
+      error: said("raw.noRecordOfTheFreezer"),
+    });
   });
 
   test("a reading from before the pack went in is no time in the cold", () => {

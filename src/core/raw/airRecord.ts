@@ -1,7 +1,7 @@
 import { freezingMaterial, simulateHeat } from "@/core/heat";
 import type { Composition } from "@/core/matter";
 import { judgeParasiteHold, ROUNDING_K, type ParasiteRuleId, type ParasiteVerdict } from "@/core/safety";
-import { err, ok, type Result } from "@/core/shared";
+import { err, ok, type Result, said, type Said } from "@/core/shared";
 import { HOUR_MS } from "@/core/units";
 import { FREEZERS, FREEZING_C, shapeOf, WRAPS, type FreezePack } from "./packFreezing";
 
@@ -73,7 +73,7 @@ function stretches(fromMs: number, air: readonly Reading[]): { seconds: number; 
 }
 
 /** Follows a stated pack through the freezer's own record, with the poorest air of its kind. Error when there is nothing to follow. */
-export function followAirRecord(request: AirRecordRequest): Result<AirRecord, "no-record"> {
+export function followAirRecord(request: AirRecordRequest): Result<AirRecord, Said> {
   const { composition, pack, ruleId, startedAtMs } = request;
   const endMs = startedAtMs + LONGEST_H * HOUR_MS;
   const { kept, brokenAtMs } = unbroken(
@@ -83,7 +83,7 @@ export function followAirRecord(request: AirRecordRequest): Result<AirRecord, "n
   // before the first reading nobody knows the air: the cold begins with it
   const fromMs = Math.max(startedAtMs, kept[0]?.atMs ?? startedAtMs);
   const parts = stretches(fromMs, kept);
-  if (parts.length === 0) return err("no-record");
+  if (parts.length === 0) return err(said("raw.noRecordOfTheFreezer"));
   const hWPerM2K = 1 / (1 / FREEZERS[pack.freezer].low + WRAPS[pack.wrap].resistance);
   const trace = simulateHeat({
     shape: shapeOf(pack),

@@ -3,6 +3,8 @@ import { findSpecies, houseSpecies, type Species } from "@/core/species";
 import { clearRaw, ruleWords, type Clearance } from "./clearance";
 import type { CheckId, RawFacts } from "./facts";
 import { bag, facts, farmed, HOUR, kept, NOW, oysters, wild } from "./facts.testkit";
+import { english } from "@/words/english.testkit";
+import { said, inCelsius } from "@/core/shared";
 
 const stateOf = (cleared: Clearance, id: CheckId) => cleared.checks.find((check) => check.id === id)?.state;
 const riskIds = (cleared: Clearance) => cleared.risks.map(({ id }) => id);
@@ -12,7 +14,7 @@ function frozen(ruleId: "fda-2022" | "eu-853", log: readonly LogPoint[]): RawFac
   const { met, by } = judgeParasiteHold(ruleId, log, HOLD_GAP_H);
   return met
     ? { state: "met", words: optionWords(by!), section: by!.section, atMs: NOW }
-    : { state: "running", endsMs: null, needs: "more hours" };
+    : { state: "running", endsMs: null, needs: said("raw.noneYet") };
 }
 
 describe("freezing (Food Code 3-402.11(A), Reg. 853/2004 Annex III Sec. VIII Ch. III D.2; memory, high)", () => {
@@ -42,7 +44,7 @@ describe("freezing (Food Code 3-402.11(A), Reg. 853/2004 Annex III Sec. VIII Ch.
   });
 
   test("a running hold says from when; squid is frozen like fish", () => {
-    const hold = { state: "running", endsMs: NOW + 9 * HOUR, needs: "9 h more" } as const;
+    const hold = { state: "running", endsMs: NOW + 9 * HOUR, needs: said("raw.noneYet") } as const;
     expect(clearRaw(facts("sockeye-salmon", { hold }))).toMatchObject({ answer: "not-yet", fromMs: NOW + 9 * HOUR });
     expect(clearRaw(facts("squid", { form: "cleaned" })).answer).toBe("not-yet");
   });
@@ -99,7 +101,7 @@ describe("exemptions (Food Code 3-402.11(B); D.3; memory, high)", () => {
     const cleared = clearRaw(given);
     expect(cleared.answer).toBe(answer);
     if (by === null) expect(cleared.exemption).toBeNull();
-    else expect(cleared.exemption).toContain(by);
+    else expect(english(cleared.exemption)).toContain(by);
   });
 
   test("a scallop bought shucked is not one we opened: its days decide; one we opened has its hours", () => {
@@ -139,7 +141,12 @@ describe("how warm it was (Food Code 3-501.16; FDA Hazards Guide, June 2022, ch.
     expect(char(part).answer).toBe(answer);
   });
 
-  const met = { state: "met", words: "-20 °C for 24 h", section: "D.2(a)", atMs: NOW } as const;
+  const met = {
+    state: "met",
+    words: said("safety.frozenAt", { hold: inCelsius(-20), hours: 24 }),
+    section: "D.2(a)",
+    atMs: NOW,
+  } as const;
   const mackerel = (log: readonly LogPoint[], part = {}) =>
     clearRaw(
       facts("mackerel", {
@@ -159,7 +166,9 @@ describe("how warm it was (Food Code 3-501.16; FDA Hazards Guide, June 2022, ch.
   test("a fish on some lists is watched too, and the hours on board are said to be unknown", () => {
     const sword = clearRaw(facts("swordfish", { form: "loin", ...history(kept([9, 12])) }));
     expect(stateOf(sword, "histamine")).toBe("fails");
-    expect(clearRaw(facts("mackerel")).checks.find(({ id }) => id === "histamine")!.text).toMatch(/supplier's record/);
+    expect(english(clearRaw(facts("mackerel"))).checks.find(({ id }) => id === "histamine")!.text).toMatch(
+      /supplier's record/,
+    );
   });
   test("live bivalves in the US come down to 5 °C within four hours (3-501.14(D); memory, medium)", () => {
     const at = (log: readonly LogPoint[]) =>
@@ -217,7 +226,7 @@ describe("species and their families (853/2004 Annex III Sec. VIII Ch. V E; FDA 
       form: "shucked",
       parasites: { ...wild, form: "shucked", roeOn: "no" },
     });
-    expect(clearRaw(bare)).toMatchObject({ answer: "yes", exemption: expect.stringContaining("(B)(2)") });
+    expect(english(clearRaw(bare))).toMatchObject({ answer: "yes", exemption: expect.stringContaining("(B)(2)") });
   });
   test("herring clears cured after freezing, never plain", () => {
     const herring = (dish: "raw" | "cured") =>
@@ -241,7 +250,11 @@ describe("refused or waiting", () => {
     ["a by-product", { form: "by-product" as const }],
     ["a house whose guests are old or ill (3-801.11)", { susceptibleGuests: true, ruleSetId: "fda-2022" as const }],
   ])("no: %s", (_, part) => {
-    expect(char(part)).toMatchObject({ answer: "no", untilMs: null, headline: expect.stringMatching(/^Not raw/) });
+    expect(english(char(part))).toMatchObject({
+      answer: "no",
+      untilMs: null,
+      headline: expect.stringMatching(/^Not raw/),
+    });
   });
   test.each([
     ["nobody judged it", { verdict: null }],
@@ -253,8 +266,8 @@ describe("refused or waiting", () => {
     expect(char(part).answer).toBe("not-yet");
   });
   test("a headline says what was met and no more", () => {
-    expect(char({}).headline).toMatch(/parasite rule/);
-    expect(char({}).headline).not.toMatch(/\bsafe\b/i);
+    expect(english(char({}).headline)).toMatch(/parasite rule/);
+    expect(english(char({}).headline)).not.toMatch(/\bsafe\b/i);
   });
 });
 
@@ -263,7 +276,7 @@ describe("raw bivalves", () => {
     const cleared = clearRaw(oysters());
     expect(cleared.answer).toBe("yes");
     expect(riskIds(cleared)).toEqual(expect.arrayContaining(["vibrio", "norovirus", "biotoxins"]));
-    expect(cleared.advisory.reminder).toMatch(/immune/);
+    expect(english(cleared.advisory.reminder)).toMatch(/immune/);
   });
   test.each([
     ["six dead of a hundred", { deaths: { dead: 6, counted: 100 } }, "no"],

@@ -1,3 +1,4 @@
+import { said, type Said, saidAsIs, saidList } from "@/core/shared";
 import { isReadyToEat } from "@/core/freshness";
 import { PARASITE_RULES, parasiteRuleOf, RULE_SETS } from "@/core/safety";
 import { familyOf } from "@/core/species";
@@ -10,14 +11,16 @@ import { opensAlive, shellfishChecks } from "./shellfish";
 
 export type Clearance = {
   readonly answer: "yes" | "not-yet" | "no";
-  readonly headline: string;
+  readonly headline: Said;
+  /** What the first check that is not met says; null where nothing stands in the way. */
+  readonly standsInTheWay: Said | null;
   readonly fromMs: number | null;
   readonly untilMs: number | null;
   readonly rule: { readonly edition: string; readonly section: string };
-  readonly exemption: string | null;
+  readonly exemption: Said | null;
   readonly checks: readonly Check[];
   /** The paper or entry that proves the parasite rule. */
-  readonly record: string;
+  readonly record: Said;
   readonly advisory: Advisory;
   readonly risks: readonly Risk[];
 };
@@ -32,7 +35,7 @@ const check = (
   id: CheckId,
   label: string,
   state: Check["state"],
-  text: string,
+  text: Said,
   source: string,
   untilMs?: number | null,
 ): Check => ({ id, label, state, text, source, ...(untilMs === null || untilMs === undefined ? {} : { untilMs }) });
@@ -66,9 +69,11 @@ export function clearRaw(facts: RawFacts): Clearance {
   const known = open.every(({ state, untilMs }) => state === "waiting" && untilMs !== undefined);
   const fromMs =
     answer === "yes" ? nowMs : answer === "not-yet" && known ? Math.max(...ends.map((one) => one ?? nowMs)) : null;
+  const unmet = firstUnmet(answer, checks);
   return {
     answer,
-    headline: headlineOf(answer, checks, parasite.exemption),
+    headline: headlineOf(answer, unmet, parasite.exemption),
+    standsInTheWay: answer === "yes" ? null : unmet,
     fromMs,
     untilMs: answer === "no" ? null : facts.rawUntilMs,
     rule: { edition: rule.edition, section: parasite.section },
@@ -80,86 +85,95 @@ export function clearRaw(facts: RawFacts): Clearance {
   };
 }
 
-function headlineOf(answer: Clearance["answer"], checks: readonly Check[], exemption: string | null): string {
+const firstUnmet = (answer: Clearance["answer"], checks: readonly Check[]): Said | null =>
+  checks.find(({ state }) => (answer === "no" ? state === "fails" : state !== "met" && state !== "fails"))?.text ??
+  null;
+
+function headlineOf(answer: Clearance["answer"], unmet: Said | null, exemption: Said | null): Said {
   if (answer === "yes")
-    return exemption
-      ? "Exempt from the parasite rule, every check of the house met"
-      : "Meets the parasite rule, every check of the house met";
-  const first = checks.find(({ state }) =>
-    answer === "no" ? state === "fails" : state !== "met" && state !== "fails",
-  );
-  return answer === "no" ? `Not raw: ${first?.text ?? ""}` : `Not yet: ${first?.text ?? ""}`;
+    return exemption ? said("raw.exemptFromTheParasiteRuleEvery") : said("raw.meetsTheParasiteRuleEveryCheck");
+  const text = unmet ?? "";
+  return answer === "no" ? said("raw.notRawText", { text }) : said("raw.notYetText", { text });
 }
 
 const TABLE = "species table (memory)";
 
 function speciesCheck({ species, form, dish }: RawFacts): Check {
-  const say = (state: Check["state"], text: string, source = TABLE) =>
+  const say = (state: Check["state"], text: Said, source = TABLE) =>
     check("species", "Fit to be raw", state, text, source);
   const family = familyOf(species);
   if (family?.banned)
-    return say("fails", `${family.english}: ${family.banned.because}; never served`, family.banned.source);
-  if (form === "smoked" || form === "by-product" || isReadyToEat(form)) return say("fails", "this is not a raw piece");
-  if (species.rawUse === "none") return say("fails", "not a species for raw plates");
-  if (species.rawUse === "cured-only" && dish === "raw") return say("fails", "cured only, never plain");
-  if (!family || species.hazards === null)
-    return say("missing", "its family is not known here, so neither are its hazards: say which it is");
+    return say(
+      "fails",
+      said("raw.englishBecauseNeverServed", { english: family.english, because: family.banned.because }),
+      family.banned.source,
+    );
+  if (form === "smoked" || form === "by-product" || isReadyToEat(form))
+    return say("fails", said("raw.thisIsNotARawPiece"));
+  if (species.rawUse === "none") return say("fails", said("raw.notASpeciesForRawPlates"));
+  if (species.rawUse === "cured-only" && dish === "raw") return say("fails", said("raw.curedOnlyNeverPlain"));
+  if (!family || species.hazards === null) return say("missing", said("raw.itsFamilyIsNotKnownHere"));
   switch (species.rawUse) {
     case "usual":
-      return say("met", "usual as a raw dish");
+      return say("met", said("raw.usualAsARawDish"));
     case "seldom":
-      return say("met", "seldom raw, but done");
+      return say("met", said("raw.seldomRawButDone"));
     case "cured-only":
-      return say("met", "cured, as is usual");
+      return say("met", said("raw.curedAsIsUsual"));
   }
 }
 
 function guestsCheck({ susceptibleGuests, ruleSetId }: RawFacts): Check {
   const { because, source } = RULE_SETS[ruleSetId].susceptible;
   return susceptibleGuests
-    ? check("guests", "Guests", "fails", because, source)
-    : check("guests", "Guests", "met", "the house does not serve the young, the old or the ill as its guests", source);
+    ? check("guests", "Guests", "fails", saidAsIs(because), source)
+    : check("guests", "Guests", "met", said("raw.theHouseDoesNotServeThe"), source);
 }
 
 function doorCheck({ verdict, inspected }: RawFacts): Check {
-  const say = (state: Check["state"], text: string) =>
+  const say = (state: Check["state"], text: Said) =>
     check("door", "At the door", state, text, "guided inspection of the house");
-  if (verdict === null) return say("missing", "nobody judged it at the door");
+  if (verdict === null) return say("missing", said("raw.nobodyJudgedItAtTheDoor"));
   if (verdict !== "accept")
-    return say("fails", verdict === "cook-only" ? "taken in for cooking only" : "refused at the door");
+    return say("fails", verdict === "cook-only" ? said("raw.takenInForCookingOnly") : said("raw.refusedAtTheDoor"));
   return inspected === "yes"
-    ? say("met", "accepted without a limit")
-    : say("missing", "not every deciding sign was looked at: look, smell and press it now");
+    ? say("met", said("raw.acceptedWithoutALimit"))
+    : say("missing", said("raw.notEveryDecidingSignWasLooked"));
 }
 
 function freshCheck({ rawUntilMs, nowMs, state, shellfish }: RawFacts): Check {
   const source =
     "raw use ends at two fifths of the ice life (common practice, low), by its temperature history and legal ends";
-  const say = (at: Check["state"], text: string) => check("freshness", "Fresh enough", at, text, source, rawUntilMs);
+  const say = (at: Check["state"], text: Said) => check("freshness", "Fresh enough", at, text, source, rawUntilMs);
   if (rawUntilMs !== null)
-    return rawUntilMs > nowMs ? say("met", "within its raw life") : say("fails", "past its raw life: cook it");
-  if (state === "frozen") return say("met", "stands still in the freezer");
+    return rawUntilMs > nowMs
+      ? say("met", said("raw.withinItsRawLife"))
+      : say("fails", said("raw.pastItsRawLifeCookIt"));
+  if (state === "frozen") return say("met", said("raw.standsStillInTheFreezer"));
   return shellfish.openedHAgo === null
-    ? say("missing", "its age is not known")
-    : say("met", "opened to order: the hours since then decide");
+    ? say("missing", said("raw.itsAgeIsNotKnown"))
+    : say("met", said("raw.openedToOrderTheHoursSince"));
 }
 
 function stateCheck(facts: RawFacts): Check {
   const { state, hold } = facts;
-  const say = (at: Check["state"], text: string, untilMs?: number | null) =>
+  const say = (at: Check["state"], text: Said, untilMs?: number | null) =>
     check("state", "As it lies", at, text, "the lot", untilMs);
   if (state === "frozen" && hold?.state === "running" && hold.endsMs !== null)
-    return say("waiting", "in its hold; then thaw it in the refrigerator", hold.endsMs);
-  if (state === "frozen") return say("missing", "thaw it first: in the refrigerator, never vacuum-sealed");
-  if (state === "live" && !opensAlive(facts)) return say("missing", "kill and prepare it first");
-  return say("met", state === "thawed" ? "thawed" : state === "live" ? "alive, opened to order" : "chilled");
+    return say("waiting", said("raw.inItsHoldThenThawIt"), hold.endsMs);
+  if (state === "frozen") return say("missing", said("raw.thawItFirstInTheRefrigerator"));
+  if (state === "live" && !opensAlive(facts)) return say("missing", said("raw.killAndPrepareItFirst"));
+  return say(
+    "met",
+    state === "thawed" ? said("raw.thawed") : state === "live" ? said("raw.aliveOpenedToOrder") : said("raw.chilled"),
+  );
 }
 
 const BOX = {
   source: "boat or farm",
   area: "area",
-  date: "catch or harvest date",
-  lotNumber: "supplier’s lot number",
+  date: said("raw.catchOrHarvestDate"),
+  lotNumber: said("raw.suppliersLotNumber"),
 } as const;
 
 function paperCheck({ box, shellfish, species }: RawFacts): Check {
@@ -168,6 +182,12 @@ function paperCheck({ box, shellfish, species }: RawFacts): Check {
   const missing = (Object.keys(BOX) as (keyof typeof BOX)[]).filter((key) => !tagged && box[key] !== "yes");
   const source = "traceability of the rule set; a recall of a raw dish goes by these";
   return missing.length === 0
-    ? check("papers", "Papers", "met", "traceable one step back", source)
-    : check("papers", "Papers", "missing", `missing: ${missing.map((key) => BOX[key]).join(", ")}`, source);
+    ? check("papers", "Papers", "met", said("raw.traceableOneStepBack"), source)
+    : check(
+        "papers",
+        "Papers",
+        "missing",
+        said("raw.missingMissing", { missing: saidList(missing.map((key) => BOX[key])) }),
+        source,
+      );
 }

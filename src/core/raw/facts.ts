@@ -1,6 +1,6 @@
 import type { DoorVerdict, LotState } from "@/core/freshness";
 import type { FrozenSince, LogPoint, ParasiteFacts, RuleSetId } from "@/core/safety";
-import type { Fact } from "@/core/shared";
+import { type Fact, type Said } from "@/core/shared";
 import type { Form, Species } from "@/core/species";
 
 /** The temperature of every place a lot lay in since the door. */
@@ -16,12 +16,12 @@ export type HistoryFacts = {
 export type HoldFacts =
   | {
       readonly state: "met";
-      readonly words: string;
+      readonly words: Said;
       /** The option of the rule that its readings meet. */
       readonly section: string;
       readonly atMs: number;
     }
-  | { readonly state: "running"; readonly endsMs: number | null; readonly needs: string };
+  | { readonly state: "running"; readonly endsMs: number | null; readonly needs: Said };
 
 /** What the papers of live or shucked bivalves say, and what was counted. */
 export type ShellfishFacts = {
@@ -88,7 +88,7 @@ export type Check = {
   readonly label: string;
   /** met; waiting: time alone will do; missing: a fact or an act; fails: not this lot. */
   readonly state: "met" | "waiting" | "missing" | "fails";
-  readonly text: string;
+  readonly text: Said;
   readonly source: string;
   /** When waiting ends, where known. */
   readonly untilMs?: number;

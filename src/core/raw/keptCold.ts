@@ -1,3 +1,4 @@
+import { inCelsius, said, type Said } from "@/core/shared";
 import { liveStorageOf } from "@/core/freshness";
 import {
   HISTAMINE_GAP_H,
@@ -54,7 +55,7 @@ function warmHours(log: readonly LogPoint[], facts: RawFacts): number {
 export function keptColdCheck(facts: RawFacts): Check {
   const { history, probeC } = facts;
   const { then } = limitsOf(facts);
-  const say = (state: Check["state"], text: string): Check => ({
+  const say = (state: Check["state"], text: Said): Check => ({
     id: "kept-cold",
     label: "Kept cold",
     state,
@@ -62,27 +63,39 @@ export function keptColdCheck(facts: RawFacts): Check {
     source: `temperature history of its places; ${then.source}`,
   });
   if (probeC !== null && probeC > then.limitC + ROUNDING_K)
-    return say("fails", `probed at ${probeC.toFixed(1)} °C, ${then.limitC} °C at most`);
-  if (!history || history.log.length === 0)
-    return say("missing", "no readings of the places it lay in: watch it from now on");
+    return say(
+      "fails",
+      said("raw.probedAtProbeLimitAtMost", { probe: inCelsius(probeC, 1), limit: inCelsius(then.limitC) }),
+    );
+  if (!history || history.log.length === 0) return say("missing", said("raw.noReadingsOfThePlacesIt"));
   const warmH = warmHours(history.log, facts);
   if (warmH > LONGEST_WARM_H + 1e-9)
-    return say("fails", `${warmH.toFixed(1)} h above ${then.limitC} °C since the door: cook it or leave it`);
+    return say("fails", said("raw.warmHAboveLimitSinceThe", { warm: warmH.toFixed(1), limit: inCelsius(then.limitC) }));
   const nowC = history.log.at(-1)![1];
-  const warm = warmH > 0 ? `${(warmH * 60).toFixed(0)} min above ${then.limitC} °C` : `at or below ${then.limitC} °C`;
+  const warm =
+    warmH > 0
+      ? said("raw.warmMinAboveLimit", { warm: (warmH * 60).toFixed(0), limit: inCelsius(then.limitC) })
+      : said("raw.atOrBelowLimit", { limit: inCelsius(then.limitC) });
   if (history.longestGapH > ROUND_H + 1e-9)
     return probeC === null
-      ? say("missing", `${history.longestGapH.toFixed(0)} h without a reading: probe the fish and note it`)
-      : say("met", `${warm}; a gap of ${history.longestGapH.toFixed(0)} h, then probed at ${probeC.toFixed(1)} °C`);
+      ? say("missing", said("raw.longestGapHWithoutAReadingProbe", { longestGap: history.longestGapH.toFixed(0) }))
+      : say(
+          "met",
+          said("raw.warmAGapOfLongestGapH", {
+            warm,
+            longestGap: history.longestGapH.toFixed(0),
+            probe: inCelsius(probeC, 1),
+          }),
+        );
   if (nowC > then.limitC + ROUNDING_K && probeC === null && facts.state !== "live")
-    return say("missing", `its place reads ${nowC.toFixed(1)} °C now: probe the fish`);
-  return say("met", `readings throughout, ${warm}`);
+    return say("missing", said("raw.itsPlaceReadsNowNowProbe", { now: inCelsius(nowC, 1) }));
+  return say("met", said("raw.readingsThroughoutWarm", { warm }));
 }
 
 /** Hours above 4.4 °C of a fish that forms histamine, since the door; null for one that does not. */
 export function histamineCheck({ species, history }: RawFacts): Check | null {
   if (species.histamineFormer === "no") return null;
-  const say = (state: Check["state"], text: string, source: string): Check => ({
+  const say = (state: Check["state"], text: Said, source: string): Check => ({
     id: "histamine",
     label: "Histamine",
     state,
@@ -90,15 +103,23 @@ export function histamineCheck({ species, history }: RawFacts): Check | null {
     source,
   });
   const guide = "FDA Fish and Fishery Products Hazards and Controls Guidance, June 2022, ch. 7 (memory, high)";
-  if (!history || history.log.length === 0) return say("missing", "its hours above 4.4 °C are not known", guide);
+  if (!history || history.log.length === 0)
+    return say("missing", said("raw.itsHoursAbove44C", { bound: inCelsius(4.4) }), guide);
   const { ok, hoursAbove, limitH, source } = judgeHistamineExposure(history.log, history.frozen);
-  const spent = `${hoursAbove.toFixed(1)} h above 4.4 °C, ${limitH} h allowed`;
-  if (!ok) return say("fails", `${spent}: nothing makes it good again`, source);
+  const spent = said("raw.hoursAboveHAbove44C", {
+    bound: inCelsius(4.4),
+    hoursAbove: hoursAbove.toFixed(1),
+    limit: limitH,
+  });
+  if (!ok) return say("fails", said("raw.spentNothingMakesItGoodAgain", { spent }), source);
   if (history.longestGapH > HISTAMINE_GAP_H + 1e-9)
     return say(
       "missing",
-      `${history.longestGapH.toFixed(0)} h without a reading, ${HISTAMINE_GAP_H} h at most for a fish that forms histamine: no probe mends that`,
+      said("raw.longestGapHWithoutAReadingHistaminegaph", {
+        longestGap: history.longestGapH.toFixed(0),
+        histaminegaph: HISTAMINE_GAP_H,
+      }),
       source,
     );
-  return say("met", `${spent}; ${ONBOARD_UNKNOWN}`, source);
+  return say("met", said("raw.spentOnboardUnknown", { spent, unknown: ONBOARD_UNKNOWN }), source);
 }

@@ -1,7 +1,7 @@
 import { freezingMaterial, simulateHeat, type LineShape } from "@/core/heat";
 import type { Composition } from "@/core/matter";
 import { optionWords, PARASITE_RULES, type ParasiteRuleId } from "@/core/safety";
-import { err, ok, type Result } from "@/core/shared";
+import { err, ok, type Result, inCelsius, said, type Said } from "@/core/shared";
 
 /** Air of a freezer around a pack, W/m²K (memory, medium; work values and ranges of food-engineering texts). */
 export const FREEZERS = {
@@ -44,7 +44,7 @@ export type FreezeRequest = FreezePack & {
 };
 
 export type FreezeOption = {
-  readonly words: string;
+  readonly words: Said;
   readonly section: string;
   /** Hours until the centre is where time begins to count; null: this freezer never gets there. */
   readonly reachH: number | null;
@@ -60,7 +60,7 @@ export type FreezePlan = {
   readonly spreadH: { readonly soonest: number; readonly latest: number | null };
   readonly reachC: number;
   readonly curve: readonly { readonly atH: number; readonly centreC: number; readonly surfaceC: number }[];
-  readonly warnings: readonly string[];
+  readonly warnings: readonly Said[];
 };
 
 const DAY_S = 86_400;
@@ -134,7 +134,7 @@ function follow(request: FreezeRequest, airWPerM2K: number, reachC: readonly num
  * How long this pack takes in this freezer until its centre is where the rule begins to count, and when each option of the rule is over.
  * Error, in the cook's words, when the air is too warm for any option.
  */
-export function planFreezing(request: FreezeRequest): Result<FreezePlan, string> {
+export function planFreezing(request: FreezeRequest): Result<FreezePlan, Said> {
   const rule = PARASITE_RULES[request.ruleId];
   const countsFrom = rule.options.map(({ firstReachC, holdC }) => firstReachC ?? holdC);
   const possible = rule.options.filter(
@@ -143,7 +143,11 @@ export function planFreezing(request: FreezeRequest): Result<FreezePlan, string>
   if (possible.length === 0) {
     const mildest = Math.max(...countsFrom);
     return err(
-      `air of ${request.airC.toFixed(0)} °C never brings the centre to ${mildest} °C: no option of ${rule.edition} can be met in this freezer`,
+      said("raw.airOfAirNeverBringsThe", {
+        air: inCelsius(request.airC, 0),
+        mildest: inCelsius(mildest),
+        edition: rule.edition,
+      }),
     );
   }
   const freezer = FREEZERS[request.freezer];
@@ -160,10 +164,7 @@ export function planFreezing(request: FreezeRequest): Result<FreezePlan, string>
     };
   });
   const best = [...options].filter(({ totalH }) => totalH !== null).sort((a, b) => a.totalH! - b.totalH!)[0];
-  if (!best)
-    return err(
-      `after ${LONGEST_DAYS} days the centre is still too warm: thinner packs, fewer layers, or a colder freezer`,
-    );
+  if (!best) return err(said("raw.afterLongestdaysDaysTheCentreIs", { longestdays: LONGEST_DAYS }));
   const reachC = countsFrom[options.indexOf(best)]!;
   const [soonest] = follow(request, freezer.high, [reachC], false).reachS;
   const [latest] = follow(request, freezer.low, [reachC], false).reachS;
@@ -177,17 +178,13 @@ export function planFreezing(request: FreezeRequest): Result<FreezePlan, string>
   });
 }
 
-function warningsOf({ layers, wrap, shape, airC }: FreezeRequest, reachH: number): string[] {
-  const warnings = ["Time counts from the centre, not from the door: a probe reading must prove it."];
-  if (shape === "slab" && layers > 1)
-    warnings.push(`${layers} layers freeze as one slab: spread them out and each takes far less.`);
-  if (wrap === "bag")
-    warnings.push(
-      "Freeze it hard first and bag it then, or have the plan that packing without air asks; open the bag before it thaws.",
-    );
-  if (wrap === "carton") warnings.push("A carton holds the cold out: take it off until the fish is hard.");
-  if (reachH > 12) warnings.push("Over twelve hours to freeze makes coarse ice and more drip.");
-  if (airC > -21.5 && airC <= -20) warnings.push("So near the limit every open door stops the clock.");
+function warningsOf({ layers, wrap, shape, airC }: FreezeRequest, reachH: number): Said[] {
+  const warnings = [said("raw.timeCountsFromTheCentreNot")];
+  if (shape === "slab" && layers > 1) warnings.push(said("raw.layersLayersFreezeAsOneSlab", { layers }));
+  if (wrap === "bag") warnings.push(said("raw.freezeItHardFirstAndBag"));
+  if (wrap === "carton") warnings.push(said("raw.aCartonHoldsTheColdOut"));
+  if (reachH > 12) warnings.push(said("raw.overTwelveHoursToFreezeMakes"));
+  if (airC > -21.5 && airC <= -20) warnings.push(said("raw.soNearTheLimitEveryOpen"));
   return warnings;
 }
 

@@ -1,3 +1,4 @@
+import { said, saidList, type Said, saidAsIs } from "@/core/shared";
 import {
   optionWords,
   PARASITE_RULES,
@@ -9,42 +10,48 @@ import {
 } from "@/core/safety";
 import type { Check, RawFacts } from "./facts";
 
-const CONDITIONS: Readonly<Record<FarmedCondition, string>> = {
-  feed: "feed that cannot carry parasites",
-  "net-pen-or-land-based": "reared in net pens or on land",
-  "from-embryos": "from embryos",
-  "environment-or-procedure": "where no parasites live, or by an approved procedure",
+const CONDITIONS: Readonly<Record<FarmedCondition, Said>> = {
+  feed: said("raw.feedThatCannotCarryParasites"),
+  "net-pen-or-land-based": said("raw.rearedInNetPensOrOn"),
+  "from-embryos": said("raw.fromEmbryos"),
+  "environment-or-procedure": said("raw.whereNoParasitesLiveOrBy"),
 };
 
 /** A remedy as a cook says it; freezing is said apart. */
-export function remedyWords(remedy: ParasiteRemedy): string | null {
+export function remedyWords(remedy: ParasiteRemedy): Said | null {
   switch (remedy.kind) {
     case "freeze":
       return null;
     case "freezing-statement":
-      return "the supplier's freezing statement";
+      return said("raw.theSuppliersFreezingStatement");
     case "farmed":
-      return `the grower's statement: ${remedy.lacks.map((one) => CONDITIONS[one]).join(", ")} (${remedy.section})`;
+      return said("raw.theGrowersStatementLacksSection", {
+        lacks: saidList(remedy.lacks.map((one) => CONDITIONS[one])),
+        section: remedy.section,
+      });
     case "ground":
-      return `an authorised ground (${remedy.section})`;
+      return said("raw.anAuthorisedGroundSection", { section: remedy.section });
     case "skein":
-      return `say that they were taken from the skein and rinsed (${remedy.section})`;
+      return said("raw.sayThatTheyWereTakenFrom", { section: remedy.section });
   }
 }
 
 /** Everything that would clear a lot, in one line. */
-export function needWords({ remedies }: Extract<ParasiteNeed, { needed: true }>): string {
+export function needWords({ remedies }: Extract<ParasiteNeed, { needed: true }>): Said {
   const freezing = remedies.flatMap((one) => (one.kind === "freeze" ? [optionWords(one.option)] : []));
   const papers = remedies.map(remedyWords).filter((one) => one !== null);
-  return `freeze it first, ${freezing.join(" or ")}; or bring ${papers.join(" or ")}`;
+  return said("raw.freezeItFirstFreezingOrBring", {
+    freezing: saidList(freezing, "or"),
+    papers: saidList(papers, "or"),
+  });
 }
 
 export type ParasiteAnswer = {
   readonly check: Check;
   readonly section: string;
-  readonly exemption: string | null;
+  readonly exemption: Said | null;
   /** The paper or entry that proves it. */
-  readonly record: string;
+  readonly record: Said;
   /** Frozen as the rule asks, by us or by the supplier: what the rule kills is dead. */
   readonly frozen: boolean;
 };
@@ -54,7 +61,7 @@ export function parasiteAnswer(facts: Pick<RawFacts, "species" | "ruleSetId" | "
   const { species, ruleSetId, parasites, hold } = facts;
   const ruleId = parasiteRuleOf(ruleSetId);
   const rule = PARASITE_RULES[ruleId];
-  const check = (state: Check["state"], text: string, source: string, untilMs?: number | null): Check => ({
+  const check = (state: Check["state"], text: Said, source: string, untilMs?: number | null): Check => ({
     id: "parasites",
     label: "Parasite rule",
     state,
@@ -66,20 +73,24 @@ export function parasiteAnswer(facts: Pick<RawFacts, "species" | "ruleSetId" | "
   if (!need.needed) {
     const statement = need.by === "statement";
     return {
-      check: check("met", statement ? need.because : `exempt: ${need.because}`, `${rule.edition}, ${need.section}`),
+      check: check(
+        "met",
+        statement ? saidAsIs(need.because) : said("raw.exemptBecause", { because: need.because }),
+        `${rule.edition}, ${need.section}`,
+      ),
       section: need.section,
-      exemption: statement ? null : `${need.because} (${need.section})`,
-      record: need.record ?? "the species and form on the delivery note",
+      exemption: statement ? null : said("raw.becauseSection", { because: need.because, section: need.section }),
+      record: need.record !== null ? saidAsIs(need.record) : said("raw.theSpeciesAndFormOnThe"),
       frozen: statement,
     };
   }
   const section = rule.options[0]!.section;
   if (hold?.state === "met")
     return {
-      check: check("met", `frozen: ${hold.words}`, rule.edition),
+      check: check("met", said("raw.frozenWords", { words: hold.words }), rule.edition),
       section: hold.section,
       exemption: null,
-      record: "the freezing log of this hold with its probe readings",
+      record: said("raw.theFreezingLogOfThisHold"),
       frozen: true,
     };
   if (hold?.state === "running")
@@ -87,14 +98,14 @@ export function parasiteAnswer(facts: Pick<RawFacts, "species" | "ruleSetId" | "
       check: check(hold.endsMs === null ? "missing" : "waiting", hold.needs, rule.edition, hold.endsMs),
       section,
       exemption: null,
-      record: "the freezing log, once the hold is closed",
+      record: said("raw.theFreezingLogOnceTheHold"),
       frozen: false,
     };
   return {
     check: check("missing", needWords(need), rule.edition),
     section,
     exemption: null,
-    record: "none yet",
+    record: said("raw.noneYet"),
     frozen: false,
   };
 }

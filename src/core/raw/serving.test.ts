@@ -1,6 +1,7 @@
 import { findSpecies } from "@/core/species";
 import { compareStacks, planFreezing, type FreezeRequest } from "./packFreezing";
 import { dressedHoldMin, planBatch, planSlices, plateHoldMin } from "./plates";
+import { english } from "@/words/english.testkit";
 
 const salmon = findSpecies("sockeye-salmon")!;
 const pack: FreezeRequest = {
@@ -16,7 +17,7 @@ const pack: FreezeRequest = {
 };
 const plan = (part: Partial<FreezeRequest>) => {
   const planned = planFreezing({ ...pack, ...part });
-  if (!planned.ok) throw new Error(planned.error);
+  if (!planned.ok) throw new Error(planned.error.code);
   return planned.value;
 };
 
@@ -37,15 +38,15 @@ describe("freezing planner", () => {
   });
 
   test("rules: the EU's 15 h at -35 °C beats 24 h at -20 °C only where the air is colder than -35; the US wants seven days at -20", () => {
-    expect(plan({ airC: -42 }).best.words).toMatch(/-35/);
-    expect(plan({ airC: -30 }).best.words).toMatch(/-20 °C for 24 h/);
+    expect(english(plan({ airC: -42 }).best.words)).toMatch(/-35/);
+    expect(english(plan({ airC: -30 }).best.words)).toMatch(/-20 °C for 24 h/);
     expect(plan({ airC: -30, ruleId: "fda-2022" }).best.holdH).toBe(168);
     expect(plan({ airC: -42, ruleId: "fda-2022" }).best.holdH).toBeLessThan(25);
   });
 
   test("a freezer at -18 °C meets no option, and the planner says so", () => {
     const refused = planFreezing({ ...pack, airC: -18 });
-    expect(!refused.ok && refused.error).toMatch(/no option of .* can be met in this freezer/);
+    expect(!refused.ok && english(refused.error)).toMatch(/no option of .* can be met in this freezer/);
   });
 
   test("thicker, more layers, a carton, warmer air, a still freezer: each takes longer", () => {

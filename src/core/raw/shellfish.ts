@@ -1,3 +1,4 @@
+import { inCelsius, said, type Said } from "@/core/shared";
 import { RAW_DEAD_SHARE } from "@/core/freshness";
 import { FOOD_CODE, isBareAdductor, type RuleSetId } from "@/core/safety";
 import type { Check, CheckId, RawFacts } from "./facts";
@@ -10,7 +11,7 @@ const SHUCKED_HOURS = { whole: 2, muscle: 24 } as const;
 const VIBRIO_C = { care: 15.6, stop: 21 } as const;
 const VIBRIO_PLANS = "US model ordinance for molluscan shellfish, Vibrio control plans (memory, medium)";
 
-const say = (id: CheckId, label: string, state: Check["state"], text: string, source: string): Check => ({
+const say = (id: CheckId, label: string, state: Check["state"], text: Said, source: string): Check => ({
   id,
   label,
   state,
@@ -38,13 +39,12 @@ function aliveChecks(facts: RawFacts): readonly Check[] {
   const known = deaths !== null && deaths.counted > 0;
   if (!opensAlive(facts) && !known) return [];
   const source = "lot deaths, over a twentieth none goes raw (common practice)";
-  if (!known)
-    return [say("alive", "Alive until opened", "missing", "tap a count of them: how many gape and stay open?", source)];
-  const text = `${deaths.dead} of ${deaths.counted} dead`;
+  if (!known) return [say("alive", "Alive until opened", "missing", said("raw.tapACountOfThemHow"), source)];
+  const text = said("raw.deadOfCountedDead", { dead: deaths.dead, counted: deaths.counted });
   return [
     deaths.dead / deaths.counted > RAW_DEAD_SHARE
-      ? say("alive", "Alive until opened", "fails", `${text}: over one in twenty, cook the rest`, source)
-      : say("alive", "Alive until opened", "met", `${text}; each one tapped again as it is opened`, source),
+      ? say("alive", "Alive until opened", "fails", said("raw.textOverOneInTwentyCook", { text }), source)
+      : say("alive", "Alive until opened", "met", said("raw.textEachOneTappedAgainAs", { text }), source),
   ];
 }
 
@@ -52,15 +52,27 @@ function aliveChecks(facts: RawFacts): readonly Check[] {
 function openedCheck({ state, form, shellfish: { openedHAgo } }: RawFacts, bare: boolean): Check {
   const source = "common practice, medium";
   const label = "Since it was opened";
-  if (state === "live") return say("alive", label, "missing", "open it first", source);
+  if (state === "live") return say("alive", label, "missing", said("raw.openItFirst"), source);
   if (openedHAgo === null)
     return form === "shucked"
-      ? say("alive", label, "met", "came shucked: its days on the pack decide", source)
-      : say("alive", label, "missing", "when was it opened?", source);
+      ? say("alive", label, "met", said("raw.cameShuckedItsDaysOnThe"), source)
+      : say("alive", label, "missing", said("raw.whenWasItOpened"), source);
   const limitH = bare ? SHUCKED_HOURS.muscle : SHUCKED_HOURS.whole;
   return openedHAgo <= limitH
-    ? say("alive", label, "met", `opened ${Math.round(openedHAgo * 60)} min ago; ${limitH} h on ice at most`, source)
-    : say("alive", label, "fails", `opened ${openedHAgo.toFixed(1)} h ago, ${limitH} h at most: cook it`, source);
+    ? say(
+        "alive",
+        label,
+        "met",
+        said("raw.openedOpenedHAgoMinAgoLimitH", { openedHAgo: Math.round(openedHAgo * 60), limit: limitH }),
+        source,
+      )
+    : say(
+        "alive",
+        label,
+        "fails",
+        said("raw.openedOpenedHAgoHAgoLimitH", { openedHAgo: openedHAgo.toFixed(1), limit: limitH }),
+        source,
+      );
 }
 
 function tagCheck({ shellfish: { tag, tagWords }, ruleSetId, state }: RawFacts): Check {
@@ -71,11 +83,11 @@ function tagCheck({ shellfish: { tag, tagWords }, ruleSetId, state }: RawFacts):
   const name = us
     ? state === "live"
       ? "tag"
-      : "packer's label with its certificate number"
-    : "label of the dispatch centre";
+      : said("raw.packersLabelWithItsCertificateNumber")
+    : said("raw.labelOfTheDispatchCentre");
   return tag === "yes"
-    ? say("tag", "Tag", "met", `${tagWords ?? name}; kept with the lot, no two lots mixed`, source)
-    : say("tag", "Tag", "missing", `no ${name}: not raw, and not from a private gatherer`, source);
+    ? say("tag", "Tag", "met", said("raw.tagWordsKeptWithTheLotNo", { tagWords: tagWords ?? name }), source)
+    : say("tag", "Tag", "missing", said("raw.noNameNotRawAndNot", { name }), source);
 }
 
 /** Asks the dealer's list or the class of the waters, not any text on a paper. */
@@ -86,39 +98,40 @@ function watersCheck({ shellfish: { dealerListed, waterClass }, ruleSetId }: Raw
     : "Reg. (EU) 2019/627, Art. 52-55, and Reg. (EC) 853/2004, Annex III, Sec. VII: class A, or purified in an approved centre (memory, high; articles medium)";
   const label = "Waters";
   if (waterClass === "B" || waterClass === "C")
-    return say("waters", label, "fails", `waters of class ${waterClass}: cooked, the meat at 90 °C for 90 s`, source);
+    return say(
+      "waters",
+      label,
+      "fails",
+      said("raw.watersOfClassWaterClassCookedThe", { bound: inCelsius(90), waterClass }),
+      source,
+    );
   if (us)
     return dealerListed === "yes"
-      ? say("waters", label, "met", "the dealer is on the certified list", source)
-      : say("waters", label, "missing", "is the dealer on the interstate certified list?", source);
-  if (waterClass === "A") return say("waters", label, "met", "waters of class A", source);
+      ? say("waters", label, "met", said("raw.theDealerIsOnTheCertified"), source)
+      : say("waters", label, "missing", said("raw.isTheDealerOnTheInterstate"), source);
+  if (waterClass === "A") return say("waters", label, "met", said("raw.watersOfClassA"), source);
   return dealerListed === "yes"
-    ? say("waters", label, "met", "from an approved dispatch centre", source)
-    : say("waters", label, "missing", "class A, or an approved dispatch centre: which?", source);
+    ? say("waters", label, "met", said("raw.fromAnApprovedDispatchCentre"), source)
+    : say("waters", label, "missing", said("raw.classAOrAnApprovedDispatch"), source);
 }
 
 const vibrioSource = (ruleSetId: RuleSetId) =>
   ruleSetId === "fda-2022" ? VIBRIO_PLANS : `no figure in the law of this rule set; taken from the ${VIBRIO_PLANS}`;
 
 function vibrioCheck({ shellfish: { waterC, area, harvestMonth }, ruleSetId }: RawFacts): Check {
-  const answer = (state: Check["state"], text: string) =>
+  const answer = (state: Check["state"], text: Said) =>
     say("vibrio", "Warm water", state, text, vibrioSource(ruleSetId));
   if (waterC !== null) {
-    const water = `water of ${waterC.toFixed(0)} °C at harvest`;
-    if (waterC >= VIBRIO_C.stop) return answer("fails", `${water}: Vibrio, cook them`);
+    const water = said("raw.waterOfWaterAtHarvest", { water: inCelsius(waterC, 0) });
+    if (waterC >= VIBRIO_C.stop) return answer("fails", said("raw.waterVibrioCookThem", { water }));
     return waterC >= VIBRIO_C.care
-      ? answer("met", `${water}: Vibrio possible; cold without a break, none for guests at risk`)
+      ? answer("met", said("raw.waterVibrioPossibleColdWithoutA", { water }))
       : answer("met", water);
   }
-  if (seaOf(area) === "warm")
-    return answer("missing", "a warm sea has no cold month: ask the dealer for the water temperature");
+  if (seaOf(area) === "warm") return answer("missing", said("raw.aWarmSeaHasNoCold"));
   const cold = isColdMonth(area, harvestMonth);
-  if (cold === null)
-    return answer(
-      "missing",
-      "which waters, and which month? Warm water carries Vibrio; or ask for the water temperature",
-    );
+  if (cold === null) return answer("missing", said("raw.whichWatersAndWhichMonthWarm"));
   return cold
-    ? answer("met", "harvested in a cold month of its sea: mind norovirus instead")
-    : answer("missing", "harvested in a warm month of its sea: ask the dealer for the water temperature");
+    ? answer("met", said("raw.harvestedInAColdMonthOf"))
+    : answer("missing", said("raw.harvestedInAWarmMonthOf"));
 }

@@ -1,3 +1,4 @@
+import { inCelsius, said, type Said, saidAsIs } from "@/core/shared";
 import { RULE_SETS, type CookingRules, type CookRule, type RuleSetId } from "./data/ruleSets";
 
 export type CookVerdict = {
@@ -6,11 +7,11 @@ export type CookVerdict = {
   /** Whether a law names the figure, and whether it was reached. */
   readonly figure: CookingRules["figure"];
   readonly reached: boolean;
-  readonly rule: string;
+  readonly rule: Said;
   readonly edition: string;
   /** What it was judged as. */
   readonly as: CookedAs;
-  readonly advice: string;
+  readonly advice: Said;
   readonly longestS: number;
 };
 
@@ -36,10 +37,10 @@ export function longestAbove(timesS: readonly number[], coldestC: readonly numbe
 
 const inWords = ({ atC, seconds }: CookRule) =>
   seconds === 0
-    ? `${Math.round(atC)} °C`
+    ? said("safety.at", { at: inCelsius(atC, 0) })
     : seconds < 120
-      ? `${atC} °C for ${seconds} s`
-      : `${atC} °C for ${seconds / 60} min`;
+      ? said("safety.atForSecondsS", { at: inCelsius(atC), seconds })
+      : said("safety.atForSecondsMin", { at: inCelsius(atC), seconds: seconds / 60 });
 
 /** What is cooked decides which rule it is judged by. */
 export type CookedAs = "fish" | "stuffed" | "comminuted" | "bath" | "virus" | "shellfish";
@@ -68,20 +69,24 @@ export function judgeCook(
     meets,
     figure: rules.figure,
     reached: met !== undefined,
-    rule: `${inWords(named.rule)} everywhere (${rules.purpose}); ${rules.section}`,
+    rule: said("safety.ruleEverywherePurposeSection", {
+      rule: inWords(named.rule),
+      purpose: rules.purpose,
+      section: rules.section,
+    }),
     edition: ruleSet.edition,
     as,
     advice: adviceOf(),
     longestS: named.heldS,
   };
 
-  function adviceOf(): string {
+  function adviceOf(): Said {
     if (rules.figure === "plan")
       return met
-        ? "Reaches the figure taken by default; the law has none, so your own plan must set it. The local authority decides."
+        ? said("safety.reachesTheFigureTakenByDefault")
         : as === "shellfish"
-          ? "The law has no figure for it; your own plan must set it. Say on the menu that it is served under-cooked, and keep it from guests at risk."
-          : `The law has no figure here; your own plan must set it. ${ruleSet.underAdvice}`;
-    return met ? "Meets the rule named; the local authority decides." : ruleSet.underAdvice;
+          ? said("safety.theLawHasNoFigureFor")
+          : said("safety.theLawHasNoFigureHere", { underAdvice: ruleSet.underAdvice });
+    return met ? said("safety.meetsTheRuleNamedTheLocal") : saidAsIs(ruleSet.underAdvice);
   }
 }

@@ -1,4 +1,4 @@
-import type { Fact } from "@/core/shared";
+import { type Fact, inCelsius, said, type Said } from "@/core/shared";
 import { familyOf, type Form, type Species } from "@/core/species";
 import {
   PARASITE_RULES,
@@ -96,7 +96,10 @@ export type ParasiteNeed =
     };
 
 /** The option as a cook says it. */
-export const optionWords = ({ label }: ParasiteOption): string => label.replace(/(\d) C\b/g, "$1 °C");
+export const optionWords = ({ firstReachC, holdC, hours }: ParasiteOption): Said =>
+  firstReachC === null || firstReachC === holdC
+    ? said("safety.frozenAt", { hold: inCelsius(holdC), hours })
+    : said("safety.frozenSolidThen", { reach: inCelsius(firstReachC), hold: inCelsius(holdC), hours });
 
 /** Bare muscle only where somebody said so of shucked meat: whole, live and unsaid are molluscan shellfish. */
 export const isBareAdductor = (species: Species, form: Form, roeOn: Fact): boolean =>

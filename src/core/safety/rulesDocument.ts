@@ -8,6 +8,10 @@ import { TAG_RETENTION, DATE_MARK } from "./dates";
 import { HISTAMINE_EXPOSURE } from "./exposure";
 import { optionWords } from "./parasites";
 import type { RuleSetId, Ruling, Sure } from "./ruling";
+import { type Said } from "@/core/shared";
+
+/** Makes words of what the core answers. */
+type InWords = (spoken: Said) => string;
 
 type Row = {
   readonly question: string;
@@ -98,7 +102,7 @@ const asked = (id: RuleSetId): readonly Row[] =>
     };
   });
 
-function parasites(id: RuleSetId): readonly Row[] {
+function parasites(id: RuleSetId, inWords: InWords): readonly Row[] {
   const { edition, options, exemptions, statementSection, scope, scopeSection, sure } =
     PARASITE_RULES[parasiteRuleOf(id)];
   const row = (question: string, figure: string, section: string, marks: Ruling["sure"] = sure): Row => ({
@@ -114,7 +118,7 @@ function parasites(id: RuleSetId): readonly Row[] {
   return [
     row("Raw or under-cooked: which fish the parasite rule speaks of", scope.join(", "), scopeSection),
     ...options.map((option) =>
-      row("Raw or under-cooked: frozen, at the centre", optionWords(option), option.section, option.sure),
+      row("Raw or under-cooked: frozen, at the centre", inWords(optionWords(option)), option.section, option.sure),
     ),
     row("Raw or under-cooked: frozen by the supplier", "the supplier's statement", statementSection),
     ...exemptions.map(({ because, section, record, sure: marks }) =>
@@ -145,7 +149,7 @@ function histamine(id: RuleSetId): Row {
 const practices = (id: RuleSetId): readonly Row[] =>
   PRACTICES[id].map(({ label, asks, paper, section, edition, sure }) => ({
     question: label,
-    figure: paper === null ? asks : `${asks}; to show: ${paper}`,
+    figure: unmarked(paper === null ? asks : `${asks}; to show: ${paper}`),
     edition,
     section,
     by: "law",
@@ -153,10 +157,13 @@ const practices = (id: RuleSetId): readonly Row[] =>
     sectionSure: sure.section,
   }));
 
+/** Quantities of a table's text stand in braces for houses of inches. */
+const unmarked = (text: string) => text.replaceAll(/[{}]/g, "").replaceAll(" K:", " °C:");
+
 const line = (cells: readonly string[]) => `| ${cells.map((cell) => cell.replaceAll("|", "/")).join(" | ")} |`;
 
-function table(id: RuleSetId): string {
-  const rows = [...asked(id), histamine(id), ...parasites(id), ...practices(id)];
+function table(id: RuleSetId, inWords: InWords): string {
+  const rows = [...asked(id), histamine(id), ...parasites(id, inWords), ...practices(id)];
   return [
     `## ${RULE_SETS[id].label}`,
     "",
@@ -170,7 +177,7 @@ function table(id: RuleSetId): string {
 }
 
 /** Every rule the product judges by, rule set by rule set, with its section and how sure figure and section are: `docs/rules.md`. */
-export const rulesDocument = (): string =>
+export const rulesDocument = (inWords: InWords): string =>
   [
     "# Rules",
     "",
@@ -178,5 +185,5 @@ export const rulesDocument = (): string =>
     "figure may stand beside an unsure section. Set by: the law's text, an authority's guidance, or the house where both are silent.",
     "Local code and licensed practice come first. Written by `npm run rules`; a test keeps this file true.",
     "",
-    ...RULE_SET_IDS.map(table),
+    ...RULE_SET_IDS.map((id) => table(id, inWords)),
   ].join("\n");

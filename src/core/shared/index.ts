@@ -3,3 +3,16 @@ export { err, ok, type Result } from "./result";
 export { stableJson } from "./stableJson";
 export { groupBy } from "./groupBy";
 export { factOf, type Fact } from "./fact";
+export {
+  inCelsius,
+  inGrams,
+  inKelvin,
+  inKilograms,
+  inMm,
+  said,
+  saidAsIs,
+  saidList,
+  type Quantity,
+  type Said,
+  type SaidValue,
+} from "./said";

@@ -9,6 +9,7 @@ import { findPlace } from "../house/places";
 import { batches, portions, type StoredPreparation } from "../schema/cooks";
 import { lots } from "../schema/lots";
 import { lotInHand } from "../lots/stock";
+import { inMetric } from "@/words/say";
 
 export type Batch = typeof batches.$inferSelect;
 export type Portion = typeof portions.$inferSelect;
@@ -148,7 +149,7 @@ export function prepareBatch(
     const payload = {
       code: batch.code,
       steps: steps.map(({ kind }) => kind),
-      notes: piece.notes,
+      notes: piece.notes.map(inMetric),
       startC: piece.startC,
     };
     appendEntry(tx, { atMs, who, kind: "batch-prepared", lotId: batch.lotId, batchId, payload });

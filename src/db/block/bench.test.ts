@@ -19,6 +19,7 @@ import { noteOnLot } from "../raw/lotNotes";
 import { platesOfLot, servePlates } from "../raw/plates";
 import { findScale, listScales, noteWeight, setScale } from "./scales";
 import { lotInHand, stockOnIce } from "../lots/stock";
+import { english } from "@/words/english.testkit";
 
 const NOW = Date.UTC(2026, 4, 12, 15);
 const HOUR = 3_600_000;
@@ -136,7 +137,7 @@ describe("clearance from the records of the house", () => {
     const db = demo();
     const lot = lotOf(db, "mackerel", "side");
     const answer = cleared(db, lot.id);
-    expect(answer).toMatchObject({ answer: "yes", record: expect.stringContaining("freezing log") });
+    expect(english(answer)).toMatchObject({ answer: "yes", record: expect.stringContaining("freezing log") });
     expect(answer.untilMs!).toBeGreaterThan(NOW);
     const part = splitLot(db, lot.id, { massG: 500, form: "fillet", placeId: lot.placeId!, note: "crudo" }, DAY, ylva);
     if (!part.ok) throw new Error(part.error.kind);
@@ -180,7 +181,7 @@ describe("clearance from the records of the house", () => {
 
   test("farmed char is exempt by its letter; wild bass is not cleared and no plate of it can be served", () => {
     const db = demo();
-    expect(cleared(db, lotOf(db, "arctic-char", "whole-gutted").id)).toMatchObject({
+    expect(english(cleared(db, lotOf(db, "arctic-char", "whole-gutted").id))).toMatchObject({
       answer: "yes",
       exemption: expect.stringContaining("D.3(d)"),
     });
@@ -188,7 +189,7 @@ describe("clearance from the records of the house", () => {
     const plates = { lotId: bass.id, dish: "raw", covers: 4, gramsPerCover: 70, usedG: 300 } as const;
     expect(servePlates(db, plates, ylva)).toMatchObject({
       ok: false,
-      error: { kind: "notCleared", why: expect.stringMatching(/^Not yet/) },
+      error: { kind: "notCleared", why: { code: "raw.notYetText" } },
     });
     expect(findLot(db, bass.id)!.remainingG).toBe(bass.remainingG);
     expect(platesOfLot(db, bass.id)).toEqual([]);

@@ -36,7 +36,7 @@ test("what was done to the portions goes with the batch to the stove and into th
   const species = findSpecies(lot.speciesId)!;
   const before = plainPiece(species, 150, 22);
   const done = prepare(species, before, STEPS);
-  if (!done.ok) throw new Error(done.error);
+  if (!done.ok) throw new Error(done.error.code);
   expect(prepareBatch(db, batch.id, { before, piece: before, steps: [] }, who)).toBe(true);
   expect(prepareBatch(db, batch.id, { before, piece: done.value, steps: STEPS }, who)).toBe(true);
   expect(findBatch(db, batch.id)!.prepared).toEqual({ before, piece: done.value, steps: STEPS });

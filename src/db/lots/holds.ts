@@ -10,6 +10,7 @@ import { findLots, type LotWithSupplier } from "./lots";
 import { listPlaces, readingsSince } from "../house/places";
 import { holdReadings, holds, lotStays } from "../schema/lots";
 import type { StockLot } from "./stock";
+import { inMetric } from "@/words/say";
 
 type HoldRow = typeof holds.$inferSelect;
 type Stamp = { readonly who: string; readonly atMs: number };
@@ -179,7 +180,7 @@ export function closeHold(db: Db, id: string, { who, atMs }: Stamp): Result<stri
     if (found.closedAtMs !== null) return err({ kind: "refused", message: "This hold is closed already." });
     const { hold, status } = found;
     const met = hold.kind === "parasite" ? status.state === "done" : status.state === "due" || status.state === "done";
-    const closedAs = met ? `met: ${status.needs}` : `broken off: ${status.needs}`;
+    const closedAs = met ? `met: ${inMetric(status.needs)}` : `broken off: ${inMetric(status.needs)}`;
     tx.update(holds).set({ closedAtMs: atMs, closedAs }).where(eq(holds.id, id)).run();
     appendEntry(tx, {
       atMs,

@@ -6,6 +6,7 @@ import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { keepTagWhenGone } from "./tagRetention";
 import { deliveries, lots, lotStays, suppliers } from "../schema/lots";
+import { inMetric } from "@/words/say";
 
 export type Lot = typeof lots.$inferSelect;
 export type LotWithSupplier = Lot & { readonly supplier: string };
@@ -114,7 +115,7 @@ export function receiveDelivery(db: Db, supplier: string, judged: readonly Judge
           statedMassG: lot.statedMassG,
           receiptC: lot.receiptC,
           verdict: lot.verdict,
-          reasons: judgement.reasons.map(({ text }) => text),
+          reasons: judgement.reasons.map(({ text }) => inMetric(text)),
         },
       });
       return lot;

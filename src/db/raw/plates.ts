@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { and, desc, eq, gte } from "drizzle-orm";
 import { ruleWords, type Clearance } from "@/core/raw";
-import { err, ok, type Result } from "@/core/shared";
+import { err, ok, type Result, type Said } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { takeFrom } from "../lots/childLot";
@@ -10,6 +10,7 @@ import { keepTagWhenGone } from "../lots/tagRetention";
 import { plates } from "../schema/block";
 import { lots } from "../schema/lots";
 import { clearLot } from "./rawLots";
+import { inMetric } from "@/words/say";
 
 type Stamp = { readonly who: string; readonly atMs: number };
 
@@ -22,7 +23,7 @@ export type NewPlates = {
 };
 export type PlatesError =
   | { readonly kind: "notOnIce" }
-  | { readonly kind: "notCleared"; readonly why: string }
+  | { readonly kind: "notCleared"; readonly why: Said }
   | { readonly kind: "moreThanLeft"; readonly leftG: number };
 
 /** Serves plates from a lot; judged once more at this moment, and refused when it does not meet the rule. */
@@ -41,7 +42,7 @@ export function servePlates(db: Db, wanted: NewPlates, { who, atMs }: Stamp): Re
     if (wanted.usedG > row.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: row.remainingG });
     const rule = ruleWords(clearance.rule);
     tx.insert(plates)
-      .values({ id: randomUUID(), ...wanted, atMs, who, rule, record: clearance.record })
+      .values({ id: randomUUID(), ...wanted, atMs, who, rule, record: inMetric(clearance.record) })
       .run();
     const leftG = takeFrom(tx, row, wanted.usedG, atMs);
     keepTagWhenGone(tx, row.id, who, atMs);
@@ -51,10 +52,10 @@ export function servePlates(db: Db, wanted: NewPlates, { who, atMs }: Stamp): Re
       ...facts,
       leftG,
       rule,
-      exemption: clearance.exemption,
-      record: clearance.record,
-      advisory: clearance.advisory.reminder,
-      checks: clearance.checks.map(({ label, text }) => `${label}: ${text}`),
+      exemption: clearance.exemption === null ? null : inMetric(clearance.exemption),
+      record: inMetric(clearance.record),
+      advisory: inMetric(clearance.advisory.reminder),
+      checks: clearance.checks.map(({ label, text }) => `${label}: ${inMetric(text)}`),
     };
     appendEntry(tx, { atMs, who, kind: "plates-served", lotId, payload });
     return ok(clearance);

@@ -40,7 +40,7 @@ const question: SheetRequest = {
 };
 const planned = () => {
   const found = planSheet(question);
-  if (!found.ok) throw new Error(found.error);
+  if (!found.ok) throw new Error(found.error.code);
   return planToKeep(question, found.value);
 };
 

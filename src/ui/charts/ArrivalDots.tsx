@@ -1,7 +1,7 @@
 "use client";
 import { CartesianGrid, ResponsiveContainer, Scatter, ScatterChart, Tooltip, XAxis, YAxis } from "recharts";
 import type { DoorVerdict } from "@/core/freshness";
-import { dayText } from "../format/format";
+import { dayText } from "@/words/format/format";
 import { useHouse } from "../hooks/HouseContext";
 import { PALETTE } from "../theme/palette";
 import { t } from "@/words/ui";

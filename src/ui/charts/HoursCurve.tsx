@@ -1,6 +1,6 @@
 "use client";
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
-import { hoursText } from "../format/format";
+import { hoursText } from "@/words/format/format";
 import styles from "./HoursCurve.module.css";
 import { PALETTE } from "../theme/palette";
 import { t } from "@/words/ui";

@@ -12,7 +12,7 @@ import {
 } from "recharts";
 import { shiftDay, startOfDayMs, todayIn } from "@/calendar/days";
 import type { Excursion, Gap, Limits, PlaceReading } from "@/core/coldchain";
-import { dayText, timeText } from "../format/format";
+import { dayText, timeText } from "@/words/format/format";
 import { useHouse } from "../hooks/HouseContext";
 import { PALETTE } from "../theme/palette";
 import { t } from "@/words/ui";

@@ -4,7 +4,7 @@ import { memo, useEffect, useMemo, useRef, useState } from "react";
 import { OPAQUE_SHARE, type Snapshot } from "@/core/cooking";
 import styles from "./CrossSection.module.css";
 import { fleshStops, paintFlesh } from "./fleshColour";
-import { clockText } from "../format/format";
+import { clockText } from "@/words/format/format";
 import { useHouse } from "../hooks/HouseContext";
 import page from "../layout/page.module.css";
 import type { FLESH } from "../theme/palette";

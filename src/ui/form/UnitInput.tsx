@@ -1,6 +1,6 @@
 "use client";
 import { InputNumber } from "antd";
-import { inchesFrom, inchText } from "../format/inches";
+import { inchesFrom, inchText } from "@/words/format/inches";
 import { useHouse } from "../hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 

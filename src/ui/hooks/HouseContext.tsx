@@ -2,7 +2,7 @@
 import { createContext, useContext, useMemo, type ReactNode } from "react";
 import type { RuleSetId } from "@/core/safety";
 import type { Species } from "@/core/species";
-import { formatFor, type Format, type Units } from "../format/format";
+import { formatFor, type Format, type Units } from "@/words/format/format";
 
 export type HouseSettings = {
   readonly name: string;

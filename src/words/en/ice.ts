@@ -4,8 +4,6 @@ export const ice = {
   lotSpeciesSupplier: "Lot, species, supplier",
   titleDaysLeftLeft: "{title}, {daysLeft} left",
   whatTheFreezersOwnRecordShows: "What the freezer’s own record shows of this pack",
-  nothingIsReadOfTheFreezer:
-    "Nothing is read of the freezer since the pack went in: a sensor or a reading by hand tells.",
   followingItThroughTheRecord: "Following it through the record…",
   byReckoningTheCentreWasAt: "By reckoning the centre was at {centre} on {followedTo}: not there yet.",
   byReckoningTheCentreWasCold:

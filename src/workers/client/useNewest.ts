@@ -1,15 +1,16 @@
 import { startTransition, useEffect, useRef, useState } from "react";
 import type { Result } from "@/core/shared";
+import { said, type Said } from "@/core/shared";
 
 /** Somebody who answers one question at a time off the main thread. */
 export type Answerer<A> = {
-  readonly ask: (question: string) => Promise<Result<A, string>>;
+  readonly ask: (question: string) => Promise<Result<A, Said>>;
   readonly close: () => void;
 };
 
 export type NewestState<A> = {
   readonly answer: A | null;
-  readonly problem: string | null;
+  readonly problem: Said | null;
   readonly working: boolean;
   /** What the last answer took in the worker and back, ms. */
   readonly tookMs: number | null;
@@ -52,8 +53,7 @@ export function useNewest<A>(open: () => Answerer<A>, question: string): NewestS
         })
         .catch(() => {
           busy = false;
-          if (live)
-            setState((before) => ({ ...before, working: false, problem: "The planner stopped. Reload the page." }));
+          if (live) setState((before) => ({ ...before, working: false, problem: said("shared.plannerStopped") }));
         });
     };
     askNewest.current();

@@ -15,13 +15,14 @@ import type {
 import type { PlanWorker } from "../plan.worker";
 import { useNewest, type Answerer } from "./useNewest";
 import { useSettled } from "./useSettled";
+import { type Said, said } from "@/core/shared";
 
 /** The ways are weighed once the calliper stands still: the plan in hand goes first. */
 const RANK_AFTER_MS = 300;
 
 export type SheetState = {
   readonly sheet: Sheet | null;
-  readonly problem: string | null;
+  readonly problem: Said | null;
   readonly working: boolean;
   readonly tookMs: number | null;
 };
@@ -78,7 +79,7 @@ export const useEstimate = (question: LiveQuestion) => useNewest(openEstimator, 
 export type SheetRun = {
   readonly rows: readonly SheetRow[];
   readonly running: boolean;
-  readonly problem: string | null;
+  readonly problem: Said | null;
   readonly start: (request: SheetRequest, thicknesses: readonly number[]) => void;
   readonly stop: () => void;
 };
@@ -88,7 +89,7 @@ export function useStationSheet(): SheetRun {
   const worker = useRef<ReturnType<typeof openWorker> | null>(null);
   const [rows, setRows] = useState<readonly SheetRow[]>([]);
   const [running, setRunning] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  const [problem, setProblem] = useState<Said | null>(null);
   useEffect(() => () => worker.current?.close(), []);
   return {
     rows,
@@ -110,7 +111,7 @@ export function useStationSheet(): SheetRun {
           setRunning(false);
         })
         .catch(() => {
-          setProblem("The planner stopped. Reload the page.");
+          setProblem(said("shared.plannerStopped"));
           setRunning(false);
         });
     },

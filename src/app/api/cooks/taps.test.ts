@@ -31,7 +31,7 @@ beforeAll(() => {
   const piece = { speciesId: species.id, composition: species.compositionPct, prepared: null, load };
   const question = questionOf(piece, ask, { ruleSetId: "eu-853" });
   const planned = planSheet(question);
-  if (!planned.ok) throw new Error(planned.error);
+  if (!planned.ok) throw new Error(planned.error.code);
   const stamp = { who: "Ylva", atMs: Date.now() - 60_000, requestId: "start-of-the-cook" };
   startCook(db(), batch.id, planToKeep(question, planned.value), stamp);
 }, 120_000);

@@ -7,6 +7,7 @@ import { findHouse } from "@/db/house/house";
 import { speciesOf } from "@/db/house/species";
 import { stockOnIce } from "@/db/lots/stock";
 import { writeCalendar } from "@/exchange/holdCalendar";
+import { inMetric } from "@/words/say";
 
 /** The ends of all open holds, for any calendar that can subscribe. */
 export function GET(): Response {
@@ -16,7 +17,7 @@ export function GET(): Response {
     if (status.endsMs === null) return [];
     const species = speciesOf(db(), lot.speciesId);
     const title = `${HOLD_LABELS[hold.kind]}: ${species ? shortName(species) : lot.speciesId} ${lot.code}`;
-    return [{ id, title, atMs: status.endsMs, text: `${status.needs} (${status.source})` }];
+    return [{ id, title, atMs: status.endsMs, text: `${inMetric(status.needs)} (${status.source})` }];
   });
   const text = writeCalendar(entries, findHouse(db())?.name ?? "Gaffel", nowMs);
   return new Response(text, {

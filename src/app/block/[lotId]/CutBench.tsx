@@ -13,6 +13,8 @@ import { CutAnswer } from "./CutAnswer";
 import { SideCard } from "./SideCard";
 import { WantCard, type Want } from "./WantCard";
 import { t } from "@/words/block";
+import { say } from "@/words/say";
+import { useHouse } from "@/ui/hooks/HouseContext";
 
 type Props = {
   readonly lotId: string;
@@ -28,6 +30,7 @@ const MOST_SIDES = 12;
 /** The bench: measure the sides on their drawing, say what a portion is, and the cuts move as you do. */
 export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCentsPerKg, rawAllowed }: Props) {
   const router = useRouter();
+  const { format } = useHouse();
   const [sides, setSides] = useState<readonly Side[]>([start]);
   const [shown, setShown] = useState(0);
   const [want, setWant] = useState<Want>({
@@ -91,7 +94,7 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
           busy={busy}
           onAccept={accept}
         />
-        {wrong ? <Alert type="error" showIcon title={wrong.message} /> : null}
+        {wrong ? <Alert type="error" showIcon title={say(wrong.message, format)} /> : null}
         {problem ? <Alert type="error" showIcon title={problem} /> : null}
         {plan && plan.portions === 0 ? <Alert type="warning" showIcon title={t("noPortionOfThatSizeFits")} /> : null}
         <div className={styles.sides}>

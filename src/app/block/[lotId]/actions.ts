@@ -7,6 +7,7 @@ import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { NewCut } from "./schema";
 import { t } from "@/words/block";
+import { inMetric } from "@/words/say";
 
 function inWords(error: CutError): ActionError {
   switch (error.kind) {
@@ -25,7 +26,7 @@ function inWords(error: CutError): ActionError {
 export const cutSides = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("cutSides", NewCut, input, intention, ({ lotId, ...ask }, { stamp, today }) => {
     const wrong = ask.sides.map(checkSide).find((one) => one !== null);
-    if (wrong) return err(refused(wrong.message));
+    if (wrong) return err(refused(inMetric(wrong.message)));
     const cut = cutBatch(db(), { ...ask, lotId, plan: planSides(ask) }, { ...stamp, day: today });
     return cut.ok ? ok(cut.value.id) : err(inWords(cut.error));
   });

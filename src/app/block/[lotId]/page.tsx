@@ -9,7 +9,7 @@ import { boardsSince, boardScheme } from "@/db/block/boards";
 import { db } from "@/db/connection";
 import { listOwnSpecies } from "@/db/house/species";
 import { lotInHand } from "@/db/lots/stock";
-import { formatFor, lifeText } from "@/ui/format/format";
+import { formatFor, lifeText } from "@/words/format/format";
 import { requireHouse, requestTime } from "../../request";
 import { BoardStrip } from "../BoardStrip";
 import { CutBench } from "./CutBench";

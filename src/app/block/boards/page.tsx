@@ -6,7 +6,7 @@ import { boardsSince, boardScheme } from "@/db/block/boards";
 import { db } from "@/db/connection";
 import { listScales } from "@/db/block/scales";
 import { listOwnSpecies } from "@/db/house/species";
-import { timeText } from "@/ui/format/format";
+import { timeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";

@@ -7,6 +7,7 @@ import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Count.module.css";
 import { t } from "@/words/block";
+import { say } from "@/words/say";
 
 export function RoundCard() {
   const { format } = useHouse();
@@ -54,7 +55,7 @@ export function RoundCard() {
           </p>
         </>
       ) : (
-        <Alert type="warning" showIcon title={t("noSuchRoundError", { error: planned.error })} />
+        <Alert type="warning" showIcon title={t("noSuchRoundError", { error: say(planned.error, format) })} />
       )}
     </section>
   );

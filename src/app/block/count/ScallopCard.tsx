@@ -7,6 +7,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Count.module.css";
 import { t } from "@/words/block";
+import { say } from "@/words/say";
 
 const readWeights = (text: string, toG: (shown: number) => number): number[] =>
   text
@@ -92,13 +93,14 @@ export function ScallopCard() {
       )}
       <p className={page.source}>
         {t("evenWeightIsTheDefaultEvery", {
-          scallop: format.words(
+          scallop: say(
             COUNT_GRADES.scallop
               .map(
                 ({ label, few, many, use }) =>
                   `${label} (${Math.round(sizeOfCount(many).eachG)}${few > 0 ? `-${Math.round(sizeOfCount(few).eachG)}` : "+"} g, ${use})`,
               )
               .join("; "),
+            format,
           ),
         })}
       </p>

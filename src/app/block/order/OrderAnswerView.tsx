@@ -1,11 +1,12 @@
 "use client";
 import { Alert } from "antd";
 import type { OrderAnswer } from "@/core/block";
-import { percentText } from "@/ui/format/format";
+import { percentText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Order.module.css";
 import { t } from "@/words/block";
+import { say } from "@/words/say";
 
 type Props = { readonly answer: OrderAnswer; readonly animalG: number | null; readonly onIceG: number };
 
@@ -75,7 +76,7 @@ export function OrderAnswerView({ answer, animalG, onIceG }: Props) {
           </p>
         ) : null}
         {order.warnings.map((warning) => (
-          <Alert key={warning} type="warning" showIcon title={warning} className={page.above ?? ""} />
+          <Alert key={warning.code} type="warning" showIcon title={say(warning, format)} className={page.above ?? ""} />
         ))}
       </section>
       {animals ? (

@@ -7,13 +7,14 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { OrderAnswerView } from "./OrderAnswerView";
 import { OrderAsk, usualOf, type Asked } from "./OrderAsk";
+import { say } from "@/words/say";
 
 type Weighed = WeighedAnimal & { readonly speciesId: string; readonly form: string; readonly wayId: string };
 type Props = { readonly onIce: Readonly<Record<string, number>>; readonly weighed: readonly Weighed[] };
 
 /** What to order for a number of covers; every change answers anew. */
 export function OrderDesk({ onIce, weighed }: Props) {
-  const { ownSpecies } = useHouse();
+  const { format, ownSpecies } = useHouse();
   const [asked, setAsked] = useState<Asked>(() => ({
     ...usualOf(findSpecies("arctic-char", ownSpecies)!),
     covers: 80,
@@ -48,7 +49,7 @@ export function OrderDesk({ onIce, weighed }: Props) {
         {answer.ok ? (
           <OrderAnswerView answer={answer.value} animalG={asked.animalG} onIceG={onIceG} />
         ) : (
-          <Alert type="error" showIcon title={answer.error} />
+          <Alert type="error" showIcon title={say(answer.error, format)} />
         )}
       </div>
     </div>

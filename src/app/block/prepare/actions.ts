@@ -9,6 +9,7 @@ import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { NewPreparation } from "./schema";
 import { t } from "@/words/block";
+import { inMetric } from "@/words/say";
 
 /** Reckons the preparation once more on the server and keeps it with the batch. */
 export const keepPreparation = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
@@ -20,7 +21,7 @@ export const keepPreparation = async (input: unknown, intention: unknown): Promi
     if (!batch || !species || !load) return err(refused(t("noRawPortionOfThisBatch")));
     const before = plainPiece(species, load.pieceG, load.thicknessMm);
     const prepared = prepare(species, before, steps);
-    if (!prepared.ok) return err(refused(prepared.error));
+    if (!prepared.ok) return err(refused(inMetric(prepared.error)));
     prepareBatch(db(), batchId, { steps, before, piece: prepared.value }, stamp);
     return ok(null);
   });

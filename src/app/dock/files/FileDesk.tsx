@@ -6,7 +6,7 @@ import type { Advice } from "@/db/house/advice";
 import type { Place } from "@/db/house/places";
 import type { DeliveryRead } from "@/exchange/deliveryCsv";
 import type { DeliveryDraft } from "@/exchange/draft";
-import type { Format } from "@/ui/format/format";
+import type { Format } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { DeliveryDesk } from "../DeliveryDesk";

@@ -17,6 +17,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Dock.module.css";
 import { t } from "@/words/dock";
+import { marked } from "@/words/marked";
 
 const LANGUAGES = new Intl.DisplayNames("en", { type: "language" });
 const RAW_WORDS: Readonly<Record<Species["rawUse"], string>> = {
@@ -165,15 +166,15 @@ function About({ species }: { readonly species: Species }) {
             : "",
         })}
       </p>
-      <p>{format.words(species.parasiteNote)}</p>
-      <p>{format.words(species.kitchenNote)}</p>
+      <p>{marked(species.parasiteNote, format)}</p>
+      <p>{marked(species.kitchenNote, format)}</p>
       <p>
         {t("usuallyBoughtSpeciesYieldOfBasis", {
           species: formLabel(usualForm(species)).toLowerCase(),
           basis,
           parts: parts.join(", "),
           mass: format.mass(species.portion.massG),
-          usualDoneness: format.words(species.usualDoneness),
+          usualDoneness: marked(species.usualDoneness, format),
         })}
       </p>
       <p className="figure">{t("waterWaterProteinProteinFatFat", { water, protein, fat, carbohydrate, ash })}</p>

@@ -4,11 +4,12 @@ import { optionWords } from "@/core/safety";
 import { findSpecies } from "@/core/species";
 import { FREEZERS, WRAPS, type AirRecordRequest } from "@/core/raw";
 import type { LotHold } from "@/db/lots/holds";
-import { dayText, hoursText, timeText } from "@/ui/format/format";
+import { dayText, hoursText, timeText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { useAirRecord } from "@/workers/client/useRaw";
 import { t } from "@/words/ice";
+import { say } from "@/words/say";
 
 /** What the freezer's own record shows of the pack as it was stated: when to probe, never that the rule is met. */
 export function AirRecordLine({ held: { hold, pack, lot } }: { readonly held: LotHold }) {
@@ -32,8 +33,7 @@ function Reckoned({ request }: { readonly request: AirRecordRequest }) {
   const { answer, problem, working } = useAirRecord(request);
   const when = (atMs: number) => `${dayText(atMs, timeZone)} ${timeText(atMs, timeZone)}`;
   const { pack } = request;
-  if (problem === "no-record") return <p>{t("nothingIsReadOfTheFreezer")}</p>;
-  if (problem) return <p role="alert">{problem}</p>;
+  if (problem) return <p>{say(problem, format)}</p>;
   if (!answer) return <p aria-busy={working}>{t("followingItThroughTheRecord")}</p>;
   const { judged, reachedAtMs, centreC, followedToMs, brokenAtMs } = answer;
   return (
@@ -45,7 +45,7 @@ function Reckoned({ request }: { readonly request: AirRecordRequest }) {
               reachedAt: when(reachedAtMs),
               hoursCredited: hoursText(judged.hoursCredited),
               followedTo: when(followedToMs),
-              nearest: format.words(optionWords(judged.nearest)),
+              nearest: say(optionWords(judged.nearest), format),
             })}
         {brokenAtMs === null ? "" : t("theRecordHasAHoleAfter", { brokenAt: when(brokenAtMs) })}
       </p>

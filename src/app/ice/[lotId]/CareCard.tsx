@@ -3,10 +3,11 @@ import { allergensOf, namedAllergens } from "@/core/trace";
 import type { House } from "@/db/house/house";
 import type { StockLot } from "@/db/lots/stock";
 import type { parasitesOf } from "@/db/raw/rawLots";
-import { formatFor } from "@/ui/format/format";
+import { formatFor } from "@/words/format/format";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/ice";
+import { say } from "@/words/say";
 
 type Props = {
   readonly lot: StockLot;
@@ -28,10 +29,10 @@ export function CareCard({ lot, parasites, house }: Props) {
         <p data-testid="raw-need">
           {parasites.check.state === "met"
             ? t("parasiteRuleTextKeepRecordOther", {
-                text: format.words(parasites.check.text),
-                record: parasites.record,
+                text: say(parasites.check.text, format),
+                record: say(parasites.record, format),
               })
-            : t("rawCuredOrUnderCookedOnly", { text: format.words(parasites.check.text) })}{" "}
+            : t("rawCuredOrUnderCookedOnly", { text: say(parasites.check.text, format) })}{" "}
           <span className={page.source}>{parasites.check.source}</span>
         </p>
       )}

@@ -3,7 +3,7 @@ import { Button, InputNumber } from "antd";
 import { useState } from "react";
 import { HOLD_LABELS } from "@/core/coldchain";
 import type { LotHold } from "@/db/lots/holds";
-import { dayText, timeText } from "@/ui/format/format";
+import { dayText, timeText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
@@ -11,6 +11,7 @@ import styles from "../Ice.module.css";
 import { AirRecordLine } from "./AirRecordLine";
 import { endHold, noteHoldReading, openThawingPack } from "./actions";
 import { t } from "@/words/ice";
+import { say } from "@/words/say";
 
 /** One hold: what is still needed, when it ends, and what can be done about it. */
 export function HoldLine({ held }: { readonly held: LotHold }) {
@@ -29,7 +30,7 @@ export function HoldLine({ held }: { readonly held: LotHold }) {
           </span>
         ) : null}
       </div>
-      <p data-testid="hold-needs">{format.words((open ? status.needs : closedAs) ?? "")}</p>
+      <p data-testid="hold-needs">{say((open ? status.needs : closedAs) ?? "", format)}</p>
       <p className={page.source}>{status.source}</p>
       {open && hold.kind === "parasite" ? (
         <>

@@ -1,7 +1,8 @@
 import { iceDaysPerDay, type LotLife } from "@/core/freshness";
-import { dayText, type Format } from "@/ui/format/format";
+import { dayText, type Format } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/ice";
+import { say } from "@/words/say";
 
 const START_WORDS: Readonly<Record<LotLife["startFrom"], string>> = {
   inspection: t("asTheInspectionReadIt"),
@@ -50,7 +51,7 @@ export function LifeArithmetic({ life, format, timeZone }: Props) {
             <dd>
               <span className="figure">{dayText(life.legalEnd.atMs - 1, timeZone)}</span>{" "}
               <span className="muted">
-                {life.legalEnd.label} ({life.legalEnd.source})
+                {say(life.legalEnd.label, format)} ({life.legalEnd.source})
               </span>
             </dd>
           </>

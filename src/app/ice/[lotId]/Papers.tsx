@@ -2,7 +2,7 @@
 import { App, Button, Upload } from "antd";
 import { useRouter } from "next/navigation";
 import type { AttachmentLine } from "@/db/lots/files";
-import { dayText } from "@/ui/format/format";
+import { dayText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/ice";

@@ -10,6 +10,7 @@ import { tagFacts, type HoldFacts } from "@/house/holdFacts";
 import { houseAction } from "../../houseAction";
 import { BeginHold, HoldId, HoldReading, Move, OpenPack, SplitOff, TakeOff, Throw } from "./schema";
 import { t } from "@/words/ice";
+import { inMetric } from "@/words/say";
 
 function moveProblem(error: MoveError): ActionError {
   switch (error.kind) {
@@ -79,7 +80,7 @@ export const beginHold = async (input: unknown, intention: unknown): Promise<Res
 export const noteHoldReading = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("noteHoldReading", HoldReading, input, intention, ({ holdId, celsius }, { stamp }) => {
     const read = readHold(db(), holdId, { atMs: stamp.atMs, celsius }, stamp);
-    return read.ok ? ok(read.value.status.needs) : err(holdProblem(read.error));
+    return read.ok ? ok(inMetric(read.value.status.needs)) : err(holdProblem(read.error));
   });
 
 export const openThawingPack = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>

@@ -13,7 +13,7 @@ import { childLots, findLot } from "@/db/lots/lots";
 import { listPlaces } from "@/db/house/places";
 import { parasitesOf } from "@/db/raw/rawLots";
 import { lotInHand } from "@/db/lots/stock";
-import { dayText, formatFor, lifeText, timeText } from "@/ui/format/format";
+import { dayText, formatFor, lifeText, timeText } from "@/words/format/format";
 import { IceBar } from "@/ui/charts/IceBar";
 import page from "@/ui/layout/page.module.css";
 import { VerdictTag } from "@/ui/layout/VerdictTag";
@@ -27,6 +27,7 @@ import { Papers } from "./Papers";
 import { ProvenanceCard } from "./ProvenanceCard";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/ice";
+import { say } from "@/words/say";
 
 export const metadata: Metadata = { title: t("lot") };
 
@@ -112,8 +113,8 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
             <VerdictTag verdict={row.verdict} />
             <ul>
               {row.reasons.map(({ text, source }) => (
-                <li key={text}>
-                  {format.words(text)} <span className={page.source}>({source})</span>
+                <li key={text.code}>
+                  {say(text, format)} <span className={page.source}>({source})</span>
                 </li>
               ))}
             </ul>

@@ -11,6 +11,7 @@ import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { Answer, LoggerFile, PlaceId, ProbeInIce, SetPlace, TypedReading } from "./schema";
 import { t } from "@/words/ice";
+import { inMetric } from "@/words/say";
 
 const NO_PLACE = refused(t("thatPlaceIsNotInThe"));
 
@@ -54,7 +55,7 @@ export const readLogger = async (input: unknown, intention: unknown): Promise<Re
   houseAction("readLogger", LoggerFile, input, intention, ({ placeId, text, keep, goodOnly }, { stamp, house }) => {
     if (!findPlace(db(), placeId)) return err(NO_PLACE);
     const read = readLoggerFile(text, house.timeZone, stamp.atMs);
-    if (!read.ok) return err(refused(read.error));
+    if (!read.ok) return err(refused(inMetric(read.error)));
     const { readings, problems, unit, dateOrder, duplicates, outOfOrder } = read.value;
     const kept = keep && (problems.length === 0 || goodOnly);
     const { added, known } = kept ? addReadings(db(), placeId, readings, "file", stamp) : { added: 0, known: 0 };

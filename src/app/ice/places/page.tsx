@@ -7,7 +7,7 @@ import { db } from "@/db/connection";
 import { watchPlace } from "@/db/lots/excursions";
 import { listPlaces } from "@/db/house/places";
 import { lastProbeCheck } from "@/db/house/probeChecks";
-import { dayText, formatFor } from "@/ui/format/format";
+import { dayText, formatFor } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";

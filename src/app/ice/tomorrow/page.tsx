@@ -8,7 +8,7 @@ import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { coversOn } from "@/db/house/covers";
 import { stockOnIce } from "@/db/lots/stock";
-import { dayText, formatFor, lifeText } from "@/ui/format/format";
+import { dayText, formatFor, lifeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requestTime, requireHouse } from "../../request";

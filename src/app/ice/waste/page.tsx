@@ -3,7 +3,7 @@ import Link from "next/link";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { wasteSince } from "@/db/lots/waste";
-import { dayText, formatFor } from "@/ui/format/format";
+import { dayText, formatFor } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requestTime, requireHouse } from "../../request";

@@ -1,10 +1,11 @@
 "use client";
 import type { Check } from "@/core/raw";
-import { dayText, timeText } from "@/ui/format/format";
+import { dayText, timeText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Raw.module.css";
 import { Remedy, type RemedyFacts } from "./Remedy";
+import { say } from "@/words/say";
 
 const MARKS: Readonly<Record<Check["state"], string>> = {
   met: "M4 12l5 5 11-11",
@@ -40,7 +41,7 @@ export function Checks({ lotId, checks, remedies }: Props) {
           </span>
           <b>{label}</b>
           <p>
-            {format.words(text)}
+            {say(text, format)}
             {state !== "met" && untilMs !== undefined ? (
               <span className="figure">
                 {" "}
@@ -48,7 +49,7 @@ export function Checks({ lotId, checks, remedies }: Props) {
               </span>
             ) : null}
             <br />
-            <span className={page.source}>{format.words(source)}</span>
+            <span className={page.source}>{say(source, format)}</span>
           </p>
           {state === "missing" || state === "waiting" ? (
             <div className={styles.act}>

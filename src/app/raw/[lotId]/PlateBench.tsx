@@ -4,7 +4,7 @@ import { useState } from "react";
 import { dressedHoldMin, planBatch, planSlices, plateHoldMin, SLICE_MM } from "@/core/raw";
 import { findSpecies } from "@/core/species";
 import { Field } from "@/ui/form/Field";
-import { durationText, hoursText, percentText } from "@/ui/format/format";
+import { durationText, hoursText, percentText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";

@@ -7,6 +7,7 @@ import { refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { LotNote, LotPapers, NewPlates } from "./schema";
 import { t } from "@/words/raw";
+import { inMetric } from "@/words/say";
 
 export const noteLot = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("noteLot", LotNote, input, intention, ({ lotId, ...note }, { stamp }) =>
@@ -27,7 +28,7 @@ function inWords(error: PlatesError): ActionError {
     case "notOnIce":
       return refused(t("thisLotIsNotOnIce"));
     case "notCleared":
-      return refused(`${error.why}.`);
+      return refused(`${inMetric(error.why)}.`);
     case "moreThanLeft":
       return refused(t("onlyLeftGAreLeftFewer", { left: Math.round(error.leftG) }));
     default:
@@ -39,5 +40,5 @@ function inWords(error: PlatesError): ActionError {
 export const serveRaw = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("serveRaw", NewPlates, input, intention, (wanted, { stamp }) => {
     const done = servePlates(db(), wanted, stamp);
-    return done.ok ? ok(done.value.headline) : err(inWords(done.error));
+    return done.ok ? ok(inMetric(done.value.headline)) : err(inWords(done.error));
   });

@@ -12,7 +12,7 @@ import { clearLot } from "@/db/raw/rawLots";
 import { platesOfLot } from "@/db/raw/plates";
 import { listOwnSpecies } from "@/db/house/species";
 import { lotInHand } from "@/db/lots/stock";
-import { dayText, formatFor, timeText } from "@/ui/format/format";
+import { dayText, formatFor, timeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { BoardStrip } from "../../block/BoardStrip";
@@ -23,6 +23,7 @@ import { Checks } from "./Checks";
 import { HalfShell } from "./HalfShell";
 import { PlateBench } from "./PlateBench";
 import { t } from "@/words/raw";
+import { say } from "@/words/say";
 
 export const metadata: Metadata = { title: t("raw") };
 
@@ -63,7 +64,7 @@ export default async function RawLotPage({
             <span className="figure muted">{row.code}</span>
           </h1>
           <p className={page.asks} data-testid="headline">
-            {format.words(clearance.headline)}
+            {say(clearance.headline, format)}
             {clearance.answer === "yes" && clearance.untilMs !== null
               ? t("untilUntil", { until: when(clearance.untilMs) })
               : ""}
@@ -130,8 +131,8 @@ export default async function RawLotPage({
           <section className={page.card}>
             <h2>{t("forTheMenu")}</h2>
             <div className={styles.advisory}>
-              <p>{clearance.advisory.disclosure}</p>
-              <p data-testid="advisory">{clearance.advisory.reminder}</p>
+              <p>{say(clearance.advisory.disclosure, format)}</p>
+              <p data-testid="advisory">{say(clearance.advisory.reminder, format)}</p>
             </div>
             {named.words.length > 0 ? (
               <p>{t("allergensToNameWordsNotice", { words: named.words.join(", "), notice: named.notice })}</p>
@@ -141,7 +142,7 @@ export default async function RawLotPage({
           </section>
           <section className={page.card}>
             <h2>{t("whatProvesIt")}</h2>
-            <p data-testid="record">{clearance.record}.</p>
+            <p data-testid="record">{say(clearance.record, format)}.</p>
             <p>
               <Link href={`/book/lot/${row.id}`}>{t("theRecordOfThisLotIn")}</Link>
             </p>
@@ -169,7 +170,7 @@ export default async function RawLotPage({
             <ul style={{ margin: 0, paddingLeft: 20 }}>
               {clearance.risks.map(({ id, text }) => (
                 <li key={id} data-risk={id}>
-                  {format.words(text)}
+                  {say(text, format)}
                 </li>
               ))}
             </ul>

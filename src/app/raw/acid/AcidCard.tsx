@@ -3,7 +3,7 @@ import { Segmented, Slider } from "antd";
 import { useMemo, useState } from "react";
 import { CITRUS_SCHOOLS, minutesToWhiten, WHITENING, whiteningAt } from "@/core/cure";
 import { Field } from "@/ui/form/Field";
-import { hoursText } from "@/ui/format/format";
+import { hoursText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { LayerMap } from "@/ui/drawings/LayerMap";
 import page from "@/ui/layout/page.module.css";

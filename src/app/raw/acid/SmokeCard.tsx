@@ -9,9 +9,11 @@ import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "../Raw.module.css";
 import { t } from "@/words/raw";
+import { say } from "@/words/say";
+import { type Said } from "@/core/shared";
 
 /** A lot that may be smoked, with the parasite rule as its own facts answer it. */
-export type SmokeLot = { readonly id: string; readonly title: string; readonly cleared: boolean; readonly why: string };
+export type SmokeLot = { readonly id: string; readonly title: string; readonly cleared: boolean; readonly why: Said };
 
 /** A light cold smoke: what to mind before it starts, asked of the lot itself. */
 export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
@@ -78,14 +80,14 @@ export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
       </div>
       {lot ? (
         <p className="muted">
-          {lot.title}: {format.words(lot.why)}
+          {lot.title}: {say(lot.why, format)}
         </p>
       ) : null}
       <ul className={styles.advice}>
         {advice.map(({ level, text, source }) => (
-          <li key={text} data-level={level}>
+          <li key={text.code} data-level={level}>
             <b>{level === "stop" ? t("stop") : level === "care" ? t("mind") : ""}</b>
-            {format.words(text)} <span className={page.source}>({source})</span>
+            {say(text, format)} <span className={page.source}>({source})</span>
           </li>
         ))}
       </ul>

@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { beginHold } from "@/app/ice/[lotId]/actions";
 import { findSpecies, SPECIES } from "@/core/species";
-import { hoursText } from "@/ui/format/format";
+import { hoursText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
@@ -14,6 +14,7 @@ import { CureForm } from "./CureForm";
 import { CureResult } from "./CureResult";
 import { cureRequest, firstCure, recipeOf, type CureAsk, type CureLot } from "./cureAsk";
 import { t } from "@/words/raw";
+import { say, sentence } from "@/words/say";
 
 /** The cure: what goes on, how it goes in, when it comes out. */
 export function CureBench({ lots }: { readonly lots: readonly CureLot[] }) {
@@ -42,7 +43,7 @@ export function CureBench({ lots }: { readonly lots: readonly CureLot[] }) {
     <div className={page.wideRight}>
       <CureForm lots={lots} lotId={lotId} ask={ask} onLot={chooseLot} onChange={change} />
       <div className={`${page.stack} ${page.answerFirst}`} aria-busy={working}>
-        {problem ? <Alert type="error" showIcon title={`${problem[0]!.toUpperCase()}${problem.slice(1)}.`} /> : null}
+        {problem ? <Alert type="error" showIcon title={`${sentence(say(problem, format))}.`} /> : null}
         {plan && !problem ? (
           <>
             <CureResult plan={plan} onBegin={lotId ? begin : null} />

@@ -1,12 +1,13 @@
 "use client";
 import { Button } from "antd";
 import type { CurePlan } from "@/core/cure";
-import { hoursText, percentText } from "@/ui/format/format";
+import { hoursText, percentText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import styles from "../Raw.module.css";
 import { t } from "@/words/raw";
+import { say } from "@/words/say";
 
 type Props = {
   readonly plan: CurePlan;
@@ -72,7 +73,7 @@ export function CureResult({ plan, onBegin }: Props) {
         ) : null}
         <ul className={page.flush}>
           {plan.warnings.map((warning) => (
-            <li key={warning}>{format.words(warning)}</li>
+            <li key={warning.code}>{say(warning, format)}</li>
           ))}
         </ul>
       </section>

@@ -15,6 +15,7 @@ import { FreezeForm } from "./FreezeForm";
 import { FreezeResult } from "./FreezeResult";
 import { firstFreeze, type FreezeAsk, type FreezeLot, type Freezer } from "./freezeAsk";
 import { t } from "@/words/raw";
+import { say, sentence } from "@/words/say";
 
 type Props = {
   readonly ruleId: ParasiteRuleId;
@@ -53,9 +54,7 @@ export function FreezeBench({ ruleId, lots, chosenId, freezers, serverNowMs }: P
     <div className={page.wideRight}>
       <FreezeForm lots={lots} lotId={lotId} freezers={freezers} ask={ask} onLot={chooseLot} onChange={change} />
       <div className={`${page.stack} ${page.answerFirst}`} aria-busy={working}>
-        {problem ? (
-          <Alert type="error" showIcon title={`${problem[0]!.toUpperCase()}${format.words(problem.slice(1))}.`} />
-        ) : null}
+        {problem ? <Alert type="error" showIcon title={`${sentence(say(problem, format))}.`} /> : null}
         {answer && !problem ? (
           <>
             <FreezeResult plan={answer.plan} wrap={pack.wrap} nowMs={nowMs} onBegin={lotId ? begin : null} />

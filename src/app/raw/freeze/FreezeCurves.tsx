@@ -1,6 +1,6 @@
 "use client";
 import dynamic from "next/dynamic";
-import { hoursText } from "@/ui/format/format";
+import { hoursText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import type { FreezeAnswer } from "@/workers/client/useRaw";

@@ -1,12 +1,13 @@
 "use client";
 import { Button } from "antd";
 import type { FreezePlan, WrapId } from "@/core/raw";
-import { dayText, hoursText, timeText } from "@/ui/format/format";
+import { dayText, hoursText, timeText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import styles from "../Raw.module.css";
 import { t } from "@/words/raw";
+import { say } from "@/words/say";
 
 type Props = {
   readonly plan: FreezePlan;
@@ -62,9 +63,9 @@ export function FreezeResult({ plan, wrap, nowMs, onBegin }: Props) {
             <tr key={option.section}>
               <td>
                 {option === plan.best || option.section === plan.best.section ? (
-                  <b>{format.words(option.words)}</b>
+                  <b>{say(option.words, format)}</b>
                 ) : (
-                  format.words(option.words)
+                  say(option.words, format)
                 )}
               </td>
               <td className="figure">{option.reachH === null ? t("neverHere") : hoursText(option.reachH)}</td>
@@ -80,7 +81,7 @@ export function FreezeResult({ plan, wrap, nowMs, onBegin }: Props) {
       ) : null}
       <ul className={page.flush}>
         {plan.warnings.map((warning) => (
-          <li key={warning}>{format.words(warning)}</li>
+          <li key={warning.code}>{say(warning, format)}</li>
         ))}
       </ul>
       {wrap === "bag" ? <PracticeLine id="reduced-oxygen" /> : null}

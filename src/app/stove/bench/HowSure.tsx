@@ -9,6 +9,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
 import { t } from "@/words/stove-plan";
+import { say } from "@/words/say";
 
 type Props = { readonly plan: CookPlan; readonly species: Species; readonly tookMs: number | null };
 
@@ -29,7 +30,7 @@ export function HowSure({ plan, species, tookMs }: Props) {
           span: (words) => <span className="figure">{words}</span>,
           high: format.temperature(uncertainty.highC, 1),
           span2: (words) => <span className="figure">{words}</span>,
-          basis: uncertainty.basis,
+          basis: say(uncertainty.basis, format),
           samples: chance.samples,
         })}
       </p>

@@ -2,11 +2,12 @@
 import { Button } from "antd";
 import { memo, useState } from "react";
 import { methodOf, type MethodFit, type MethodId } from "@/core/cooking";
-import { durationText } from "@/ui/format/format";
+import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
 import { t } from "@/words/stove-plan";
+import { say } from "@/words/say";
 
 const FIRST_SHOWN = 3;
 
@@ -54,7 +55,7 @@ export const MethodCards = memo(function MethodCards({ fits, working, chosen, on
                 >
                   <b>{label}</b>
                   <span className="figure">{heatS === null ? t("notSo") : durationText(heatS)}</span>
-                  <small>{format.words(reason)}</small>
+                  <small>{say(reason, format)}</small>
                 </button>
               </li>
             );

@@ -37,6 +37,9 @@ import { SideBySide, type KeptPlan } from "./SideBySide";
 import { StagePlan } from "./StagePlan";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/stove-plan";
+import { say } from "@/words/say";
+import { marked } from "@/words/marked";
+import { type Said } from "@/core/shared";
 
 const CookCurves = dynamic(() => import("@/ui/charts/CookCurves"), {
   ssr: false,
@@ -68,7 +71,7 @@ type Props = {
   readonly pieceG: number;
   readonly filmsByPan: Readonly<Record<string, Partial<Films>>>;
   /** How the lot stands to the parasite rule, which what is under-cooked falls under; null where there is no lot. */
-  readonly parasites?: { readonly met: boolean; readonly text: string } | null;
+  readonly parasites?: { readonly met: boolean; readonly text: Said } | null;
   /** Chooses the animal, where there is no batch to tell it. */
   readonly chooser?: ReactNode;
 };
@@ -157,7 +160,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
             )}
             {t("labelUsualHereUsualDoneness", {
               label: method.label.toLowerCase(),
-              usualDoneness: format.words(species.usualDoneness),
+              usualDoneness: marked(species.usualDoneness, format),
             })}
           </>
         }
@@ -165,7 +168,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
           <>
             {prepared && prepared.piece.notes.length > 0 ? (
               <p className={page.asks} data-testid="prepared">
-                {prepared.piece.notes.join("; ")}
+                {prepared.piece.notes.map((note) => say(note, format)).join("; ")}
               </p>
             ) : null}
           </>
@@ -200,7 +203,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
           type="warning"
           showIcon
           className={page.below ?? ""}
-          title={format.words(t("notToBeStartedInThis", { because: RULE_SETS[ruleSetId].susceptible.because }))}
+          title={say(t("notToBeStartedInThis", { because: RULE_SETS[ruleSetId].susceptible.because }), format)}
           description={RULE_SETS[ruleSetId].susceptible.source}
           action={<Button onClick={() => change({ goal: { kind: "safe" } })}>{t("planItByTheRule")}</Button>}
           data-testid="barred"
@@ -211,7 +214,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
         <Alert
           type="warning"
           showIcon
-          title={format.words(t("noPlanProblem", { problem: state.problem }))}
+          title={t("noPlanProblem", { problem: say(state.problem, format) })}
           className={page.below ?? ""}
         />
       ) : null}
@@ -316,10 +319,10 @@ function Refused({ plan }: { readonly plan: Sheet["plan"] }) {
   const { format } = useHouse();
   return (
     <section className={styles.refused} data-first role="status" data-testid="refused">
-      <h2>{format.words(t("notThisWayWhy", { why: plan.refusal!.why }))}</h2>
+      <h2>{t("notThisWayWhy", { why: say(plan.refusal!.why, format) })}</h2>
       <ul>
         {plan.refusal!.change.map((change) => (
-          <li key={change}>{format.words(change)}</li>
+          <li key={change.code}>{say(change, format)}</li>
         ))}
       </ul>
       <p className="muted">{t("theTimesBelowAreTheNearest")}</p>

@@ -3,18 +3,20 @@ import { memo } from "react";
 import { methodOf, outcomeLabel, type CookPlan } from "@/core/cooking";
 import { isFinfish, type Species } from "@/core/species";
 import { allergensOf, namedAllergens } from "@/core/trace";
-import { durationText } from "@/ui/format/format";
+import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
 import { HowSure } from "./HowSure";
 import { TwoGoes } from "./TwoGoes";
 import { t } from "@/words/stove-plan";
+import { say } from "@/words/say";
+import { type Said } from "@/core/shared";
 
 type Props = {
   readonly plan: CookPlan;
   readonly species: Species;
-  readonly parasites: { readonly met: boolean; readonly text: string } | null;
+  readonly parasites: { readonly met: boolean; readonly text: Said } | null;
   readonly tookMs: number | null;
 };
 
@@ -141,13 +143,13 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
                 ? t("noFigureInTheLaw")
                 : t("underTheRule")}
           </h3>
-          <p>{format.words(safety.rule)}.</p>
-          <p>{format.words(safety.advice)}</p>
+          <p>{say(safety.rule, format)}.</p>
+          <p>{say(safety.advice, format)}</p>
           {!safety.meets && parasites && isFinfish(species.group) ? (
             <p data-testid="parasites" data-met={parasites.met}>
               {t("theParasiteRuleForThisLot", {
                 value: parasites.met ? t("met") : t("missing"),
-                text: format.words(parasites.text),
+                text: say(parasites.text, format),
               })}
             </p>
           ) : null}
@@ -179,7 +181,7 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
             </li>
           ) : null}
           {plan.warnings.map((warning) => (
-            <li key={warning}>{format.words(warning)}</li>
+            <li key={warning.code}>{say(warning, format)}</li>
           ))}
         </ul>
       ) : null}
@@ -187,8 +189,8 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
         <summary>{t("whatOneChangeDoesToThe")}</summary>
         <ul className={styles.plain}>
           {plan.sensitivity.map(({ what, peakC, band }) => (
-            <li key={what}>
-              {format.words(what)}: <b className="figure">{format.temperature(peakC, 1)}</b>, {label(band)}
+            <li key={what.code}>
+              {say(what, format)}: <b className="figure">{format.temperature(peakC, 1)}</b>, {label(band)}
             </li>
           ))}
         </ul>

@@ -8,6 +8,7 @@ import { UnitInput } from "@/ui/form/UnitInput";
 import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
 import { t } from "@/words/stove-plan";
+import { say } from "@/words/say";
 
 type Props = {
   readonly methodId: CookAskInput["methodId"];
@@ -41,7 +42,7 @@ export const Setting = memo(function Setting({ methodId, schoolId, kit: set, pan
               label: (
                 <span>
                   {label}
-                  <small>{format.words(why)}</small>
+                  <small>{say(why, format)}</small>
                 </span>
               ),
             }))}

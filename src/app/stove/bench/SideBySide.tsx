@@ -2,7 +2,7 @@
 import { Button } from "antd";
 import { methodOf, outcomeLabel, type CookPlan } from "@/core/cooking";
 import type { DonenessGroup } from "@/core/species";
-import { durationText } from "@/ui/format/format";
+import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import type { CookAskInput } from "@/house/cookAsk";

@@ -1,11 +1,12 @@
 "use client";
 import { memo } from "react";
 import type { CookPlan } from "@/core/cooking";
-import { clockText } from "@/ui/format/format";
+import { clockText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
 import { t } from "@/words/stove-plan";
+import { say } from "@/words/say";
 
 /** Cue first, number second, clock third. */
 export const StagePlan = memo(function StagePlan({ plan }: { readonly plan: CookPlan }) {
@@ -18,7 +19,7 @@ export const StagePlan = memo(function StagePlan({ plan }: { readonly plan: Cook
             <span className={styles.step}>{index + 1}</span>
             {stage.name}
           </h2>
-          <p className={styles.cue}>{format.words(stage.cue)}</p>
+          <p className={styles.cue}>{say(stage.cue, format)}</p>
           <dl className={page.gauges}>
             <div>
               <dt>{t("probe")}</dt>
@@ -29,7 +30,7 @@ export const StagePlan = memo(function StagePlan({ plan }: { readonly plan: Cook
               <dd data-testid={`${stage.id}-time`}>{clockText(stage.seconds)}</dd>
             </div>
           </dl>
-          <p className={styles.do}>{format.words(stage.do)}</p>
+          <p className={styles.do}>{say(stage.do, format)}</p>
         </li>
       ))}
     </ol>

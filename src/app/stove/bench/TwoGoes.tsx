@@ -3,12 +3,13 @@ import { Button } from "antd";
 import type { CookPlan } from "@/core/cooking";
 import { partCooking, practiceOf, type PartCooking } from "@/core/safety";
 import { shortName, type Species } from "@/core/species";
-import { durationText, type Format } from "@/ui/format/format";
+import { durationText, type Format } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
 import { keepWrittenSteps } from "./actions";
 import { t } from "@/words/stove-plan";
+import { marked } from "@/words/marked";
 
 type Props = { readonly plan: CookPlan; readonly species: Species };
 
@@ -60,7 +61,7 @@ export function TwoGoes({ plan, species }: Props) {
       <summary>{t("scaldedOrPartCookedNowFinished")}</summary>
       <p>
         {steps.approval === "authority-first" ? t("onlyWithWrittenStepsThatThe") : t("writtenSteps")}
-        {format.words(asks)}.
+        {marked(asks, format)}.
       </p>
       <ol>
         {words.map((step) => (

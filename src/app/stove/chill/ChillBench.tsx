@@ -4,7 +4,7 @@ import { useState, type ReactNode } from "react";
 import type { Chilled, Chilling } from "@/core/cooking";
 import { COOLING_RULES, type CoolingRuleId } from "@/core/safety";
 import { findSpecies } from "@/core/species";
-import { durationText } from "@/ui/format/format";
+import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";

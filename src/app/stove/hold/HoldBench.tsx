@@ -4,7 +4,7 @@ import { useState, type ReactNode } from "react";
 import { governingMm, keepsMin, shapeFor, USUAL_HOLD_C, type Holding, type PieceShape } from "@/core/cooking";
 import { RULE_SETS, type RuleSetId } from "@/core/safety";
 import { findSpecies, shortName } from "@/core/species";
-import { durationText } from "@/ui/format/format";
+import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";

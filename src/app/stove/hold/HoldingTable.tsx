@@ -3,7 +3,7 @@ import { Button } from "antd";
 import { SERVED_FROM_C, outcomeLabel, type Holding } from "@/core/cooking";
 import { RULE_SETS, RULINGS, cite, type RuleSetId } from "@/core/safety";
 import type { Species } from "@/core/species";
-import { durationText } from "@/ui/format/format";
+import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";

@@ -2,7 +2,7 @@
 import { Button, InputNumber } from "antd";
 import { useState } from "react";
 import { hotHoldStatus, type HotHold, type HotHoldStatus } from "@/core/safety";
-import { clockText, durationText, timeText } from "@/ui/format/format";
+import { clockText, durationText, timeText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { useAlarm } from "@/ui/hooks/useAlarm";

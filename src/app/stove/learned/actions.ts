@@ -14,6 +14,7 @@ import type { Tasks } from "@/server/tasks";
 import { houseAction, plannedAction } from "../../houseAction";
 import { POOL_WORDS } from "../../poolWords";
 import { t } from "@/words/stove-plan";
+import { inMetric } from "@/words/say";
 
 const Trace = z.strictObject({
   cookId: z.string(t("chooseACook")).min(1, t("chooseACook")),
@@ -27,7 +28,7 @@ export const importTrace = async (input: unknown, intention: unknown): Promise<R
     const cook = findCook(db(), cookId);
     if (!cook) return err(refused(t("thatCookIsNotInThe")));
     const read = readTrace(parseCsv(text));
-    if (!read.ok) return err(refused(read.error));
+    if (!read.ok) return err(refused(inMetric(read.error)));
     const readings = read.value.map(({ timeS, celsius }) => ({ atMs: cook.startedAtMs + timeS * 1000, celsius }));
     addTrace(db(), cookId, readings);
     return ok(readings.length);

@@ -5,7 +5,7 @@ import { db } from "@/db/connection";
 import { cooksSince } from "@/db/stove/cooks";
 import { readingsOf } from "@/db/stove/probes";
 import { fitOfPan } from "@/db/stove/stationFits";
-import { dayText, timeText } from "@/ui/format/format";
+import { dayText, timeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";

@@ -3,7 +3,7 @@ import { Button } from "antd";
 import Link from "next/link";
 import type { ReactNode } from "react";
 import { liveCook } from "@/core/cooking";
-import { clockText } from "@/ui/format/format";
+import { clockText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { useAlarm } from "@/ui/hooks/useAlarm";
@@ -14,13 +14,15 @@ import { useTapped } from "../tappedCooks";
 import { sendTap, useTapOutbox } from "../tapOutbox";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/stove";
+import { say } from "@/words/say";
+import { type Said } from "@/core/shared";
 
 type PanCook = CookClock & {
   readonly batchCode: string;
   readonly stages: readonly {
     readonly name: string;
-    readonly task: string;
-    readonly cue: string;
+    readonly task: Said;
+    readonly cue: Said;
     readonly probeC: number;
   }[];
   /** What a probe in it reads now. */
@@ -51,7 +53,7 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
   const { muted, unmute } = useAlarm(due);
   const { busy } = useTapOutbox();
   const advance = (cookId: string, stage: number) => sendTap(cookId, { kind: "advanced", stage });
-  const say = ({ next }: (typeof lines)[number]) => (next ? format.words(next.task) : t("serveIt"));
+  const taskOf = ({ next }: (typeof lines)[number]) => (next ? say(next.task, format) : t("serveIt"));
   return (
     <>
       <PageHead
@@ -60,7 +62,7 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
             ? `${first.live.remainingS <= 0 ? t("now") : t("inRemaining", { remaining: clockText(first.live.remainingS) })}: ${first.next ? first.next.name.toLowerCase() : t("serve")}, ${first.cook.title}`
             : t("noPanOnTheFire")
         }
-        asks={first ? say(first) : t("startACookFromABatch")}
+        asks={first ? taskOf(first) : t("startACookFromABatch")}
       >
         {muted && lines.length > 0 ? <Button onClick={unmute}>{t("turnTheSoundOn")}</Button> : null}
       </PageHead>
@@ -99,7 +101,7 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
                     span: (words) => <span className={page.sub}>{words}</span>,
                   })}
                   <br />
-                  {format.words(stage!.cue)}
+                  {say(stage!.cue, format)}
                 </span>
                 <span className={styles.panProbe}>
                   <small>{cook.probed === null ? t("thenReads") : t("reads")}</small>

@@ -29,6 +29,7 @@ import styles from "../Stove.module.css";
 import { SheetTable } from "./SheetTable";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/stove-plan";
+import { say } from "@/words/say";
 
 type Props = {
   readonly filmsByPan: Readonly<Record<string, Partial<Films>>>;
@@ -107,7 +108,9 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
         </span>
       </PageHead>
       {nav}
-      {run.problem ? <Alert type="warning" showIcon title={run.problem} className={page.below ?? ""} /> : null}
+      {run.problem ? (
+        <Alert type="warning" showIcon title={say(run.problem, format)} className={page.below ?? ""} />
+      ) : null}
       <div className={styles.bench}>
         <div className={page.stack}>
           <section className={`${page.card} ${styles.inputs}`}>

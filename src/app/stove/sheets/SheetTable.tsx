@@ -1,10 +1,11 @@
 "use client";
 import { outcomeLabel, stageColumns, type SheetRow } from "@/core/cooking";
 import type { DonenessGroup } from "@/core/species";
-import { clockText } from "@/ui/format/format";
+import { clockText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import styles from "../Stove.module.css";
 import { t } from "@/words/stove-plan";
+import { say } from "@/words/say";
 
 type Props = { readonly rows: readonly SheetRow[]; readonly group: DonenessGroup };
 
@@ -34,7 +35,7 @@ export function SheetTable({ rows, group }: Props) {
             <tr key={row.thicknessMm} data-refused={row.refusal !== null || undefined}>
               <th scope="row">{format.length(row.thicknessMm)}</th>
               {row.stages.length === 0 ? (
-                <td colSpan={names.length + 4}>{format.words(row.refusal ?? "")}</td>
+                <td colSpan={names.length + 4}>{say(row.refusal ?? "", format)}</td>
               ) : (
                 <>
                   {names.map((name) => {
@@ -49,7 +50,7 @@ export function SheetTable({ rows, group }: Props) {
                       : `−${clockText(row.earlyS)} +${clockText(row.lateS)}`}
                   </td>
                   <td className={styles.words}>
-                    {row.refusal ? format.words(row.refusal) : row.band === null ? "" : outcomeLabel(row.band, group)}
+                    {row.refusal ? say(row.refusal, format) : row.band === null ? "" : outcomeLabel(row.band, group)}
                   </td>
                 </>
               )}

@@ -3,7 +3,7 @@ import Link from "next/link";
 import { methodOf } from "@/core/cooking";
 import { db } from "@/db/connection";
 import { listSheets } from "@/db/stove/stationSheets";
-import { dayText } from "@/ui/format/format";
+import { dayText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";

@@ -11,6 +11,7 @@ import { firstAsk } from "@/house/firstAsk";
 import { FORM_WORDS } from "../formWords";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/stove-plan";
+import { marked } from "@/words/marked";
 
 /** Tried out, not cooked: no more than a pan's worth. */
 const MOST_TRIED = 6;
@@ -39,7 +40,7 @@ export function TryBench({ start, films }: Props) {
       <>
         <PageHead
           title={<>{t("speciesNotForTheHeat", { species: shortName(species) })}</>}
-          asks={<>{format.words(species.usualDoneness)}.</>}
+          asks={<>{marked(species.usualDoneness, format)}.</>}
         />
         {chooser}
       </>

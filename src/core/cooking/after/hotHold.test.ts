@@ -1,6 +1,7 @@
 import { wetBulbC } from "@/core/matter";
 import { findSpecies } from "@/core/species";
 import { heldFrom, holdHot, keepsMin, SERVED_FROM_C, type HoldQuestion, type HoldWayId } from "./hotHold";
+import { said } from "@/core/shared";
 
 const cod = findSpecies("cod")!;
 const question: HoldQuestion = {
@@ -64,7 +65,16 @@ test("drying is counted: open on a plate loses more than a moist cabinet", () =>
 });
 
 test("what a cook brings along: a reading of its last stage or the plan, never one from the middle of the cook", () => {
-  const stage = { id: "s", name: "S", seconds: 60, face: "none", do: "", cue: "", heat: true, probeC: 50 } as const;
+  const stage = {
+    id: "s",
+    name: "S",
+    seconds: 60,
+    face: "none",
+    do: said("shared.nothing"),
+    cue: said("shared.nothing"),
+    heat: true,
+    probeC: 50,
+  } as const;
   const plan = { stages: [stage, stage, stage], peakC: 55, restPeakC: 54, dangerMin: 6 };
   const read = (stageIndex: number, centreC: number) => ({ atMs: 0, centreC, stageIndex });
   const ended = { endedAtMs: 0, probes: [read(0, 26)] };

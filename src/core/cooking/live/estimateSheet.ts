@@ -1,4 +1,4 @@
-import { err, ok, type Result } from "@/core/shared";
+import { err, ok, type Result, type Said } from "@/core/shared";
 import { estimateLive, type LiveEstimate } from "./estimate";
 import type { Reading } from "./fit";
 import { jobOf } from "../plan";
@@ -12,7 +12,7 @@ export type LiveQuestion = {
   readonly readings: readonly Reading[];
 };
 
-export function estimateSheet({ sheet, plannedS, taken, readings }: LiveQuestion): Result<LiveEstimate, string> {
+export function estimateSheet({ sheet, plannedS, taken, readings }: LiveQuestion): Result<LiveEstimate, Said> {
   const request = requestOf(sheet);
   return request ? ok(estimateLive(jobOf(request), plannedS, taken, readings)) : err(UNKNOWN);
 }

@@ -8,6 +8,7 @@ import { stageSecondsAt, type CookEvent } from "./live";
 import { COEFFICIENTS } from "../model";
 import { jobOf, type CookRequest } from "../plan";
 import { readTrace } from "./traceRows";
+import { english } from "@/words/english.testkit";
 
 const poached: CookRequest = {
   species: findSpecies("cod")!,
@@ -183,7 +184,7 @@ describe("a trace out of a file", () => {
       /no temperature of fish/,
     ],
   ])("what cannot be read is said with its line", (rows, words) => {
-    expect(readTrace(rows)).toMatchObject({ ok: false, error: expect.stringMatching(words) });
+    expect(english(readTrace(rows))).toMatchObject({ ok: false, error: expect.stringMatching(words) });
   });
 });
 

@@ -1,6 +1,7 @@
 import { findSpecies } from "@/core/species";
 import { drawSheet, loadOf, planSheet, rankSheet, requestOf, sheetRows, type SheetRequest } from "../plan";
 import { estimateSheet } from "./estimateSheet";
+import { english } from "@/words/english.testkit";
 
 const question: SheetRequest = {
   speciesId: "cod",
@@ -19,14 +20,14 @@ const question: SheetRequest = {
 };
 function drawn(part: Partial<SheetRequest> = {}) {
   const found = drawSheet({ ...question, ...part });
-  if (!found.ok) throw new Error(found.error);
+  if (!found.ok) throw new Error(found.error.code);
   return found.value;
 }
 
 test("what is drawn is what is planned and kept, stage by stage", () => {
   const { plan, trace, stageNames, cutFace } = drawn();
   const kept = planSheet(question);
-  if (!kept.ok) throw new Error(kept.error);
+  if (!kept.ok) throw new Error(kept.error.code);
   expect(plan).toEqual(kept.value);
   expect(stageNames).toHaveLength(plan.stageSeconds.length);
   // from the moment it goes in to a minute past serving
@@ -62,7 +63,7 @@ test("a fish nobody knows is said, in every question; one the house has added is
     sheetRows(unknown, [20]),
     estimateSheet({ sheet: unknown, plannedS: [], taken: [0], readings: [] }),
   ])
-    expect(answer).toMatchObject({ ok: false, error: expect.stringMatching(words) as string });
+    expect(english(answer)).toMatchObject({ ok: false, error: expect.stringMatching(words) as string });
   const own = { ...findSpecies("cod")!, id: "kraken" };
   expect(requestOf({ ...unknown, own: [own] })?.species.id).toBe("kraken");
 });
@@ -75,11 +76,11 @@ test("the stove's answers go through plain data and back unharmed, as the worker
 
 test("ways of a question are the ways of its request; lines of a sheet come one at a time", () => {
   const ranked = rankSheet(question);
-  if (!ranked.ok) throw new Error(ranked.error);
+  if (!ranked.ok) throw new Error(ranked.error.code);
   expect(new Set(ranked.value.map(({ methodId }) => methodId)).size).toBe(ranked.value.length);
   expect(ranked.value.some(({ methodId }) => methodId === question.methodId)).toBe(true);
   const rows = sheetRows(question, [18, 24, 30]);
-  if (!rows.ok) throw new Error(rows.error);
+  if (!rows.ok) throw new Error(rows.error.code);
   expect(rows.value.next().value).toMatchObject({ thicknessMm: 18 });
   expect([...rows.value].map(({ thicknessMm }) => thicknessMm)).toEqual([24, 30]);
 });

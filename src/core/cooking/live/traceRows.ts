@@ -1,5 +1,5 @@
 import { celsiusFromF } from "@/core/units";
-import { err, ok, type Result } from "@/core/shared";
+import { err, ok, type Result, inCelsius, said, type Said } from "@/core/shared";
 
 export type TracePoint = { readonly timeS: number; readonly celsius: number };
 
@@ -18,12 +18,12 @@ function secondsOf(cell: string): number {
  * A temperature trace out of the rows of a file: time in seconds, m:ss or h:mm:ss (minutes where the head says so), then °C, or °F where
  * the head says so. Times count from the first row. Error: in the cook's words, with the line.
  */
-export function readTrace(rows: readonly (readonly string[])[]): Result<readonly TracePoint[], string> {
+export function readTrace(rows: readonly (readonly string[])[]): Result<readonly TracePoint[], Said> {
   const filled = rows.flatMap((cells, index) =>
     cells.some((cell) => cell.trim() !== "") ? [{ cells, line: index + 1 }] : [],
   );
   const [head] = filled;
-  if (!head) return err("The file is empty.");
+  if (!head) return err(said("plan.theFileIsEmpty"));
   const headed = Number.isNaN(secondsOf(head.cells[0] ?? ""));
   const words = headed ? head.cells.map((cell) => cell.toLowerCase()) : [];
   const perUnitS = /min/.test(words[0] ?? "") ? 60 : 1;
@@ -31,17 +31,18 @@ export function readTrace(rows: readonly (readonly string[])[]): Result<readonly
   const points: TracePoint[] = [];
   for (const { cells, line } of headed ? filled.slice(1) : filled) {
     const [time, reading] = [secondsOf(cells[0] ?? ""), numberOf(cells[1] ?? "")];
-    if (Number.isNaN(time) || Number.isNaN(reading)) return err(`Line ${line} is not a time and a temperature.`);
+    if (Number.isNaN(time) || Number.isNaN(reading)) return err(said("plan.lineLineIsNotATime", { line }));
     const timeS = /:/.test(cells[0]!) ? time : time * perUnitS;
     const celsius = fahrenheit ? celsiusFromF(reading) : reading;
     if (celsius < -60 || celsius > 150)
-      return err(`Line ${line}: ${Math.round(celsius)} °C is no temperature of fish.`);
+      return err(said("plan.lineLineCelsiusIsNoTemperature", { line, celsius: inCelsius(celsius, 0) }));
     const before = points.at(-1);
-    if (before && timeS < before.timeS) return err(`Line ${line} goes back in time.`);
+    if (before && timeS < before.timeS) return err(said("plan.lineLineGoesBackInTime", { line }));
     points.push({ timeS, celsius });
   }
-  if (points.length < 2) return err("A trace needs two readings at least.");
-  if (points.length > MOST_POINTS) return err(`More than ${MOST_POINTS} readings: thin the file first.`);
+  if (points.length < 2) return err(said("plan.aTraceNeedsTwoReadingsAt"));
+  if (points.length > MOST_POINTS)
+    return err(said("plan.moreThanMostpointsReadingsThinThe", { mostpoints: MOST_POINTS }));
   const startS = points[0]!.timeS;
   return ok(points.map(({ timeS, celsius }) => ({ timeS: timeS - startS, celsius })));
 }

@@ -1,3 +1,4 @@
+import { said, type Said } from "@/core/shared";
 import type { DonenessGroup } from "@/core/species";
 import type { OutcomeId } from "../doneness";
 
@@ -23,16 +24,16 @@ export type AtEnd = {
   readonly band: OutcomeId;
 };
 
-export type Cue = (end: AtEnd) => string;
+export type Cue = (end: AtEnd) => Said;
 
-type Said = readonly [when: (end: AtEnd) => boolean, words: string | ((end: AtEnd) => string)];
+type Claim = readonly [when: (end: AtEnd) => boolean, words: Said | Cue];
 
 /** Says the first of these whose claim is true of the piece, else what claims nothing of it. */
 export const cues =
-  (otherwise: string, ...said: readonly Said[]): Cue =>
+  (otherwise: Said, ...claims: readonly Claim[]): Cue =>
   (end) => {
-    const words = said.find(([when]) => when(end))?.[1] ?? otherwise;
-    return typeof words === "string" ? words : words(end);
+    const words = claims.find(([when]) => when(end))?.[1] ?? otherwise;
+    return typeof words === "function" ? words(end) : words;
   };
 
 export const isThrough = ({ throughSet }: AtEnd): boolean => throughSet;
@@ -43,39 +44,39 @@ export const hasEdge = ({ lineShare }: AtEnd): boolean => lineShare > 0.08;
 export const nearlyThrough = ({ lineShare, throughSet, thicknessMm }: AtEnd): boolean =>
   throughSet || lineShare > 0.36 || (0.5 - lineShare) * thicknessMm < 2;
 
-type Feel = Readonly<Record<"rare" | "middle" | "flaking" | "done", string>>;
+type Feel = Readonly<Record<"rare" | "middle" | "flaking" | "done", Said>>;
 
 const FISH: Feel = {
-  rare: "Cool to warm and glassy in the middle, the outside set.",
-  middle: "Layers just slide under the thumb, the middle still glossy.",
-  flaking: "Big flakes part under a gentle thumb, the middle pearly.",
-  done: "Opaque through and firm, flakes fall apart.",
+  rare: said("methods.coolToWarmAndGlassyIn"),
+  middle: said("methods.layersJustSlideUnderTheThumb"),
+  flaking: said("methods.bigFlakesPartUnderAGentle"),
+  done: said("methods.opaqueThroughAndFirmFlakesFall"),
 };
 const SHELL: Feel = {
-  rare: "Glassy in the middle, the outside set.",
-  middle: "Springs back, the middle just glassy.",
-  flaking: "Opaque with a pearl, a little give.",
-  done: "Opaque through, firm as the tip of the nose.",
+  rare: said("methods.glassyInTheMiddleTheOutside"),
+  middle: said("methods.springsBackTheMiddleJustGlassy"),
+  flaking: said("methods.opaqueWithAPearlALittle"),
+  done: said("methods.opaqueThroughFirmAsTheTip"),
 };
 const FEEL: Readonly<Record<DonenessGroup, Feel>> = {
   salmonid: FISH,
   "white-flake": FISH,
-  flat: { ...FISH, flaking: "Opaque and moist, flakes lift from each other." },
+  flat: { ...FISH, flaking: said("methods.opaqueAndMoistFlakesLiftFrom") },
   dense: {
     ...FISH,
-    flaking: "Springs back like a cooked lobster tail.",
-    middle: "Gives and comes back, the middle pearly.",
+    flaking: said("methods.springsBackLikeACookedLobster"),
+    middle: said("methods.givesAndComesBackTheMiddle"),
   },
-  tuna: { ...FISH, rare: "Grey rim, red in the middle.", middle: "Grey rim, rosy in the middle." },
+  tuna: { ...FISH, rare: said("methods.greyRimRedInTheMiddle"), middle: said("methods.greyRimRosyInTheMiddle") },
   scallop: SHELL,
   lobster: SHELL,
-  shrimp: { ...SHELL, flaking: "Opaque, curled to a C, a little give." },
-  squid: { ...SHELL, flaking: "Opaque at once, still tender.", done: "Opaque through." },
-  octopus: { ...SHELL, done: "Opaque through." },
+  shrimp: { ...SHELL, flaking: said("methods.opaqueCurledToACA") },
+  squid: { ...SHELL, flaking: said("methods.opaqueAtOnceStillTender"), done: said("methods.opaqueThrough") },
+  octopus: { ...SHELL, done: said("methods.opaqueThrough") },
 };
 
 /** What a finger finds at the plate, by how done it is. */
-export function feel({ group, band, tender }: AtEnd): string {
+export function feel({ group, band, tender }: AtEnd): Said {
   const words = FEEL[group];
   switch (band) {
     case "translucent":
@@ -87,7 +88,7 @@ export function feel({ group, band, tender }: AtEnd): string {
     case "just-flaking":
       return words.flaking;
     case "tender":
-      return tender >= 0.97 ? "A skewer slides through the thick end." : words.done;
+      return tender >= 0.97 ? said("methods.aSkewerSlidesThroughTheThick2") : words.done;
     default:
       return words.done;
   }

@@ -8,6 +8,7 @@ import { bandOfEnd } from "../plan";
 import { jobOf } from "../plan";
 import { stagesOf } from "../plan";
 import { isWay } from "./ways";
+import { english } from "@/words/english.testkit";
 
 /** What the words of a cue claim, and what must then be true of the model's own state at that moment. */
 const CLAIMS: readonly { readonly words: RegExp; readonly holds: (end: StageEnd, seconds: number) => boolean }[] = [
@@ -77,7 +78,7 @@ test.each(METHODS.map((method) => [method.id, method] as const))(
           const index = programme.stages.findIndex(({ id }) => id === stage.id);
           const end = outcome.ends[index]!;
           for (const { words, holds } of CLAIMS) {
-            if (!words.test(stage.cue)) continue;
+            if (!words.test(english(stage.cue))) continue;
             const said = { method: method.id, species: species.id, form, times, cue: stage.cue, ...end };
             expect({ ...said, true: holds(end, stage.seconds) }).toEqual({ ...said, true: true });
           }

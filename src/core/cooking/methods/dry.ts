@@ -1,3 +1,4 @@
+import { inCelsius, inMm, said, type Said } from "@/core/shared";
 import { cues, isBrowned, nearlyThrough, type AtEnd, type Cue } from "./cue";
 import { panVessel } from "../model";
 import { broilerView } from "../model";
@@ -5,19 +6,21 @@ import { immersed, KITCHEN, knob, metal, NOTHING, oven, OVEN, rest, stage, type 
 
 const PRACTICE = "common practice";
 /** The set rim in the model's own millimetres, from so many faces. */
-const rimWords = ({ lineShare, thicknessMm, group }: AtEnd, faces: 1 | 2): string => {
+const rimWords = ({ lineShare, thicknessMm, group }: AtEnd, faces: 1 | 2): Said => {
   const mm = (lineShare * thicknessMm) / faces;
   const colour = group === "tuna" ? "grey" : "opaque";
-  return mm < 0.5 ? `hardly a ${colour} rim yet` : `a ${colour} rim of ${Math.max(1, Math.round(mm))} mm`;
+  return mm < 0.5
+    ? said("methods.hardlyAColourRimYet", { colour })
+    : said("methods.aColourRimOfMm", { colour, mm: inMm(Math.max(1, Math.round(mm))) });
 };
 
-const HOT_BARS = "Oil the fish or the bars, never pour oil onto the fire.";
+const HOT_BARS = said("methods.oilTheFishOrTheBars");
 
 export const DRY_METHODS: readonly Method[] = [
   {
     id: "floured-grill",
     label: "Floured and grilled",
-    line: "Floured slices on a clean, hot, lightly oiled ridged plate or bars.",
+    line: said("methods.flouredSlicesOnACleanHot"),
     knobs: [knob("panC", "Bars", 230, 180, 300)],
     schools: [],
     suits: {
@@ -33,7 +36,7 @@ export const DRY_METHODS: readonly Method[] = [
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
-      const side = (id: string, name: string, down: 0 | 1, part: number, task: string) =>
+      const side = (id: string, name: string, down: 0 | 1, part: number, task: Said) =>
         stage(piece, {
           id,
           name,
@@ -45,18 +48,21 @@ export const DRY_METHODS: readonly Method[] = [
           do: task,
           cue:
             down === 0
-              ? cues("It still holds: leave it until the marks are set.", [
-                  isBrowned,
-                  "Marks set, it lets go by itself.",
-                ])
-              : cues("Marks on both sides, the middle still glassy.", [
+              ? cues(said("methods.itStillHoldsLeaveItUntil"), [isBrowned, said("methods.marksSetItLetsGoBy")])
+              : cues(said("methods.marksOnBothSidesTheMiddle"), [
                   nearlyThrough,
-                  "Marks on both sides, opaque at the edge.",
+                  said("methods.marksOnBothSidesOpaqueAt"),
                 ]),
         });
       return [
-        side("first", "First side", 0, 0.52, `Floured, shaken, on the ${Math.round(kit.panC)} °C bars; leave it.`),
-        side("turn", "Turn", 1, 0.48, "Turn once with a thin blade."),
+        side(
+          "first",
+          "First side",
+          0,
+          0.52,
+          said("methods.flouredShakenOnThePanBars", { pan: inCelsius(kit.panC, 0) }),
+        ),
+        side("turn", "Turn", 1, 0.48, said("methods.turnOnceWithAThinBlade")),
         rest(piece),
       ];
     },
@@ -64,7 +70,7 @@ export const DRY_METHODS: readonly Method[] = [
   {
     id: "ridged-rare",
     label: "Rare on a white-hot ridged pan",
-    line: "Room temperature first; every face a short time; warm but red inside.",
+    line: said("methods.roomTemperatureFirstEveryFaceA"),
     knobs: [knob("panC", "Pan", 260, 200, 320)],
     schools: [],
     suits: {
@@ -76,7 +82,7 @@ export const DRY_METHODS: readonly Method[] = [
     rare: true,
     longestS: 900,
     brings: [],
-    cautions: ["Sold as rare on the menu, with the advisory; only fish that is cleared for raw service.", HOT_BARS],
+    cautions: [said("methods.soldAsRareOnTheMenu"), HOT_BARS],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
@@ -98,26 +104,27 @@ export const DRY_METHODS: readonly Method[] = [
           until: { by: "search", part: 0.5 },
           do:
             down === 0
-              ? `Oil the fish, ${Math.round(kit.panC)} °C, first face, then the edges.`
-              : "Second face, then the edges left.",
+              ? said("methods.oilTheFishPanFirstFace", { pan: inCelsius(kit.panC, 0) })
+              : said("methods.secondFaceThenTheEdgesLeft"),
           cue,
         });
       return [
-        side("first", "First face and edges", 0, (end) => `Marked; ${rimWords(end, 1)} up the side.`),
-        side(
-          "second",
-          "Second face and edges",
-          1,
-          (end) => `Marked on both faces, ${end.throughSet ? "closed between" : "red between"}.`,
+        side("first", "First face and edges", 0, (end) =>
+          said("methods.markedEndUpTheSide", { end: rimWords(end, 1) }),
         ),
-        rest(piece, "Rest, then slice across the grain."),
+        side("second", "Second face and edges", 1, (end) =>
+          said("methods.markedOnBothFacesValue", {
+            value: end.throughSet ? said("methods.closedBetween") : said("methods.redBetween"),
+          }),
+        ),
+        rest(piece, said("methods.restThenSliceAcrossTheGrain")),
       ];
     },
   },
   {
     id: "broil",
     label: "Broiled",
-    line: "Presentation side up under the glow, on a hot tray.",
+    line: said("methods.presentationSideUpUnderTheGlow"),
     knobs: [knob("sourceC", "Element", 600, 450, 800), knob("distanceMm", "Below the element", 100, 50, 250)],
     schools: [],
     suits: {
@@ -129,7 +136,7 @@ export const DRY_METHODS: readonly Method[] = [
     },
     longestS: 1800,
     brings: [],
-    cautions: ["Sugar, crumbs and garlic burn first: they go on late."],
+    cautions: [said("methods.sugarCrumbsAndGarlicBurnFirst")],
     source: PRACTICE,
     build: ({ piece, kit }) => {
       const glow = { on: "glow", sourceC: kit.sourceC, view: broilerView(kit.distanceMm), airC: 160 } as const;
@@ -148,10 +155,10 @@ export const DRY_METHODS: readonly Method[] = [
             ],
           },
           until: { by: "search", part: 1 },
-          do: `On an oiled tray, ${Math.round(kit.distanceMm)} mm under the element.`,
-          cue: cues("The top is hot and dry; the side not yet closed.", [
+          do: said("methods.onAnOiledTrayDistanceUnder", { distance: inMm(kit.distanceMm, 0) }),
+          cue: cues(said("methods.theTopIsHotAndDry"), [
             ({ browned, lineShare, throughSet }) => browned && (throughSet || lineShare > 0.2),
-            "The top blisters and browns, the side is opaque.",
+            said("methods.theTopBlistersAndBrownsThe"),
           ]),
         }),
         rest(piece),
@@ -161,7 +168,7 @@ export const DRY_METHODS: readonly Method[] = [
   {
     id: "roast-bone",
     label: "Roasted on the bone",
-    line: "Oiled, on a rack or roots, all round in the oven.",
+    line: said("methods.oiledOnARackOrRoots"),
     knobs: [knob("ovenC", "Oven", 200, 120, 260)],
     schools: [],
     suits: {
@@ -180,19 +187,19 @@ export const DRY_METHODS: readonly Method[] = [
         id: "oven",
         name: "Oven",
         until: { by: "search", part: 1 },
-        do: `Oiled, on a rack, ${Math.round(kit.ovenC)} °C fan.`,
-        cue: cues("The flesh still holds to the bone: go by the probe.", [
+        do: said("methods.oiledOnARackOvenFan", { oven: inCelsius(kit.ovenC, 0) }),
+        cue: cues(said("methods.theFleshStillHoldsToThe"), [
           ({ centreC }) => centreC >= 50,
-          "The flesh lets go of the bone at the thickest part.",
+          said("methods.theFleshLetsGoOfThe"),
         ]),
       }),
-      rest(piece, "Rest on the bone; carve after."),
+      rest(piece, said("methods.restOnTheBoneCarveAfter")),
     ],
   },
   {
     id: "roast-whole",
     label: "Whole fish, by its thickest part",
-    line: "Slashed, oiled, roasted whole; the thickest part decides.",
+    line: said("methods.slashedOiledRoastedWholeTheThickest"),
     knobs: [OVEN],
     schools: [],
     suits: {
@@ -204,20 +211,20 @@ export const DRY_METHODS: readonly Method[] = [
     },
     longestS: 3 * 3600,
     brings: [],
-    cautions: ["Bones: say so at the table."],
+    cautions: [said("methods.bonesSaySoAtTheTable")],
     source: PRACTICE,
     build: ({ piece, kit }) => [
       immersed(piece, oven(kit.ovenC), {
         id: "oven",
         name: "Oven",
         until: { by: "search", part: 1 },
-        do: `Slashed to the bone at the thick part, oiled, ${Math.round(kit.ovenC)} °C.`,
-        cue: cues("The back fin still holds: go by the probe.", [
+        do: said("methods.slashedToTheBoneAtThe", { oven: inCelsius(kit.ovenC, 0) }),
+        cue: cues(said("methods.theBackFinStillHoldsGo"), [
           ({ centreC }) => centreC >= 50,
-          "The back fin pulls out; the eye is white.",
+          said("methods.theBackFinPullsOutThe"),
         ]),
       }),
-      rest(piece, "Rest whole."),
+      rest(piece, said("methods.restWhole")),
     ],
   },
 ];

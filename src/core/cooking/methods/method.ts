@@ -1,3 +1,4 @@
+import { said, type Said } from "@/core/shared";
 import type { AllergenId } from "@/core/safety";
 import type { Anatomy, DonenessGroup } from "@/core/species";
 import { STATION, type Pan } from "../model";
@@ -23,7 +24,7 @@ export type Knob = {
 export type School = {
   readonly id: string;
   readonly label: string;
-  readonly why: string;
+  readonly why: Said;
   /** Settings that belong to the school, where they differ from the method's. */
   readonly kit?: Partial<Record<KnobId, number>>;
   readonly practice?: Practice;
@@ -46,7 +47,7 @@ export type StageTemplate = Surroundings & {
   readonly id: string;
   readonly name: string;
   readonly until: Until;
-  readonly do: string;
+  readonly do: Said;
   /** What is to be seen at its end, true of the piece at that moment. */
   readonly cue: Cue;
 };
@@ -117,7 +118,7 @@ export type Suits = {
 export type Method = {
   readonly id: MethodId;
   readonly label: string;
-  readonly line: string;
+  readonly line: Said;
   readonly knobs: readonly Knob[];
   readonly schools: readonly School[];
   readonly suits: Suits;
@@ -142,7 +143,7 @@ export type Method = {
   readonly practice?: Practice;
   /** Allergens the way itself brings: butter, flour, crumb, batter. */
   readonly brings: readonly AllergenId[];
-  readonly cautions: readonly string[];
+  readonly cautions: readonly Said[];
   readonly source: string;
   readonly build: (context: BuildContext) => readonly StageTemplate[];
 };
@@ -190,7 +191,7 @@ type Lying = {
   readonly vessel?: Vessel | null;
   readonly heat?: Surroundings["heat"];
   readonly until: Until;
-  readonly do: string;
+  readonly do: Said;
   readonly cue: StageTemplate["cue"];
 };
 
@@ -210,7 +211,7 @@ export const immersed = (
   lying: Omit<Lying, "under" | "over" | "around">,
 ): StageTemplate => stage(piece, { ...lying, under: medium, over: medium, around: medium });
 
-export const rest = (piece: StovePiece, what?: string, cue?: Cue): StageTemplate =>
+export const rest = (piece: StovePiece, what?: Said, cue?: Cue): StageTemplate =>
   stage(piece, {
     id: "rest",
     name: "Rest",
@@ -219,7 +220,7 @@ export const rest = (piece: StovePiece, what?: string, cue?: Cue): StageTemplate
     over: KITCHEN,
     around: KITCHEN,
     until: { by: "rest" },
-    do: what ?? "Out of the heat, presentation side up, on a warm tray. Never under foil.",
+    do: what ?? said("methods.outOfTheHeatPresentationSide"),
     cue: cue ?? feel,
   });
 

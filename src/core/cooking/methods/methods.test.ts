@@ -11,14 +11,15 @@ import { rankMethods, waysAtSight } from "../plan";
 import { usualCookForm, waysFor } from "./ways";
 import { jobOf } from "../plan";
 import { sheetThicknesses, stageColumns, stationSheet } from "../plan";
+import { english } from "@/words/english.testkit";
 
 test.each(METHODS.map((method) => [method.id, method] as const))(
   "%s: a fitting piece has a plan in order, with cues, a window, a chance and a cut face",
   (_, method) => {
     const request = fitting(method);
     const planned = planCook(request);
-    if (!planned.ok) throw new Error(planned.error.message);
-    const { stages, window, chance, sensitivity, peakC, waterLossPct, stageSeconds } = planned.value;
+    if (!planned.ok) throw new Error(planned.error.message.code);
+    const { stages, window, chance, sensitivity, peakC, waterLossPct, stageSeconds } = english(planned.value);
     expect(stages.length).toBeGreaterThan(1);
     expect(stages.every(({ seconds, cue, do: task }) => seconds > 0 && cue.length > 8 && task.length > 8)).toBe(true);
     expect(window.earlyS).toBeGreaterThanOrEqual(0);
@@ -28,7 +29,7 @@ test.each(METHODS.map((method) => [method.id, method] as const))(
     expect(waterLossPct).toBeGreaterThan(0);
     expect(waterLossPct).toBeLessThan(30);
     const found = findTimes(jobOf(request));
-    if (!found.ok) throw new Error(found.error.message);
+    if (!found.ok) throw new Error(found.error.message.code);
     const face = cutFace(found.value.programme, stageSeconds);
     expect(face.opaque).toHaveLength(face.columns * face.rows);
     expect(face.opaque.some((share) => share !== null && share > 0.5)).toBe(true);
@@ -39,7 +40,7 @@ test("three schools of one scallop: all reach the middle, in their own heat and 
   const { schools } = METHODS.find(({ id }) => id === "scallop-sear")!;
   const species = findSpecies("king-scallop")!;
   const times = schools.map(({ id, why }) => {
-    expect(why.length).toBeGreaterThan(20);
+    expect(english(why).length).toBeGreaterThan(20);
     const planned = planCook({
       species,
       shape: { kind: "puck", diameterMm: 36, heightMm: 18 },
@@ -51,7 +52,7 @@ test("three schools of one scallop: all reach the middle, in their own heat and 
       ruleSetId: "eu-853",
       pieceG: 19,
     });
-    if (!planned.ok) throw new Error(planned.error.message);
+    if (!planned.ok) throw new Error(planned.error.message.code);
     return Math.round(planned.value.pullS);
   });
   expect(new Set(times).size).toBe(3);
@@ -70,9 +71,9 @@ test("a big cold scallop in smoking oil burns before it sets: refused, with the 
     ruleSetId: "eu-853",
     pieceG: 36,
   });
-  if (!planned.ok) throw new Error(planned.error.message);
+  if (!planned.ok) throw new Error(planned.error.message.code);
   const { refusal, practice } = planned.value;
-  expect(refusal?.why).toMatch(/burns before the middle/);
+  expect(english(refusal?.why)).toMatch(/burns before the middle/);
   expect(practice?.agrees).toBe(false);
   expect(practice?.fitsMm).toBeGreaterThan(7);
   expect(practice?.fitsMm).toBeLessThan(20);
@@ -82,10 +83,10 @@ test("ways are ordered by fit and say why; what cannot be done stands last", () 
   const char = fitting(METHODS[0]!);
   const ranked = rankMethods({ ...char, shape: { kind: "slab", thicknessMm: 26 }, skin: true });
   expect(ranked.slice(0, 4).map(({ methodId }) => methodId)).toContain("skin-then-oven");
-  expect(ranked[0]!.reason).toMatch(/usual for this fish/);
+  expect(english(ranked[0]!.reason)).toMatch(/usual for this fish/);
   const thin = rankMethods({ ...char, shape: { kind: "slab", thicknessMm: 9 }, skin: true });
   const crisp = thin.findIndex(({ methodId }) => methodId === "skin-then-oven");
-  expect(thin[crisp]!.refusal).toMatch(/before the skin is crisp/);
+  expect(english(thin[crisp]!.refusal)).toMatch(/before the skin is crisp/);
   expect(crisp).toBeGreaterThan(thin.length / 2);
   expect(ranked.every(({ methodId }) => methodOf(methodId).suits.shapes.includes("slab"))).toBe(true);
 });
@@ -112,7 +113,7 @@ test("a station sheet rises with thickness and names what is too thin", () => {
   const request = { ...fitting(METHODS[0]!), skin: true };
   const rows = [...stationSheet(request, sheetThicknesses({ from: 8, to: 44, step: 6 }))];
   expect(rows.map(({ thicknessMm }) => thicknessMm)).toEqual([8, 14, 20, 26, 32, 38, 44]);
-  expect(rows[0]!.refusal).toMatch(/crisp/);
+  expect(english(rows[0]!.refusal)).toMatch(/crisp/);
   expect(stageColumns(rows)).toEqual(["Skin down", "Turn and oven", "Rest"]);
   const heat = rows.slice(1).map(({ stages }) => stages.slice(0, -1).reduce((sum, { seconds }) => sum + seconds, 0));
   heat.slice(1).forEach((seconds, index) => expect(seconds).toBeGreaterThan(heat[index]!));
@@ -128,7 +129,7 @@ test("frozen, a steak takes longer than thawed and ends at the same centre", () 
   if (!thawed.ok || !frozen.ok) throw new Error("both can be steamed");
   expect(frozen.value.pullS).toBeGreaterThan(1.4 * thawed.value.pullS);
   expect(Math.abs(frozen.value.peakC - 54)).toBeLessThan(0.5);
-  expect(frozen.value.warnings.join()).toMatch(/From frozen/);
+  expect(english(frozen.value.warnings).join()).toMatch(/From frozen/);
 });
 
 test("ways offered are ways: no ridged pan for a lobster, no whole fish that is a crustacean, and no animal without any", () => {

@@ -1,31 +1,28 @@
+import { inCelsius, said, type Said, inMm } from "@/core/shared";
 import { bathVessel, panVessel, potVessel } from "../model";
 import { cues, feel, isBrowned, isThrough, nearlyThrough, type AtEnd } from "./cue";
 import { immersed, inOven, KITCHEN, knob, liquid, metal, oven, rest, sidesOf, stage, type Method } from "./method";
 import { FINFISH, HOT_OIL, lineWords } from "./skinCrisp";
 
 const PRACTICE = "common practice";
-const STEAM_BURNS = "Steam burns: lift the lid away from you.";
-const LIVE =
-  "Live animals: chilled numb or stunned first, then at once; the animal-welfare law of the place decides how.";
+const STEAM_BURNS = said("methods.steamBurnsLiftTheLidAway");
+const LIVE = said("methods.liveAnimalsChilledNumbOrStunned");
 
 /** Two faces one after the other on the metal, with what each shows. */
 const sideCue = (down: 0 | 1) =>
   down === 0
-    ? cues("It still holds: leave it until it lets go.", [
+    ? cues(said("methods.itStillHoldsLeaveItUntil2"), [
         isBrowned,
-        (end: AtEnd) => `${lineWords(end)}; gold, it lets go.`,
+        (end: AtEnd) => said("methods.endGoldItLetsGo", { end: lineWords(end) }),
       ])
-    : cues("Gold below; the middle still glassy.", [
-        nearlyThrough,
-        "Gold on both sides, opaque at the edge, it gives and comes back.",
-      ]);
+    : cues(said("methods.goldBelowTheMiddleStillGlassy"), [nearlyThrough, said("methods.goldOnBothSidesOpaqueAt")]);
 
 /** Ways every station has: pan and butter, bars, hot plate, pot, oil, smoke, salt. */
 export const MORE_METHODS: readonly Method[] = [
   {
     id: "meuniere",
     label: "Floured, in butter",
-    line: "Floured at the last moment, butter and oil, turned once; brown butter and lemon over it.",
+    line: said("methods.flouredAtTheLastMomentButter"),
     knobs: [knob("panC", "Pan", 175, 140, 210)],
     schools: [],
     suits: {
@@ -42,7 +39,7 @@ export const MORE_METHODS: readonly Method[] = [
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
-      const side = (id: string, name: string, down: 0 | 1, part: number, task: string) =>
+      const side = (id: string, name: string, down: 0 | 1, part: number, task: Said) =>
         stage(piece, {
           id,
           name,
@@ -60,17 +57,17 @@ export const MORE_METHODS: readonly Method[] = [
           "First side",
           0,
           0.55,
-          `Floured and shaken, ${Math.round(kit.panC)} °C butter and oil, best side down; baste the edges.`,
+          said("methods.flouredAndShakenPanButterAnd", { pan: inCelsius(kit.panC, 0) }),
         ),
-        side("turn", "Turn", 1, 0.45, "Turn once; fresh butter when it is nearly there."),
-        rest(piece, "Onto the plate; brown the butter, lemon and parsley in, over the fish."),
+        side("turn", "Turn", 1, 0.45, said("methods.turnOnceFreshButterWhenIt")),
+        rest(piece, said("methods.ontoThePlateBrownTheButter")),
       ];
     },
   },
   {
     id: "plain-grill",
     label: "Grilled, plain",
-    line: "Oiled, on clean hot bars, turned once.",
+    line: said("methods.oiledOnCleanHotBarsTurned"),
     knobs: [knob("panC", "Bars", 240, 180, 320)],
     schools: [],
     suits: {
@@ -82,11 +79,11 @@ export const MORE_METHODS: readonly Method[] = [
     },
     longestS: 2400,
     brings: [],
-    cautions: ["Oil the fish or the bars, never pour oil onto the fire."],
+    cautions: [said("methods.oilTheFishOrTheBars")],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
-      const side = (id: string, name: string, down: 0 | 1, part: number, task: string) =>
+      const side = (id: string, name: string, down: 0 | 1, part: number, task: Said) =>
         stage(piece, {
           id,
           name,
@@ -98,24 +95,15 @@ export const MORE_METHODS: readonly Method[] = [
           do: task,
           cue:
             down === 0
-              ? cues("It still holds: leave it until the marks are set.", [
-                  isBrowned,
-                  "Marks set, it lets go by itself.",
-                ])
-              : cues("Marks on both sides, the middle still glassy.", [
+              ? cues(said("methods.itStillHoldsLeaveItUntil"), [isBrowned, said("methods.marksSetItLetsGoBy")])
+              : cues(said("methods.marksOnBothSidesTheMiddle"), [
                   nearlyThrough,
-                  "Marks on both sides, opaque at the edge.",
+                  said("methods.marksOnBothSidesOpaqueAt"),
                 ]),
         });
       return [
-        side(
-          "first",
-          "First side",
-          0,
-          0.55,
-          `Dry, oiled, on ${Math.round(kit.panC)} °C bars, skin side first; leave it.`,
-        ),
-        side("turn", "Turn", 1, 0.45, "Turn once, with the bars."),
+        side("first", "First side", 0, 0.55, said("methods.dryOiledOnPanBarsSkin", { pan: inCelsius(kit.panC, 0) })),
+        side("turn", "Turn", 1, 0.45, said("methods.turnOnceWithTheBars")),
         rest(piece),
       ];
     },
@@ -123,7 +111,7 @@ export const MORE_METHODS: readonly Method[] = [
   {
     id: "plancha",
     label: "On the plancha",
-    line: "Dry and oiled on smooth hot steel, pressed, turned once.",
+    line: said("methods.dryAndOiledOnSmoothHot"),
     knobs: [knob("panC", "Plate", 230, 180, 280)],
     schools: [],
     suits: {
@@ -135,12 +123,12 @@ export const MORE_METHODS: readonly Method[] = [
     },
     longestS: 1200,
     brings: [],
-    cautions: ["Hot steel and wet fish spit: dry it well."],
+    cautions: [said("methods.hotSteelAndWetFishSpit")],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
       const lying = sidesOf(piece, metal("panFlesh"), KITCHEN);
-      const side = (id: string, name: string, down: 0 | 1, part: number, task: string) =>
+      const side = (id: string, name: string, down: 0 | 1, part: number, task: Said) =>
         stage(piece, {
           id,
           name,
@@ -154,16 +142,16 @@ export const MORE_METHODS: readonly Method[] = [
           cue: sideCue(down),
         });
       return [
-        side("first", "First side", 0, 0.6, `Dry, oiled, on the ${Math.round(kit.panC)} °C plate, pressed flat.`),
-        side("turn", "Turn", 1, 0.4, "Turn once; out before it weeps."),
-        rest(piece, "Off the plate, salt, oil and something sharp."),
+        side("first", "First side", 0, 0.6, said("methods.dryOiledOnThePanPlate", { pan: inCelsius(kit.panC, 0) })),
+        side("turn", "Turn", 1, 0.4, said("methods.turnOnceOutBeforeItWeeps")),
+        rest(piece, said("methods.offThePlateSaltOilAnd")),
       ];
     },
   },
   {
     id: "boil",
     label: "Boiled in salt water",
-    line: "As salty as the sea, at a full boil, by weight; drained on its back.",
+    line: said("methods.asSaltyAsTheSeaAt"),
     knobs: [knob("mediumC", "Water", 99, 90, 100)],
     schools: [],
     suits: {
@@ -184,20 +172,20 @@ export const MORE_METHODS: readonly Method[] = [
         name: "At the boil",
         vessel: potVessel(8, kit.mediumC),
         until: { by: "search", part: 1 },
-        do: `A big pot of water with 3.5 % salt, at ${Math.round(kit.mediumC)} °C; in, lid on, the clock from when it boils again.`,
-        cue: cues("Red outside; the middle not yet hot: go by the clock.", [
+        do: said("methods.aBigPotOfWaterWith", { medium: inCelsius(kit.mediumC, 0) }),
+        cue: cues(said("methods.redOutsideTheMiddleNotYet"), [
           ({ centreC }) => centreC >= 48,
-          "Red all over; a leg pulls out, the tail springs back.",
+          said("methods.redAllOverALegPulls"),
         ]),
       }),
-      rest(piece, "Drain on its back; into ice only if it is served cold.", feel),
+      rest(piece, said("methods.drainOnItsBackIntoIce"), feel),
     ],
   },
   {
     id: "court-bouillon",
     label: "In court-bouillon",
     special: true,
-    line: "Aromatic stock with wine or vinegar, just under the simmer.",
+    line: said("methods.aromaticStockWithWineOrVinegar"),
     knobs: [knob("mediumC", "Stock", 82, 65, 95)],
     schools: [],
     suits: {
@@ -217,17 +205,20 @@ export const MORE_METHODS: readonly Method[] = [
         name: "In the stock",
         vessel: potVessel(4, kit.mediumC),
         until: { by: "search", part: 1 },
-        do: `Stock with 1.2 % salt at ${Math.round(kit.mediumC)} °C to cover; it trembles, it does not boil.`,
-        cue: cues("Opaque outside, the middle still glassy.", [isThrough, "Opaque, it gives and comes back."]),
+        do: said("methods.stockWith12SaltAt", { medium: inCelsius(kit.mediumC, 0) }),
+        cue: cues(said("methods.opaqueOutsideTheMiddleStillGlassy"), [
+          isThrough,
+          said("methods.opaqueItGivesAndComesBack"),
+        ]),
       }),
-      rest(piece, "Lift, drain on a cloth, skin off while it is warm."),
+      rest(piece, said("methods.liftDrainOnAClothSkin")),
     ],
   },
   {
     id: "oil-confit",
     label: "Confit in oil",
     special: true,
-    line: "Covered in warm oil, an even soft middle.",
+    line: said("methods.coveredInWarmOilAnEven"),
     knobs: [knob("mediumC", "Oil", 55, 42, 85)],
     schools: [],
     suits: {
@@ -239,9 +230,7 @@ export const MORE_METHODS: readonly Method[] = [
     },
     longestS: 3 * 3600,
     brings: [],
-    cautions: [
-      "Oil this warm makes nothing safe: serve at once; kept under oil it is packed without air and needs a plan (3-502.12; memory, high).",
-    ],
+    cautions: [said("methods.oilThisWarmMakesNothingSafe")],
     source: PRACTICE,
     build: ({ piece, kit }) => [
       immersed(piece, liquid("butter"), {
@@ -249,17 +238,17 @@ export const MORE_METHODS: readonly Method[] = [
         name: "In the oil",
         vessel: { ...bathVessel(2, kit.mediumC), label: "2 l of oil" },
         until: { by: "search", part: 1 },
-        do: `Oil at ${Math.round(kit.mediumC)} °C to cover, salted before; never a bubble.`,
-        cue: cues("Warm, still glassy in the middle.", [isThrough, "The layers show; it gives and comes back."]),
+        do: said("methods.oilAtMediumToCoverSalted", { medium: inCelsius(kit.mediumC, 0) }),
+        cue: cues(said("methods.warmStillGlassyInTheMiddle"), [isThrough, said("methods.theLayersShowItGivesAnd")]),
       }),
-      rest(piece, "Lift, drain on a rack."),
+      rest(piece, said("methods.liftDrainOnARack")),
     ],
   },
   {
     id: "hot-smoke",
     label: "Hot-smoked",
     special: true,
-    line: "Brined and dried, smoked in warm air until it is cooked.",
+    line: said("methods.brinedAndDriedSmokedInWarm"),
     knobs: [knob("ovenC", "Smoker", 90, 70, 130)],
     schools: [],
     suits: {
@@ -271,9 +260,7 @@ export const MORE_METHODS: readonly Method[] = [
     },
     longestS: 4 * 3600,
     brings: [],
-    cautions: [
-      "Smoking to keep it is another matter: a written plan and, in the US, a variance (3-502.11; memory, high). This is for serving now.",
-    ],
+    cautions: [said("methods.smokingToKeepIsAnotherMatter")],
     source: PRACTICE,
     build: ({ piece, kit }) => [
       immersed(piece, oven(kit.ovenC), {
@@ -281,11 +268,8 @@ export const MORE_METHODS: readonly Method[] = [
         name: "In the smoke",
         heat: inOven(kit.ovenC),
         until: { by: "search", part: 1 },
-        do: `Brined and dried until tacky, on a rack in ${Math.round(kit.ovenC)} °C smoke.`,
-        cue: cues("Dry and gold outside; the middle still glassy.", [
-          isThrough,
-          "Gold and dry, it gives; the layers show at the edge.",
-        ]),
+        do: said("methods.brinedAndDriedUntilTackyOn", { oven: inCelsius(kit.ovenC, 0) }),
+        cue: cues(said("methods.dryAndGoldOutsideTheMiddle"), [isThrough, said("methods.goldAndDryItGivesThe")]),
       }),
       rest(piece),
     ],
@@ -294,7 +278,7 @@ export const MORE_METHODS: readonly Method[] = [
     id: "salt-crust",
     label: "In a salt crust",
     special: true,
-    line: "Whole, skin and scales on, buried in damp salt, baked, cracked at the table.",
+    line: said("methods.wholeSkinAndScalesOnBuried"),
     knobs: [knob("ovenC", "Oven", 200, 170, 240)],
     schools: [],
     suits: {
@@ -306,7 +290,7 @@ export const MORE_METHODS: readonly Method[] = [
     },
     longestS: 3 * 3600,
     brings: [],
-    cautions: ["Bones: say so at the table.", "The crust holds its heat: it goes on cooking until it is opened."],
+    cautions: [said("methods.bonesSaySoAtTheTable"), said("methods.theCrustHoldsItsHeatIt")],
     source: PRACTICE,
     build: ({ piece, kit }) => {
       // damp salt warms to its own steam and then bakes dry around the fish
@@ -325,10 +309,10 @@ export const MORE_METHODS: readonly Method[] = [
           around: crust,
           heat: inOven(kit.ovenC),
           until: { by: "search", part: 1 },
-          do: `Scales on, 20 mm of damp coarse salt all round, ${Math.round(kit.ovenC)} °C oven; probe through the crust.`,
-          cue: cues("The crust is hard; the fish not yet there: probe through it.", [
+          do: said("methods.scalesOn20MmOfDamp", { bound: inMm(20), oven: inCelsius(kit.ovenC, 0) }),
+          cue: cues(said("methods.theCrustIsHardTheFish"), [
             ({ centreC }) => centreC >= 40,
-            "The crust is hard and dry; the probe through it is warm on the lip.",
+            said("methods.theCrustIsHardAndDry"),
           ]),
         }),
         stage(piece, {
@@ -338,7 +322,7 @@ export const MORE_METHODS: readonly Method[] = [
           over: { on: "steam", film: "stillAir", toC: 70, rampS: 0 },
           around: { on: "steam", film: "stillAir", toC: 70, rampS: 0 },
           until: { by: "rest" },
-          do: "Crack it at the table, skin off with the salt.",
+          do: said("methods.crackItAtTheTableSkin"),
           cue: feel,
         }),
       ];

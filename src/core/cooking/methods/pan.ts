@@ -1,3 +1,4 @@
+import { inCelsius, said, type Said } from "@/core/shared";
 import { panVessel, plateVessel } from "../model";
 import { cues, feel, isBrowned, nearlyThrough } from "./cue";
 import { inOven, KITCHEN, knob, metal, oven, OVEN, PAN, rest, stage, type Method } from "./method";
@@ -9,7 +10,7 @@ export const PAN_METHODS: readonly Method[] = [
   {
     id: "herb-first",
     label: "Herb side first, then low",
-    line: "Skinless: the herbed face set hot, turned, finished on a low flame.",
+    line: said("methods.skinlessTheHerbedFaceSetHot"),
     knobs: [PAN, knob("secondC", "Pan after the turn", 130, 90, 200)],
     schools: [],
     suits: {
@@ -30,11 +31,8 @@ export const PAN_METHODS: readonly Method[] = [
         over: KITCHEN,
         vessel: panVessel(pan, kit.panC),
         until: { by: "clock", seconds: 75 },
-        do: `Herbs pressed on, oil in the ${Math.round(kit.panC)} °C pan, herb side down, do not touch it.`,
-        cue: cues("The herbs have set to the flesh; leave it until it lets go.", [
-          isBrowned,
-          "The herbs have set to the flesh and it lets go.",
-        ]),
+        do: said("methods.herbsPressedOnOilInThe", { pan: inCelsius(kit.panC, 0) }),
+        cue: cues(said("methods.theHerbsHaveSetToThe"), [isBrowned, said("methods.theHerbsHaveSetToThe2")]),
       }),
       stage(piece, {
         id: "low",
@@ -45,9 +43,12 @@ export const PAN_METHODS: readonly Method[] = [
         vessel: panVessel(pan, kit.panC),
         heat: { by: "burner", setC: kit.secondC },
         until: { by: "search", part: 1 },
-        do: "Turn, flame right down.",
+        do: said("methods.turnFlameRightDown"),
         cue: (end) =>
-          `${nearlyThrough(end) ? "Both lines have met but for a band" : "The lines have not met yet"}; ${feel(end).toLowerCase()}`,
+          said("methods.clauses", {
+            first: nearlyThrough(end) ? said("methods.bothLinesHaveMetButFor") : said("methods.theLinesHaveNotMetYet"),
+            then: feel(end),
+          }),
       }),
       rest(piece),
     ],
@@ -55,7 +56,7 @@ export const PAN_METHODS: readonly Method[] = [
   {
     id: "wrapped",
     label: "Wrapped and sealed on all sides",
-    line: "Ham or leaves around it, all faces on the metal; pink inside, but hot.",
+    line: said("methods.hamOrLeavesAroundItAll"),
     knobs: [PAN, OVEN],
     schools: [],
     suits: {
@@ -67,11 +68,11 @@ export const PAN_METHODS: readonly Method[] = [
     coatMm: 0.8,
     longestS: 3000,
     brings: [],
-    cautions: ["The wrapping brings its own salt: season no more."],
+    cautions: [said("methods.theWrappingBringsItsOwnSalt")],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
-      const one = (id: string, name: string, down: 0 | 1, task: string) =>
+      const one = (id: string, name: string, down: 0 | 1, task: Said) =>
         stage(piece, {
           id,
           name,
@@ -81,11 +82,14 @@ export const PAN_METHODS: readonly Method[] = [
           vessel,
           until: { by: "clock", seconds: 75 },
           do: task,
-          cue: cues("The wrapping holds by itself.", [isBrowned, "The wrapping has crisped and holds by itself."]),
+          cue: cues(said("methods.theWrappingHoldsByItself"), [
+            isBrowned,
+            said("methods.theWrappingHasCrispedAndHolds"),
+          ]),
         });
       return [
-        one("seam", "Seam down", 0, `Seam down in the oiled ${Math.round(kit.panC)} °C pan.`),
-        one("turn", "Turn it through", 1, "Turn it through all its sides."),
+        one("seam", "Seam down", 0, said("methods.seamDownInTheOiledPan", { pan: inCelsius(kit.panC, 0) })),
+        one("turn", "Turn it through", 1, said("methods.turnItThroughAllItsSides")),
         stage(piece, {
           id: "oven",
           name: "Oven",
@@ -94,20 +98,20 @@ export const PAN_METHODS: readonly Method[] = [
           vessel,
           heat: inOven(kit.ovenC),
           until: { by: "search", part: 1 },
-          do: `Pan into the ${Math.round(kit.ovenC)} °C oven.`,
-          cue: cues("Crisp outside; the middle still cool: go by the probe.", [
+          do: said("methods.panIntoTheOvenOven", { oven: inCelsius(kit.ovenC, 0) }),
+          cue: cues(said("methods.crispOutsideTheMiddleStillCool"), [
             ({ centreC }) => centreC >= 40,
-            "Crisp outside; a needle from the middle is warm on the lip.",
+            said("methods.crispOutsideANeedleFromThe"),
           ]),
         }),
-        rest(piece, "Rest it whole; slice after."),
+        rest(piece, said("methods.restItWholeSliceAfter")),
       ];
     },
   },
   {
     id: "bread-crusted",
     label: "Bread-crusted",
-    line: "Bread side down until it sets, into the oven without turning, turned once at the end.",
+    line: said("methods.breadSideDownUntilItSets"),
     knobs: [knob("panC", "Pan", 170, 130, 210), OVEN],
     schools: [],
     suits: {
@@ -130,8 +134,8 @@ export const PAN_METHODS: readonly Method[] = [
           over: KITCHEN,
           vessel,
           until: { by: "clock", seconds: 60 },
-          do: `Thin bread pressed on, down in the buttered ${Math.round(kit.panC)} °C pan.`,
-          cue: () => "The bread has set and slides.",
+          do: said("methods.thinBreadPressedOnDownIn", { pan: inCelsius(kit.panC, 0) }),
+          cue: () => said("methods.theBreadHasSetAndSlides"),
         }),
         stage(piece, {
           id: "oven",
@@ -141,10 +145,10 @@ export const PAN_METHODS: readonly Method[] = [
           vessel,
           heat: inOven(kit.ovenC),
           until: { by: "search", part: 1 },
-          do: `Into the ${Math.round(kit.ovenC)} °C oven as it lies.`,
-          cue: cues("Lift a corner: golden, never black; the sides not yet closed.", [
+          do: said("methods.intoTheOvenOvenAsIt", { oven: inCelsius(kit.ovenC, 0) }),
+          cue: cues(said("methods.liftACornerGoldenNeverBlack"), [
             ({ lineShare, throughSet }) => throughSet || lineShare > 0.4,
-            "Golden when you lift a corner, never black; sides opaque.",
+            said("methods.goldenWhenYouLiftACorner"),
           ]),
         }),
         stage(piece, {
@@ -155,8 +159,8 @@ export const PAN_METHODS: readonly Method[] = [
           over: KITCHEN,
           vessel,
           until: { by: "clock", seconds: 20 },
-          do: "Turn once, bread up.",
-          cue: () => "The flesh side has closed.",
+          do: said("methods.turnOnceBreadUp"),
+          cue: () => said("methods.theFleshSideHasClosed"),
         }),
         rest(piece),
       ];
@@ -165,7 +169,7 @@ export const PAN_METHODS: readonly Method[] = [
   {
     id: "crab-cake",
     label: "Cakes, pan then oven",
-    line: "Golden butter, not touched until the crust holds, turned, finished in the oven.",
+    line: said("methods.goldenButterNotTouchedUntilThe"),
     knobs: [knob("panC", "Pan", 165, 130, 200), OVEN],
     schools: [],
     suits: {
@@ -178,7 +182,7 @@ export const PAN_METHODS: readonly Method[] = [
     comminuted: true,
     longestS: 2400,
     brings: ["gluten", "egg", "milk"],
-    cautions: ["Minced fish carries the surface inside: cook it through."],
+    cautions: [said("methods.mincedFishCarriesTheSurfaceInside")],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
@@ -190,11 +194,8 @@ export const PAN_METHODS: readonly Method[] = [
           over: KITCHEN,
           vessel,
           until: { by: "clock", seconds: 75 },
-          do: `Golden butter in the ${Math.round(kit.panC)} °C pan, cakes in, do not touch them.`,
-          cue: cues("Not yet a crust: leave it until it holds when nudged.", [
-            isBrowned,
-            "A crust that holds when nudged.",
-          ]),
+          do: said("methods.goldenButterInThePanPan", { pan: inCelsius(kit.panC, 0) }),
+          cue: cues(said("methods.notYetACrustLeaveIt"), [isBrowned, said("methods.aCrustThatHoldsWhenNudged")]),
         }),
         stage(piece, {
           id: "oven",
@@ -205,10 +206,10 @@ export const PAN_METHODS: readonly Method[] = [
           vessel,
           heat: inOven(kit.ovenC),
           until: { by: "search", part: 1 },
-          do: `Turn, into the ${Math.round(kit.ovenC)} °C oven.`,
-          cue: cues("Firm at the edge, the middle still soft: go by the probe.", [
+          do: said("methods.turnIntoTheOvenOven", { oven: inCelsius(kit.ovenC, 0) }),
+          cue: cues(said("methods.firmAtTheEdgeTheMiddle"), [
             ({ centreC }) => centreC >= 60,
-            "Firm to the finger, hot in the middle.",
+            said("methods.firmToTheFingerHotIn"),
           ]),
         }),
         rest(piece),
@@ -219,7 +220,7 @@ export const PAN_METHODS: readonly Method[] = [
     id: "hot-plate",
     label: "One side, then the hot plate",
     special: true,
-    line: "Set on one side only; the warm plate and the pass finish it.",
+    line: said("methods.setOnOneSideOnlyThe"),
     knobs: [PAN, knob("secondC", "Plate", 85, 60, 110)],
     schools: [],
     suits: {
@@ -231,7 +232,7 @@ export const PAN_METHODS: readonly Method[] = [
     rare: true,
     longestS: 400,
     brings: [],
-    cautions: ["A warm plate does not make under-cooked fish safe: the advisory stands."],
+    cautions: [said("methods.aWarmPlateDoesNotMake")],
     source: PRACTICE,
     build: (context) => {
       const { piece, kit } = context;
@@ -243,7 +244,7 @@ export const PAN_METHODS: readonly Method[] = [
           over: KITCHEN,
           vessel: panVessel(context.pan, kit.panC),
           until: { by: "search", part: 1 },
-          do: `Oiled ${Math.round(kit.panC)} °C pan, one side only.`,
+          do: said("methods.oiledPanPanOneSideOnly", { pan: inCelsius(kit.panC, 0) }),
           cue: lineWords,
         }),
         stage(piece, {
@@ -255,7 +256,7 @@ export const PAN_METHODS: readonly Method[] = [
           vessel: plateVessel(context.pan.diameterMm, kit.secondC),
           heat: { by: "nobody" },
           until: { by: "rest" },
-          do: `Raw side down on a ${Math.round(kit.secondC)} °C plate; to the pass at once.`,
+          do: said("methods.rawSideDownOnASecond", { second: inCelsius(kit.secondC, 0) }),
           cue: feel,
         }),
       ];

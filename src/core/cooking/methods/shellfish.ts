@@ -1,3 +1,4 @@
+import { inCelsius, inMm, said, type Said } from "@/core/shared";
 import { cues, feel, hasEdge, isBrowned, isThrough, nearlyThrough, type Cue } from "./cue";
 import { panVessel, potVessel } from "../model";
 import { broilerView } from "../model";
@@ -24,11 +25,8 @@ function scallopSear({ piece, kit, pan, school }: BuildContext) {
       over: KITCHEN,
       vessel: hot,
       until: { by: "search", part: way.part },
-      do: `Dry, salt now, ${Math.round(kit.panC)} °C, clockwise from twelve; do not move them.`,
-      cue: cues("It still holds: leave it until it is gold and lets go.", [
-        isBrowned,
-        "Gold up the rim, and it lets go.",
-      ]),
+      do: said("methods.drySaltNowPanClockwiseFrom", { pan: inCelsius(kit.panC, 0) }),
+      cue: cues(said("methods.itStillHoldsLeaveItUntil3"), [isBrowned, said("methods.goldUpTheRimAndIt")]),
     }),
     stage(piece, {
       id: "turn",
@@ -38,16 +36,14 @@ function scallopSear({ piece, kit, pan, school }: BuildContext) {
       over: basted ? { on: "baste", fatC: FOAM_C, share: 0.5 } : KITCHEN,
       vessel: hot,
       until: { by: "search", part: 1 - way.part },
-      do: basted
-        ? "Turn in the order they went in; spoon the foam over."
-        : "Turn in the order they went in, a knob of butter.",
+      do: basted ? said("methods.turnInTheOrderTheyWent") : said("methods.turnInTheOrderTheyWent2"),
       cue: cues(
-        "Still glassy through: go by the clock.",
-        [({ throughSet }) => throughSet, "Springs back, opaque at the waist."],
-        [hasEdge, "Springs back; a glassy line left around the waist."],
+        said("methods.stillGlassyThroughGoByThe"),
+        [({ throughSet }) => throughSet, said("methods.springsBackOpaqueAtTheWaist")],
+        [hasEdge, said("methods.springsBackAGlassyLineLeft")],
       ),
     }),
-    rest(piece, "Out onto a warm cloth, gold side up."),
+    rest(piece, said("methods.outOntoAWarmClothGold")),
   ];
 }
 
@@ -55,26 +51,26 @@ export const SHELLFISH_METHODS: readonly Method[] = [
   {
     id: "scallop-sear",
     label: "Scallop in the pan",
-    line: "A gold face, a just-set middle; three ways with the pan.",
+    line: said("methods.aGoldFaceAJustSet"),
     knobs: [knob("panC", "Pan", 230, 120, 280)],
     schools: [
       {
         id: "steaming-butter",
         label: "Cooked gently in steaming butter, 3 min, then 2-3 min basting: no sear",
-        why: "for scallops over 22 mm: it alone carries them from cold to a set middle before the face is too dark",
+        why: said("methods.forScallopsOver22MmIt", { bound: inMm(22) }),
         kit: { panC: 155 },
         practice: { fromS: 300, toS: 360 },
       },
       {
         id: "smoking-oil",
         label: "Smoking oil, about a minute, then a few seconds in butter",
-        why: "up to 18 mm the default: darkest crust, least time; a heavy pan, well tempered scallops",
+        why: said("methods.upTo18MmTheDefault", { bound: inMm(18) }),
         practice: { fromS: 65, toS: 120 },
       },
       {
         id: "dry-plate",
         label: "Dry non-stick plate, fat only at the turn",
-        why: "18 to 22 mm the default: cleanest flavour, evenest gold; poorer contact, so longer",
+        why: said("methods.at18To22MmTheDefault", { bound: inMm(18), bound2: inMm(22) }),
         kit: { panC: 220 },
         practice: { fromS: 90, toS: 180 },
       },
@@ -82,14 +78,14 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     suits: { groups: ["scallop"], shapes: ["puck"], thicknessMm: [15, 40], skin: "either" },
     longestS: 900,
     brings: ["milk"],
-    cautions: ["Hot fat and wet scallops spit: dry them first."],
+    cautions: [said("methods.hotFatAndWetScallopsSpit")],
     source: PRACTICE,
     build: scallopSear,
   },
   {
     id: "langoustine",
     label: "Langoustine on its sides",
-    line: "Hot pan, on the sides first, then the belly; a little butter to tame it; glaze.",
+    line: said("methods.hotPanOnTheSidesFirst"),
     knobs: [knob("panC", "Pan", 210, 150, 260)],
     schools: [],
     suits: {
@@ -102,12 +98,12 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     coatMm: 0.3,
     longestS: 600,
     brings: ["milk"],
-    cautions: ["Shell edges cut; hot shell spits."],
+    cautions: [said("methods.shellEdgesCutHotShellSpits")],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
       const lying = sidesOf(piece, metal("panDry"), KITCHEN);
-      const one = (id: string, name: string, part: number, task: string, cue: Cue) =>
+      const one = (id: string, name: string, part: number, task: Said, cue: Cue) =>
         stage(piece, {
           id,
           name,
@@ -124,18 +120,18 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           "sides",
           "On the sides",
           0.6,
-          `Oiled ${Math.round(kit.panC)} °C pan, first one side, then the other.`,
-          cues("Shell turning coral.", [hasEdge, "Shell coral, the edge of the flesh opaque."]),
+          said("methods.oiledPanPanFirstOneSide", { pan: inCelsius(kit.panC, 0) }),
+          cues(said("methods.shellTurningCoral"), [hasEdge, said("methods.shellCoralTheEdgeOfThe")]),
         ),
         one(
           "belly",
           "On the belly, butter",
           0.4,
-          "Belly down, a little butter to tame the pan; glaze.",
+          said("methods.bellyDownALittleButterTo"),
           cues(
-            "The edge opaque, the middle still raw: go by the clock.",
-            [isThrough, "Opaque through, a little give."],
-            [nearlyThrough, "Opaque with a pearl in the middle."],
+            said("methods.theEdgeOpaqueTheMiddleStill"),
+            [isThrough, said("methods.opaqueThroughALittleGive")],
+            [nearlyThrough, said("methods.opaqueWithAPearlInThe")],
           ),
         ),
         rest(piece),
@@ -145,7 +141,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
   {
     id: "steam-broil",
     label: "Steamed, rested, then broiled",
-    line: "Steam most of the way, rest, split, herb butter, a few minutes under the glow.",
+    line: said("methods.steamMostOfTheWayRest"),
     knobs: [knob("sourceC", "Broiler", 600, 450, 800), knob("distanceMm", "Below the element", 115, 60, 250)],
     schools: [],
     suits: {
@@ -159,10 +155,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     },
     longestS: 2400,
     brings: ["milk", "gluten"],
-    cautions: [
-      "Steam burns: lift the lid away from you. Live animals: stun by the house's humane method first.",
-      "Broiled raw all the way it turns tough and burnt; crumbs and garlic burn first.",
-    ],
+    cautions: [said("methods.steamBurnsLiftTheLidAway2"), said("methods.broiledRawAllTheWayIt")],
     source: PRACTICE,
     build: ({ piece, kit }) => {
       const steam = { on: "steam", film: "steam", toC: 100, rampS: 30 } as const;
@@ -176,10 +169,10 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           around: steam,
           // the steam cooks, the broiler browns and warms
           until: { by: "search", part: 0.78 },
-          do: "Over hard steam, lid on.",
-          cue: cues("Shell red; the tail not yet set: go by the clock.", [
+          do: said("methods.overHardSteamLidOn"),
+          cue: cues(said("methods.shellRedTheTailNotYet"), [
             ({ centreC }) => centreC >= 45,
-            "Shell red all over, tail curls back when pulled.",
+            said("methods.shellRedAllOverTailCurls"),
           ]),
         }),
         stage(piece, {
@@ -188,8 +181,8 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           under: KITCHEN,
           over: KITCHEN,
           until: { by: "clock", seconds: 600 },
-          do: "Rest 10 min, split lengthwise, herb butter on the cut face.",
-          cue: () => "The heat has gone inward; juices stay in when you cut.",
+          do: said("methods.rest10MinSplitLengthwiseHerb"),
+          cue: () => said("methods.theHeatHasGoneInwardJuices"),
         }),
         stage(piece, {
           id: "broil",
@@ -204,10 +197,10 @@ export const SHELLFISH_METHODS: readonly Method[] = [
             ],
           },
           until: { by: "search", part: 0.22 },
-          do: `Cut face up, ${Math.round(kit.distanceMm)} mm under the element, 8 min at most.`,
-          cue: cues("Butter bubbles; hot to the middle.", [
+          do: said("methods.cutFaceUpDistanceUnderThe", { distance: inMm(kit.distanceMm, 0) }),
+          cue: cues(said("methods.butterBubblesHotToTheMiddle"), [
             isBrowned,
-            "Butter bubbles, edges gold; crumbs and garlic not yet brown.",
+            said("methods.butterBubblesEdgesGoldCrumbsAnd"),
           ]),
         }),
         rest(piece),
@@ -217,7 +210,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
   {
     id: "open-shells",
     label: "Steamed open",
-    line: "Wine or cider at a hard boil, lid on, shaken; out as they open.",
+    line: said("methods.wineOrCiderAtAHard"),
     knobs: [],
     schools: [],
     suits: {
@@ -230,10 +223,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     opens: true,
     longestS: 900,
     brings: ["sulphites"],
-    cautions: [
-      "Throw away what stays shut after the rest are open and what was open and would not close before.",
-      "Opening is not proof of cooking: biotoxins and some viruses outlast it; the tag says where they grew.",
-    ],
+    cautions: [said("methods.throwAwayWhatStaysShutAfter"), said("methods.openingIsNotProofOfCooking")],
     source: PRACTICE,
     build: ({ piece }) => {
       const pot = potVessel(0.4, 100, STATION.kitchenC);
@@ -253,21 +243,17 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           },
           vessel: pot,
           until: { by: "search", part: 1 },
-          do: "Liquid boiling hard, shells in two layers at most, lid on, shake once.",
-          cue: () => "Shells gape; take each out as it opens.",
+          do: said("methods.liquidBoilingHardShellsInTwo"),
+          cue: () => said("methods.shellsGapeTakeEachOutAs"),
         }),
-        rest(
-          piece,
-          "Lid off; serve with their liquor.",
-          () => "All gape, the meat plump and loose from the shell; any that stayed shut is out.",
-        ),
+        rest(piece, said("methods.lidOffServeWithTheirLiquor"), () => said("methods.allGapeTheMeatPlumpAnd")),
       ];
     },
   },
   {
     id: "parcel",
     label: "In a parcel",
-    line: "Closed in paper with its garnish and a little air; ready when it has blown up.",
+    line: said("methods.closedInPaperWithItsGarnish"),
     knobs: [knob("ovenC", "Oven", 170, 140, 220)],
     schools: [],
     suits: {
@@ -280,7 +266,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
     longestS: 2400,
     practice: { fromS: 420, toS: 900 },
     brings: [],
-    cautions: ["Steam from the parcel: open it away from you."],
+    cautions: [said("methods.steamFromTheParcelOpenIt")],
     source: PRACTICE,
     build: ({ piece, kit }) => {
       // the hotter the oven, the sooner its air has warmed parcel and garnish to their own steam
@@ -299,10 +285,10 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           around: inside,
           heat: inOven(kit.ovenC),
           until: { by: "search", part: 1 },
-          do: `Air left in the parcel, ${Math.round(kit.ovenC)} °C oven, on a hot tray.`,
-          cue: cues("The paper softens; no steam in it yet.", [
+          do: said("methods.airLeftInTheParcelOven", { oven: inCelsius(kit.ovenC, 0) }),
+          cue: cues(said("methods.thePaperSoftensNoSteamIn"), [
             ({ seconds }) => seconds >= inside.rampS,
-            "Blown up tight with its steam.",
+            said("methods.blownUpTightWithItsSteam"),
           ]),
         }),
         stage(piece, {
@@ -312,7 +298,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           over: { on: "steam", film: "stillAir", toC: 60, rampS: 0 },
           around: { on: "steam", film: "stillAir", toC: 60, rampS: 0 },
           until: { by: "rest" },
-          do: "On a napkin so that it stays puffed; opened at the table.",
+          do: said("methods.onANapkinSoThatIt"),
           cue: feel,
         }),
       ];

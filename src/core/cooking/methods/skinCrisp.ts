@@ -1,3 +1,4 @@
+import { inCelsius, inMm, said, type Said } from "@/core/shared";
 import { panVessel } from "../model";
 import { cues, type AtEnd } from "./cue";
 import { inOven, KITCHEN, knob, metal, oven, OVEN, PAN, rest, stage, type BuildContext, type Method } from "./method";
@@ -9,27 +10,31 @@ const TURN_LINE = 0.25;
 const LONGEST_PAN_S = 360;
 const FOAM_C = 130;
 const PRACTICE = "common practice";
-export const HOT_OIL = "Hot oil and wet fish spit: dry it, lay it down away from you.";
-const FLAMES = "Off the flame before alcohol goes in.";
+export const HOT_OIL = said("methods.hotOilAndWetFishSpit");
+const FLAMES = said("methods.offTheFlameBeforeAlcoholGoes");
 
-export function lineWords({ lineShare, thicknessMm }: AtEnd): string {
+export function lineWords({ lineShare, thicknessMm }: AtEnd): Said {
   const height =
     lineShare < 0.2
-      ? "just above the pan"
+      ? said("methods.justAboveThePan")
       : lineShare < 0.3
-        ? "a quarter of the way up"
+        ? said("methods.aQuarterOfTheWayUp")
         : lineShare < 0.4
-          ? "a third of the way up"
+          ? said("methods.aThirdOfTheWayUp")
           : lineShare < 0.6
-            ? "halfway up"
-            : "most of the way up";
-  return `Opaque line ${height} the side (${Math.round(lineShare * thicknessMm)} mm of ${Math.round(thicknessMm)} mm)`;
+            ? said("methods.halfwayUp")
+            : said("methods.mostOfTheWayUp");
+  return said("methods.opaqueLineHeightTheSideLineShare", {
+    height,
+    lineShare: inMm(lineShare * thicknessMm, 0),
+    thickness: inMm(thicknessMm, 0),
+  });
 }
 
 /** What the side on the metal shows. */
 const letsGo = ({ browned, crisp }: AtEnd, skin: boolean) => {
-  if (skin && (browned || crisp)) return "the skin lets go by itself";
-  return browned ? "the face has browned and lets go" : "it still holds: leave it";
+  if (skin && (browned || crisp)) return said("methods.theSkinLetsGoByItself");
+  return browned ? said("methods.theFaceHasBrownedAndLets") : said("methods.itStillHoldsLeaveIt");
 };
 
 const skinDown = ({ piece, kit, pan }: BuildContext, line = TURN_LINE) =>
@@ -40,8 +45,11 @@ const skinDown = ({ piece, kit, pan }: BuildContext, line = TURN_LINE) =>
     over: KITCHEN,
     vessel: panVessel(pan, kit.panC),
     until: { by: "crisp", line, crustMm: piece.skin ? CRISP_CRUST_MM : 0, longestS: LONGEST_PAN_S },
-    do: `Dry, oil the ${Math.round(kit.panC)} °C pan, lay it ${piece.skin ? "skin" : "best side"} down away from you, press flat 10 s, then leave it.`,
-    cue: (end) => `${lineWords(end)}; ${letsGo(end, piece.skin)}.`,
+    do: said("methods.dryOilThePanPanLay", {
+      pan: inCelsius(kit.panC, 0),
+      value: piece.skin ? "skin" : said("methods.bestSide"),
+    }),
+    cue: (end) => said("methods.clausesOver", { first: lineWords(end), then: letsGo(end, piece.skin) }),
   });
 
 export const FINFISH = ["salmonid", "white-flake", "flat", "dense"] as const;
@@ -50,7 +58,7 @@ export const SKIN_METHODS: readonly Method[] = [
   {
     id: "skin-then-oven",
     label: "Skin-crisp, finished in the oven",
-    line: "Skin down in oil until crisp, turned, carried by the oven.",
+    line: said("methods.skinDownInOilUntilCrisp"),
     knobs: [PAN, OVEN],
     schools: [],
     suits: { groups: FINFISH, shapes: ["slab"], thicknessMm: [16, 45], skin: "either" },
@@ -72,20 +80,22 @@ export const SKIN_METHODS: readonly Method[] = [
           vessel: panVessel(pan, kit.panC),
           heat: inOven(kit.ovenC),
           until: { by: "search", part: 1 },
-          do: `Turn, pan into the ${Math.round(kit.ovenC)} °C oven. Cloth on the handle.`,
-          cue: cues("The top has lost its gloss; go by the probe.", [
+          do: said("methods.turnPanIntoTheOvenOven", { oven: inCelsius(kit.ovenC, 0) }),
+          cue: cues(said("methods.theTopHasLostItsGloss"), [
             ({ lineShare, throughSet }) => throughSet || lineShare > 0.4,
-            `Sides opaque, the top gives and comes back; ${piece.skin ? "skin dry" : "top dry"}.`,
+            said("methods.sidesOpaqueTheTopGivesAnd", {
+              value: piece.skin ? said("methods.skinDry") : said("methods.topDry"),
+            }),
           ]),
         }),
-        rest(piece, `Out of the pan, ${piece.skin ? "skin" : "best side"} up, on a warm tray. Never under foil.`),
+        rest(piece, said("methods.outOfThePanValueUp", { value: piece.skin ? "skin" : said("methods.bestSide") })),
       ];
     },
   },
   {
     id: "skin-turned",
     label: "Skin-crisp and turned in butter",
-    line: "Skin down until crisp, turned, finished in foaming butter on the flame.",
+    line: said("methods.skinDownUntilCrispTurnedFinished"),
     knobs: [PAN, knob("secondC", "Pan after the turn", 160, 110, 220)],
     schools: [],
     suits: {
@@ -112,10 +122,10 @@ export const SKIN_METHODS: readonly Method[] = [
           vessel: panVessel(pan, kit.panC),
           heat: { by: "burner", setC: kit.secondC },
           until: { by: "search", part: 1 },
-          do: "Turn, flame down, butter in; tilt and spoon it over the edges when it foams. Keep it off the skin.",
-          cue: cues("Butter hazelnut; the sides not yet closed: go by the probe.", [
+          do: said("methods.turnFlameDownButterInTilt"),
+          cue: cues(said("methods.butterHazelnutTheSidesNotYet"), [
             ({ lineShare, throughSet }) => throughSet || lineShare > 0.4,
-            "Butter hazelnut, sides opaque, the thick part gives and comes back.",
+            said("methods.butterHazelnutSidesOpaqueTheThick"),
           ]),
         }),
         rest(piece),
@@ -125,7 +135,7 @@ export const SKIN_METHODS: readonly Method[] = [
   {
     id: "skin-unturned",
     label: "Skin-crisp, never turned, basted",
-    line: "Gentle heat from the skin alone, butter and herb spooned over, one kiss of the flesh side.",
+    line: said("methods.gentleHeatFromTheSkinAlone"),
     knobs: [knob("panC", "Pan", 170, 120, 230)],
     schools: [],
     suits: {
@@ -148,8 +158,8 @@ export const SKIN_METHODS: readonly Method[] = [
           over: KITCHEN,
           vessel,
           until: { by: "search", part: 0.75 },
-          do: `Oil the ${Math.round(kit.panC)} °C pan, skin down, press flat 10 s, then leave it on a gentle flame.`,
-          cue: (end) => `${lineWords(end)}; ${letsGo(end, true)}.`,
+          do: said("methods.oilThePanPanSkinDown", { pan: inCelsius(kit.panC, 0) }),
+          cue: (end) => said("methods.clausesOver", { first: lineWords(end), then: letsGo(end, true) }),
         }),
         stage(piece, {
           id: "baste",
@@ -158,9 +168,15 @@ export const SKIN_METHODS: readonly Method[] = [
           over: { on: "baste", fatC: FOAM_C, share: 0.5 },
           vessel,
           until: { by: "search", part: 0.25 },
-          do: "Butter in; when it foams, spoon it over the top without stopping.",
+          do: said("methods.butterInWhenItFoamsSpoon"),
           cue: (end) =>
-            `${lineWords(end)}; ${end.lineShare > 0.6 || end.throughSet ? "the top has turned from glass to pearl" : "the top still glassy"}.`,
+            said("methods.clausesOver", {
+              first: lineWords(end),
+              then:
+                end.lineShare > 0.6 || end.throughSet
+                  ? said("methods.theTopHasTurnedFromGlass")
+                  : said("methods.theTopStillGlassy"),
+            }),
         }),
         stage(piece, {
           id: "kiss",
@@ -170,8 +186,8 @@ export const SKIN_METHODS: readonly Method[] = [
           over: KITCHEN,
           vessel,
           until: { by: "clock", seconds: 8 },
-          do: "Turn for one breath, out, and pour something sharp into the pan off the flame.",
-          cue: () => "A breath on the metal and out: the flesh side loses its gloss.",
+          do: said("methods.turnForOneBreathOutAnd"),
+          cue: () => said("methods.aBreathOnTheMetalAnd"),
         }),
         rest(piece),
       ];

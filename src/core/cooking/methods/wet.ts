@@ -1,11 +1,11 @@
+import { inCelsius, said } from "@/core/shared";
 import { cues, isBrowned, isThrough } from "./cue";
 import { bathVessel, fryerVessel, panVessel, potVessel } from "../model";
 import { immersed, KITCHEN, knob, liquid, metal, PAN, rest, stage, type Method } from "./method";
 
 const PRACTICE = "common practice";
 const ANY = ["salmonid", "white-flake", "flat", "dense", "lobster", "shrimp", "scallop"] as const;
-const UNDER_PASTEURISING =
-  "Under 54.5 °C a bath makes nothing safe: serve at once, total time under 4 h, advisory on the menu (common practice).";
+const UNDER_PASTEURISING = said("methods.underPasteurising", { temperature: inCelsius(54.5) });
 
 /** Salt in the water an octopus is simmered in, g/l, by school (common practice). */
 export const OCTOPUS_SALT_PCT: Readonly<Record<string, number>> = { "lightly-salted": 0.8, "sea-salt": 2.8 };
@@ -14,7 +14,7 @@ export const WET_METHODS: readonly Method[] = [
   {
     id: "butter-poach",
     label: "Butter-poached",
-    line: "Covered in mounted butter that never boils.",
+    line: said("methods.coveredInMountedButterThatNever"),
     knobs: [knob("mediumC", "Butter", 75, 50, 88)],
     schools: [],
     suits: {
@@ -27,7 +27,7 @@ export const WET_METHODS: readonly Method[] = [
     longestS: 3600,
     practice: { fromS: 120, toS: 300 },
     brings: ["milk"],
-    cautions: ["Mounted butter breaks near 88 °C. Held warm it is a food of its own: make it fresh each service."],
+    cautions: [said("methods.mountedButterBreaksNear88C", { bound: inCelsius(88) })],
     source: PRACTICE,
     build: ({ piece, kit }) => [
       immersed(piece, liquid("butter"), {
@@ -35,19 +35,19 @@ export const WET_METHODS: readonly Method[] = [
         name: "In the butter",
         vessel: { ...potVessel(1.5, kit.mediumC), label: "1.5 l of butter" },
         until: { by: "search", part: 1 },
-        do: `Butter at ${Math.round(kit.mediumC)} °C to cover; baste what stands out; never a bubble.`,
-        cue: cues("The outside opaque, the middle still glassy.", [
+        do: said("methods.butterAtMediumToCoverBaste", { medium: inCelsius(kit.mediumC, 0) }),
+        cue: cues(said("methods.theOutsideOpaqueTheMiddleStill"), [
           isThrough,
-          "Opaque, slightly shrunk, a little give.",
+          said("methods.opaqueSlightlyShrunkALittleGive"),
         ]),
       }),
-      rest(piece, "Lift, drain on a cloth, glaze with its butter."),
+      rest(piece, said("methods.liftDrainOnAClothGlaze")),
     ],
   },
   {
     id: "butter-warm",
     label: "Re-warmed in butter",
-    line: "Cooked before: carried back to eating heat and no further.",
+    line: said("methods.cookedBeforeCarriedBackToEating"),
     knobs: [knob("mediumC", "Butter", 65, 50, 80)],
     schools: [],
     suits: {
@@ -60,9 +60,7 @@ export const WET_METHODS: readonly Method[] = [
     warms: true,
     longestS: 3600,
     brings: ["milk"],
-    cautions: [
-      "Re-heating for hot holding is another rule (74 °C within 2 h, FDA Food Code 3-403.11, memory): this is for serving at once.",
-    ],
+    cautions: [said("methods.reheatingForHotHolding", { temperature: inCelsius(74) })],
     source: PRACTICE,
     build: ({ piece, kit }) => [
       immersed(piece, liquid("butter"), {
@@ -70,19 +68,19 @@ export const WET_METHODS: readonly Method[] = [
         name: "Into warm butter",
         vessel: { ...potVessel(1.5, kit.mediumC), label: "1.5 l of butter" },
         until: { by: "search", part: 1 },
-        do: `Butter at ${Math.round(kit.mediumC)} °C, only to warm it through.`,
-        cue: cues("Warm at the rim; the middle still cool.", [
+        do: said("methods.butterAtMediumOnlyToWarm", { medium: inCelsius(kit.mediumC, 0) }),
+        cue: cues(said("methods.warmAtTheRimTheMiddle"), [
           ({ centreC }) => centreC >= 48,
-          "Hot on the lip; it has not shrunk.",
+          said("methods.hotOnTheLipItHas"),
         ]),
       }),
-      rest(piece, "Lift, drain, to the plate at once."),
+      rest(piece, said("methods.liftDrainToThePlateAt")),
     ],
   },
   {
     id: "stock-butter",
     label: "Poached in stock and butter",
-    line: "Half stock, half butter, below a simmer.",
+    line: said("methods.halfStockHalfButterBelowA"),
     knobs: [knob("mediumC", "Liquid", 80, 60, 92)],
     schools: [],
     suits: {
@@ -102,19 +100,16 @@ export const WET_METHODS: readonly Method[] = [
         name: "In the liquid",
         vessel: potVessel(2, kit.mediumC),
         until: { by: "search", part: 1 },
-        do: `Liquid at ${Math.round(kit.mediumC)} °C: it smiles, it does not boil.`,
-        cue: cues("Opaque all round, the middle still glassy.", [
-          isThrough,
-          "Opaque all round, it gives and comes back.",
-        ]),
+        do: said("methods.liquidAtMediumItSmilesIt", { medium: inCelsius(kit.mediumC, 0) }),
+        cue: cues(said("methods.opaqueAllRoundTheMiddleStill"), [isThrough, said("methods.opaqueAllRoundItGivesAnd")]),
       }),
-      rest(piece, "Lift, drain on a cloth."),
+      rest(piece, said("methods.liftDrainOnACloth")),
     ],
   },
   {
     id: "shallow-poach",
     label: "Shallow-poached under paper",
-    line: "Half covered with wine and stock, buttered paper on top; the liquor is the sauce.",
+    line: said("methods.halfCoveredWithWineAndStock"),
     knobs: [knob("mediumC", "Liquid", 85, 70, 95)],
     schools: [],
     suits: {
@@ -135,19 +130,16 @@ export const WET_METHODS: readonly Method[] = [
         over: { on: "steam", film: "lid", toC: kit.mediumC - 3, rampS: 20 },
         vessel: potVessel(0.6, kit.mediumC),
         until: { by: "search", part: 1 },
-        do: `Liquid to half its height at ${Math.round(kit.mediumC)} °C, buttered paper down on it.`,
-        cue: cues("Opaque outside; a knife still meets raw flesh in the middle.", [
-          isThrough,
-          "Opaque, and a knife meets only a little hold in the middle.",
-        ]),
+        do: said("methods.liquidToHalfItsHeightAt", { medium: inCelsius(kit.mediumC, 0) }),
+        cue: cues(said("methods.opaqueOutsideAKnifeStillMeets"), [isThrough, said("methods.opaqueAndAKnifeMeetsOnly")]),
       }),
-      rest(piece, "Lift, keep under its paper while the liquor reduces."),
+      rest(piece, said("methods.liftKeepUnderItsPaperWhile")),
     ],
   },
   {
     id: "steam",
     label: "Steamed",
-    line: "Hard steam on a plate or basket.",
+    line: said("methods.hardSteamOnAPlateOr"),
     knobs: [],
     schools: [],
     suits: {
@@ -159,7 +151,7 @@ export const WET_METHODS: readonly Method[] = [
     },
     longestS: 2400,
     brings: [],
-    cautions: ["Steam burns: lift the lid away from you."],
+    cautions: [said("methods.steamBurnsLiftTheLidAway")],
     source: PRACTICE,
     build: ({ piece }) => [
       immersed(
@@ -169,8 +161,11 @@ export const WET_METHODS: readonly Method[] = [
           id: "steam",
           name: "Steam",
           until: { by: "search", part: 1 },
-          do: "Water boiling hard before it goes in, lid on.",
-          cue: cues("Opaque outside, the middle still glassy.", [isThrough, "Opaque, it gives and comes back."]),
+          do: said("methods.waterBoilingHardBeforeItGoes"),
+          cue: cues(said("methods.opaqueOutsideTheMiddleStillGlassy"), [
+            isThrough,
+            said("methods.opaqueItGivesAndComesBack"),
+          ]),
         },
       ),
       rest(piece),
@@ -180,7 +175,7 @@ export const WET_METHODS: readonly Method[] = [
     id: "bath-sear",
     label: "Bath, then a sear",
     special: true,
-    line: "Bagged in a circulated bath to an even middle, dried, one hard sear.",
+    line: said("methods.baggedInACirculatedBathTo"),
     knobs: [knob("mediumC", "Bath", 52, 40, 65), knob("panC", "Pan", 220, 180, 280)],
     schools: [],
     suits: {
@@ -193,10 +188,7 @@ export const WET_METHODS: readonly Method[] = [
     bath: true,
     longestS: 4 * 3600,
     brings: [],
-    cautions: [
-      UNDER_PASTEURISING,
-      "Bags: cook and serve, or cool by the cooling rule; a chilled vacuum pack needs a written plan (FDA Food Code 3-502.12, memory).",
-    ],
+    cautions: [UNDER_PASTEURISING, said("methods.bagsCookAndServe")],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => [
       immersed(piece, liquid("bath"), {
@@ -204,11 +196,8 @@ export const WET_METHODS: readonly Method[] = [
         name: "In the bath",
         vessel: bathVessel(20, kit.mediumC),
         until: { by: "search", part: 1 },
-        do: `Bagged flat in the ${Math.round(kit.mediumC)} °C bath, one layer.`,
-        cue: cues("Warm through, still limp: go by the probe.", [
-          isThrough,
-          "Limp turned to springy under the thumb, evenly.",
-        ]),
+        do: said("methods.baggedFlatInTheMediumBath", { medium: inCelsius(kit.mediumC, 0) }),
+        cue: cues(said("methods.warmThroughStillLimpGoBy"), [isThrough, said("methods.limpTurnedToSpringyUnderThe")]),
       }),
       stage(piece, {
         id: "sear",
@@ -217,8 +206,8 @@ export const WET_METHODS: readonly Method[] = [
         over: KITCHEN,
         vessel: panVessel(pan, kit.panC),
         until: { by: "clock", seconds: 40 },
-        do: `Out of the bag, dried well, one side in the ${Math.round(kit.panC)} °C pan.`,
-        cue: cues("A hot dry face; leave it until it lets go.", [isBrowned, "Colour on one face; it lets go."]),
+        do: said("methods.outOfTheBagDriedWell", { pan: inCelsius(kit.panC, 0) }),
+        cue: cues(said("methods.aHotDryFaceLeaveIt"), [isBrowned, said("methods.colourOnOneFaceItLets")]),
       }),
       rest(piece),
     ],
@@ -226,7 +215,7 @@ export const WET_METHODS: readonly Method[] = [
   {
     id: "deep-fry",
     label: "Deep-fried in a coat",
-    line: "Batter or crumb, deep fat, drained on a rack.",
+    line: said("methods.batterOrCrumbDeepFatDrained"),
     knobs: [knob("mediumC", "Fat", 180, 160, 195)],
     schools: [],
     suits: {
@@ -239,10 +228,7 @@ export const WET_METHODS: readonly Method[] = [
     coatMm: 1.2,
     longestS: 900,
     brings: ["gluten", "egg", "milk"],
-    cautions: [
-      "Deep fat burns and flares: a third full at most, a lid at hand, nothing wet.",
-      "A shared fryer brings what was in it before: say so.",
-    ],
+    cautions: [said("methods.deepFatBurnsAndFlaresA"), said("methods.aSharedFryerBringsWhatWas")],
     source: PRACTICE,
     build: ({ piece, kit }) => [
       immersed(piece, liquid("deepFat"), {
@@ -250,34 +236,37 @@ export const WET_METHODS: readonly Method[] = [
         name: "In the fat",
         vessel: fryerVessel(8, kit.mediumC),
         until: { by: "search", part: 1 },
-        do: `Fat at ${Math.round(kit.mediumC)} °C; lower it away from you; not more than it takes back at once.`,
-        cue: cues("The bubbles still fierce, the coat pale gold.", [isBrowned, "Bubbling quietens, gold, it floats."]),
+        do: said("methods.fatAtMediumLowerItAway", { medium: inCelsius(kit.mediumC, 0) }),
+        cue: cues(said("methods.theBubblesStillFierceTheCoat"), [
+          isBrowned,
+          said("methods.bubblingQuietensGoldItFloats"),
+        ]),
       }),
-      rest(piece, "On a rack, salt at once."),
+      rest(piece, said("methods.onARackSaltAtOnce")),
     ],
   },
   {
     id: "simmer-char",
     label: "Simmered, cooled in its water, then charred",
-    line: "Octopus below the boil until a skewer slides; cooled in its liquor; only warmed on the heat.",
+    line: said("methods.octopusBelowTheBoilUntilA"),
     knobs: [knob("mediumC", "Water", 92, 80, 98), PAN],
     schools: [
       {
         id: "lightly-salted",
         label: "Lightly salted water, 0.8 % salt",
-        why: "the default: an hour of simmering and an hour of cooling in it take up little salt, so the plate is salted by hand",
+        why: said("methods.theDefaultAnHourOfSimmering"),
       },
       {
         id: "sea-salt",
         label: "Water nearly as salty as the sea, 2.8 %",
-        why: "seasons it through; left to cool in it the salt goes on, so taste before anything salty joins it",
+        why: said("methods.seasonsItThroughLeftToCool"),
       },
     ],
     suits: { groups: ["octopus"], shapes: ["cylinder"], thicknessMm: [15, 70], skin: "either" },
     tender: true,
     longestS: 5 * 3600,
     brings: [],
-    cautions: ["An hour to cool in its water is a start, not the end of the cooling rule: on to ice if it is kept."],
+    cautions: [said("methods.anHourToCoolInIts")],
     source: PRACTICE,
     build: ({ piece, kit, pan, school }) => [
       immersed(piece, liquid("simmer"), {
@@ -285,10 +274,13 @@ export const WET_METHODS: readonly Method[] = [
         name: "Below a simmer, lid on",
         vessel: potVessel(6, kit.mediumC),
         until: { by: "search", part: 1 },
-        do: `Water with ${OCTOPUS_SALT_PCT[school] ?? OCTOPUS_SALT_PCT["lightly-salted"]} % salt at ${Math.round(kit.mediumC)} °C, octopus under, lid on.`,
-        cue: cues("Not tender yet.", [
+        do: said("methods.waterWithOctopussaltpctSaltAtMedium", {
+          octopussaltpct: (OCTOPUS_SALT_PCT[school] ?? OCTOPUS_SALT_PCT["lightly-salted"])!,
+          medium: inCelsius(kit.mediumC, 0),
+        }),
+        cue: cues(said("methods.notTenderYet"), [
           ({ tender }) => tender >= 0.97,
-          "A skewer slides through the thick end like through butter.",
+          said("methods.aSkewerSlidesThroughTheThick"),
         ]),
       }),
       immersed(piece, liquid("poach"), {
@@ -297,10 +289,10 @@ export const WET_METHODS: readonly Method[] = [
         vessel: { ...potVessel(6, kit.mediumC), lossWPerK: 12 },
         heat: { by: "nobody" },
         until: { by: "clock", seconds: 3600 },
-        do: "Off the flame, in its water, lid off, about an hour.",
-        cue: cues("Still hot in the middle; the skin holds.", [
+        do: said("methods.offTheFlameInItsWater"),
+        cue: cues(said("methods.stillHotInTheMiddleThe"), [
           ({ centreC }) => centreC < 50,
-          "Hand-warm; the skin holds.",
+          said("methods.handWarmTheSkinHolds"),
         ]),
       }),
       stage(piece, {
@@ -310,16 +302,16 @@ export const WET_METHODS: readonly Method[] = [
         over: KITCHEN,
         vessel: panVessel(pan, Math.max(kit.panC, 220)),
         until: { by: "clock", seconds: 90 },
-        do: "Oiled, on a very hot ridged pan, only to mark and warm it.",
-        cue: cues("Marked and hot outside.", [isBrowned, "Suckers crisp at the edge."]),
+        do: said("methods.oiledOnAVeryHotRidged"),
+        cue: cues(said("methods.markedAndHotOutside"), [isBrowned, said("methods.suckersCrispAtTheEdge")]),
       }),
-      rest(piece, "Slice thin and serve.", () => "Hot outside, tender to the tooth."),
+      rest(piece, said("methods.sliceThinAndServe"), () => said("methods.hotOutsideTenderToTheTooth")),
     ],
   },
   {
     id: "braise",
     label: "Seared, then braised",
-    line: "Seared until its juice has boiled away, then covered and slow.",
+    line: said("methods.searedUntilItsJuiceHasBoiled"),
     knobs: [PAN, knob("mediumC", "Braise", 93, 80, 98)],
     schools: [],
     suits: {
@@ -332,7 +324,7 @@ export const WET_METHODS: readonly Method[] = [
     tender: true,
     longestS: 4 * 3600,
     brings: [],
-    cautions: ["Take the skewer out before it is served.", "Stuffed: the filling must meet the rule for stuffed fish."],
+    cautions: [said("methods.takeTheSkewerOutBeforeIt"), said("methods.stuffedTheFillingMustMeetThe")],
     source: PRACTICE,
     build: ({ piece, kit, pan }) => [
       stage(piece, {
@@ -342,18 +334,18 @@ export const WET_METHODS: readonly Method[] = [
         over: KITCHEN,
         vessel: panVessel(pan, kit.panC),
         until: { by: "clock", seconds: 240 },
-        do: `Oiled ${Math.round(kit.panC)} °C pan; let the juice it weeps boil away, then brown it.`,
-        cue: cues("It still weeps: let the juice boil away.", [isBrowned, "The hiss turns dry and it browns."]),
+        do: said("methods.oiledPanPanLetTheJuice", { pan: inCelsius(kit.panC, 0) }),
+        cue: cues(said("methods.itStillWeepsLetTheJuice"), [isBrowned, said("methods.theHissTurnsDryAndIt")]),
       }),
       immersed(piece, liquid("poach"), {
         id: "braise",
         name: "Braise, covered",
         vessel: potVessel(1.5, kit.mediumC),
         until: { by: "search", part: 1 },
-        do: `Liquid halfway, covered, 180 °C oven or a low flame: ${Math.round(kit.mediumC)} °C inside.`,
-        cue: cues("Not tender yet.", [({ tender }) => tender >= 0.97, "A knife slides in."]),
+        do: said("methods.liquidHalfwayCovered180COven", { bound: inCelsius(180), medium: inCelsius(kit.mediumC, 0) }),
+        cue: cues(said("methods.notTenderYet"), [({ tender }) => tender >= 0.97, said("methods.aKnifeSlidesIn")]),
       }),
-      rest(piece, "Rest in its sauce; skewer out."),
+      rest(piece, said("methods.restInItsSauceSkewerOut")),
     ],
   },
 ];

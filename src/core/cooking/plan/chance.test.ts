@@ -16,7 +16,7 @@ const job = jobOf({
   ruleSetId: "eu-853",
 });
 const found = findTimes(job);
-if (!found.ok) throw new Error(found.error.message);
+if (!found.ok) throw new Error(found.error.message.code);
 const { programme, seconds } = found.value;
 
 test.each(FILMS)("%s: two standard deviations either way are about the ends of its published range", (id) => {

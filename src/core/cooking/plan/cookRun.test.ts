@@ -12,7 +12,7 @@ test.each(METHODS.map((method) => [method.id, method] as const))(
   (_, method) => {
     const job = jobOf(fitting(method));
     const found = findTimes(job, undefined, true);
-    if (!found.ok) throw new Error(found.error.message);
+    if (!found.ok) throw new Error(found.error.message.code);
     const { seconds } = found.value;
     const cook = new CookRun({ ...job.setup, wholeFlesh: true });
     const before = { myosin: 0, loss: 0, line: 0, evaporatedG: 0, centreC: job.setup.piece.startC };

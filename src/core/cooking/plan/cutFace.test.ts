@@ -16,7 +16,7 @@ const salmon: CookRequest = {
 function cut(part: Partial<CookRequest>) {
   const job = jobOf({ ...salmon, ...part });
   const found = findTimes(job);
-  if (!found.ok) throw new Error(found.error.message);
+  if (!found.ok) throw new Error(found.error.message.code);
   const { programme, seconds } = found.value;
   const outcome = programme.outcome(seconds);
   return { face: cutFace(programme, outcome.seconds), outcome };

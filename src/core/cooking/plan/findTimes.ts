@@ -1,10 +1,10 @@
-import { assert, err, ok, type Result } from "@/core/shared";
+import { assert, err, ok, type Result, inCelsius, inMm, said, type Said } from "@/core/shared";
 import { measureOf } from "./goal";
 import { Programme } from "./programme";
 import type { Job } from "./request";
 import { timeToReach } from "./search";
 
-export type PlanFailure = { readonly kind: "unreachable"; readonly message: string; readonly bestC: number };
+export type PlanFailure = { readonly kind: "unreachable"; readonly message: Said; readonly bestC: number };
 
 const FINE = { toleranceS: 0.5, toleranceValue: 0.03 } as const;
 export const ROUGH = { toleranceS: 2, toleranceValue: 0.2 } as const;
@@ -48,7 +48,7 @@ export function findTimes(job: Job, guessS?: number, rough = false): Result<Plan
 /** Seconds of every stage, rest included; the job must be one that can be done. */
 export function secondsOf(job: Job): readonly number[] {
   const found = findTimes(job);
-  assert(found.ok, found.ok ? "" : found.error.message);
+  assert(found.ok, found.ok ? "" : found.error.message.code);
   return found.value.programme.outcome(found.value.seconds).seconds;
 }
 
@@ -56,10 +56,10 @@ function tooLittle(job: Job, programme: Programme, highS: number): PlanFailure {
   const { peakC: bestC, tender } = programme.outcome(programme.secondsFor(highS));
   const message =
     job.goal.kind === "rim"
-      ? `the rim stops short of ${job.goal.rimMm} mm with this heat: a hotter pan or a shallower rim`
+      ? said("plan.theRimStopsShortOfRim", { rim: inMm(job.goal.rimMm) })
       : job.goal.kind === "tender"
-        ? `it is not tender after ${Math.round(highS / 60)} min (${Math.round(tender * 100)} % of the way): a hotter liquid is needed`
-        : `the centre stops at ${Math.round(bestC)} °C with this heat: a hotter one, another way, a thinner piece or a lower target is needed`;
+        ? said("plan.itIsNotTenderAfterHigh", { high: Math.round(highS / 60), tender: Math.round(tender * 100) })
+        : said("plan.theCentreStopsAtBestWith", { best: inCelsius(bestC, 0) });
   return { kind: "unreachable", message, bestC };
 }
 
@@ -67,9 +67,9 @@ function tooMuch(job: Job, bestC: number): PlanFailure {
   const start = Math.round(job.request.startC);
   const message =
     job.goal.kind === "rim"
-      ? `the first moment already sets more than ${job.goal.rimMm} mm: a deeper rim, or a hotter pan`
+      ? said("plan.theFirstMomentAlreadySetsMore", { rim: inMm(job.goal.rimMm) })
       : job.goal.kind === "centre" || job.goal.kind === "doneness"
-        ? `what follows the heat carries it past ${Math.round(job.goal.targetC)} °C from ${start} °C on: a colder start, less heat at the end or a higher target`
-        : "it is there before it starts";
+        ? said("plan.whatFollowsTheHeatCarriesIt", { target: inCelsius(job.goal.targetC, 0), start: inCelsius(start) })
+        : said("plan.itIsThereBeforeItStarts");
   return { kind: "unreachable", message, bestC };
 }

@@ -7,6 +7,7 @@ import { planCook } from "./plan";
 import { Programme } from "./programme";
 import { jobOf, type CookRequest } from "./request";
 import { timeToReach } from "./search";
+import { english } from "@/words/english.testkit";
 
 const char = findSpecies("arctic-char")!;
 const slab = (thicknessMm: number) => ({ kind: "slab", thicknessMm }) as const;
@@ -23,8 +24,8 @@ const request = (part: Partial<CookRequest> = {}): CookRequest => ({
 const centre = (targetC: number) => ({ goal: { kind: "centre", targetC } }) as const;
 const plan = (part: Partial<CookRequest> = {}) => {
   const planned = planCook(request(part));
-  if (!planned.ok) throw new Error(planned.error.message);
-  return planned.value;
+  if (!planned.ok) throw new Error(planned.error.message.code);
+  return english(planned.value);
 };
 const outcomeOf = (part: Partial<CookRequest>, seconds: readonly number[]) => {
   const job = jobOf(request(part));
@@ -97,7 +98,10 @@ test("what cannot be reached is said, with what can", () => {
   const cold = planCook(request({ kit: { ovenC: 60 }, shape: slab(40), ...centre(75) }));
   expect(cold).toMatchObject({ ok: false, error: { kind: "unreachable" } });
   const warm = planCook(request({ startC: 40, methodId: "bath-sear", skin: false, shape: slab(12), ...centre(42) }));
-  expect(warm).toMatchObject({ ok: false, error: { message: expect.stringMatching(/carries it past 42 °C/) } });
+  expect(english(warm)).toMatchObject({
+    ok: false,
+    error: { message: expect.stringMatching(/carries it past 42 °C/) },
+  });
 });
 
 test("a crowded pan is named, with how many fit", () => {

@@ -1,5 +1,5 @@
 import { judgeCook, lethality, LETHAL_FROM_C, ORGANISMS, timeAbove, type CookVerdict } from "@/core/safety";
-import { ok, type Result } from "@/core/shared";
+import { ok, type Result, inKelvin, inMm, said, type Said } from "@/core/shared";
 import { chanceOf, shiftedFilms, type Chance } from "./chance";
 import type { OutcomeId } from "../doneness";
 import { bandAt, type Band } from "../doneness";
@@ -24,7 +24,7 @@ export type PieceOutcome = {
 };
 
 /** What one change does to the same times. */
-export type Sensitivity = { readonly what: string; readonly peakC: number; readonly band: OutcomeId };
+export type Sensitivity = { readonly what: Said; readonly peakC: number; readonly band: OutcomeId };
 
 export type CookPlan = {
   readonly methodId: MethodId;
@@ -58,12 +58,12 @@ export type CookPlan = {
   /** Minutes between 5 and 57 °C: tempering, and the coldest flesh in the cook (FDA Food Code 3-501.16; memory, high). */
   readonly dangerMin: number;
   readonly waterLossPct: number;
-  readonly warnings: readonly string[];
+  readonly warnings: readonly Said[];
   readonly refusal: Refusal | null;
   readonly skinCrisp: boolean;
   readonly browned: boolean;
   readonly lowestPanC: number;
-  readonly uncertainty: { readonly lowC: number; readonly highC: number; readonly basis: string };
+  readonly uncertainty: { readonly lowC: number; readonly highC: number; readonly basis: Said };
   readonly chance: Chance;
   readonly sensitivity: readonly Sensitivity[];
   readonly spread: { readonly thinnest: PieceOutcome; readonly thickest: PieceOutcome } | null;
@@ -179,9 +179,7 @@ export function describe({ job, programme, seconds }: Planned): CookPlan {
     uncertainty: {
       lowC: peakWith(shiftedFilms(setup.films, -2, -2, job.learned)),
       highC: peakWith(shiftedFilms(setup.films, 2, 2, job.learned)),
-      basis: job.learned
-        ? "the coefficients learned here at either end of what is still open"
-        : "pan, oven and air coefficients all at the poor or the good end of their ranges",
+      basis: job.learned ? said("plan.theCoefficientsLearnedHereAtEither") : said("plan.panOvenAndAirCoefficientsAll"),
     },
     chance: chanceOf(
       programme,
@@ -244,7 +242,7 @@ const KNOB_STEP: Readonly<Record<KnobId, number>> = {
 function sensitivityOf(job: Job, programme: Programme, seconds: readonly number[]): readonly Sensitivity[] {
   const { setup, method, kit } = job;
   const { piece } = setup;
-  const of = (what: string, outcome: CookOutcome) => ({ what, peakC: outcome.peakC, band: bandOf(job, outcome) });
+  const of = (what: Said, outcome: CookOutcome) => ({ what, peakC: outcome.peakC, band: bandOf(job, outcome) });
   const governing = governingMm(piece.shape);
   const withPiece = (change: Partial<typeof piece>) =>
     programme.outcome(seconds, { ...setup, piece: { ...piece, ...change } });
@@ -252,11 +250,16 @@ function sensitivityOf(job: Job, programme: Programme, seconds: readonly number[
     const changed = kitOf(method, job.school, { ...kit, [id]: kit[id] + KNOB_STEP[id] });
     const other = new Programme(setup, method.build({ piece, kit: changed, pan: job.pan, school: job.school }));
     const step = KNOB_STEP[id];
-    return of(id === "distanceMm" ? `${step} mm further off` : `${label} ${-step} K colder`, other.outcome(seconds));
+    return of(
+      id === "distanceMm"
+        ? said("plan.stepFurtherOff", { step: inMm(step) })
+        : said("plan.labelStepColder", { label, step: inKelvin(-step) }),
+      other.outcome(seconds),
+    );
   });
   return [
-    of("2 mm thicker", withPiece({ shape: resized(piece.shape, governing + 2) })),
-    of("5 K colder at the start", withPiece({ startC: piece.startC - 5 })),
+    of(said("plan.at2MmThicker", { bound: inMm(2) }), withPiece({ shape: resized(piece.shape, governing + 2) })),
+    of(said("plan.at5KColderAtTheStart", { bound: inKelvin(5) }), withPiece({ startC: piece.startC - 5 })),
     ...byKnob,
   ];
 }

@@ -1,4 +1,4 @@
-import { assert } from "@/core/shared";
+import { assert, inMm, said, type Said, saidList } from "@/core/shared";
 import type { DonenessGroup } from "@/core/species";
 import { placeAmong } from "../methods";
 import { findTimes } from "./findTimes";
@@ -13,51 +13,51 @@ import { suitsGroup, waysFor } from "../methods";
 export type MethodFit = {
   readonly methodId: MethodId;
   readonly score: number;
-  readonly reason: string;
+  readonly reason: Said;
   /** Seconds on the heat; null where it cannot be done. */
   readonly heatS: number | null;
-  readonly refusal: string | null;
+  readonly refusal: Said | null;
 };
 
 type Asked = Pick<CookRequest, "species" | "shape" | "skin"> & { readonly form: CookForm };
 
-function suitability(method: Method, request: Asked, group: DonenessGroup): { score: number; reasons: string[] } {
+function suitability(method: Method, request: Asked, group: DonenessGroup): { score: number; reasons: Said[] } {
   const { suits } = method;
   const sizeMm = governingMm(request.shape);
   const [fromMm, toMm] = suits.thicknessMm;
-  const reasons: string[] = [];
+  const reasons: Said[] = [];
   let score = 0;
   const listed = placeAmong(request.species.usualMethods, method.id);
   if (listed >= 0) {
     // what the table names first is what it is bought for
     score += Math.max(1.5, 4 - 0.7 * listed);
-    reasons.push("usual for this fish");
+    reasons.push(said("plan.usualForThisFish"));
   }
   // a way made for this kind of animal before one that suits many
   if (suitsGroup(method, group)) score += 2 + 1 / suits.groups.length;
-  else if (listed < 0) reasons.push("seldom done with it");
+  else if (listed < 0) reasons.push(said("plan.seldomDoneWithIt"));
   // a way that wants its own reason does not come first by its size alone
   if (method.special && listed < 0) score -= 0.8;
   if (sizeMm < fromMm) {
     score -= 3 * (1 - sizeMm / fromMm) + 0.5;
-    reasons.push(`thin for it: ${Math.round(fromMm)} mm and up`);
+    reasons.push(said("plan.thinForItFromAndUp", { from: inMm(fromMm, 0) }));
   } else if (sizeMm > toMm) {
     score -= 3 * (sizeMm / toMm - 1) + 0.5;
-    reasons.push(`thick for it: up to ${Math.round(toMm)} mm`);
+    reasons.push(said("plan.thickForItUpToTo", { to: inMm(toMm, 0) }));
   } else {
     score += 1;
     // the middle of its range before the ends
     score += 1 - Math.abs((2 * sizeMm - fromMm - toMm) / (toMm - fromMm));
-    reasons.push(`${Math.round(sizeMm)} mm is in its range`);
+    reasons.push(said("plan.sizeIsInItsRange", { size: inMm(sizeMm, 0) }));
   }
   if (suits.skin === "needed" && !request.skin) {
     score -= 2;
-    reasons.push("wants the skin on");
+    reasons.push(said("plan.wantsTheSkinOn"));
   }
   if (suits.skin === "needed" && request.skin) score += 0.5;
   if (suits.skin === "off" && request.skin) {
     score -= 1;
-    reasons.push("skin off first");
+    reasons.push(said("plan.skinOffFirst"));
   }
   return { score, reasons };
 }
@@ -88,7 +88,7 @@ export function rankMethods(request: CookRequest): readonly MethodFit[] {
       const refusal = refusalOf(job, outcome, null);
       const heatS = heatSecondsOf(outcome);
       if (refusal) return { methodId: method.id, score: score - 4, reason: refusal.why, heatS, refusal: refusal.why };
-      return { methodId: method.id, score, reason: reasons.join("; "), heatS, refusal: null };
+      return { methodId: method.id, score, reason: saidList(reasons, "then"), heatS, refusal: null };
     })
     .sort((a, b) => b.score - a.score);
 }

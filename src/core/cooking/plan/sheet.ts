@@ -1,6 +1,6 @@
 import type { Composition } from "@/core/matter";
 import type { RuleSetId } from "@/core/safety";
-import { err, ok, type Result } from "@/core/shared";
+import { err, ok, type Result, said, type Said } from "@/core/shared";
 import { findSpecies, type Species } from "@/core/species";
 import type { Snapshot } from "../model";
 import { cutFace, type CutFace } from "./cutFace";
@@ -57,10 +57,10 @@ export function requestOf(sheet: SheetRequest): CookRequest | null {
   return species && pan ? { ...sheet, species, pan } : null;
 }
 
-export const UNKNOWN = "That fish or pan is not in the table.";
+export const UNKNOWN = said("plan.thatFishOrPanIsNot");
 
 /** The plan alone, as the server keeps it with a cook. */
-export function planSheet(sheet: SheetRequest): Result<CookPlan, string> {
+export function planSheet(sheet: SheetRequest): Result<CookPlan, Said> {
   const request = requestOf(sheet);
   if (!request) return err(UNKNOWN);
   const found = planCook(request);
@@ -68,7 +68,7 @@ export function planSheet(sheet: SheetRequest): Result<CookPlan, string> {
 }
 
 /** The plan, the course of the cook and the face it is cut to, for drawing. */
-export function drawSheet(sheet: SheetRequest): Result<Sheet, string> {
+export function drawSheet(sheet: SheetRequest): Result<Sheet, Said> {
   const request = requestOf(sheet);
   if (!request) return err(UNKNOWN);
   const found = findTimes(jobOf(request));
@@ -114,7 +114,7 @@ export function loadOf(pieces: readonly PanPiece[], count: number): PanLoad | nu
 }
 
 /** Methods for the piece of a question, fittest first. */
-export function rankSheet(sheet: SheetRequest): Result<readonly MethodFit[], string> {
+export function rankSheet(sheet: SheetRequest): Result<readonly MethodFit[], Said> {
   const request = requestOf(sheet);
   return request ? ok(rankMethods(request)) : err(UNKNOWN);
 }
@@ -123,7 +123,7 @@ export function rankSheet(sheet: SheetRequest): Result<readonly MethodFit[], str
 export function sheetRows(
   sheet: SheetRequest,
   thicknesses: readonly number[],
-): Result<Generator<SheetRow, void>, string> {
+): Result<Generator<SheetRow, void>, Said> {
   const request = requestOf(sheet);
   return request ? ok(stationSheet(request, thicknesses)) : err(UNKNOWN);
 }

@@ -1,3 +1,4 @@
+import { type Said } from "@/core/shared";
 import type { AtEnd, StageTemplate } from "../methods";
 import type { StovePiece } from "../model";
 import type { CookOutcome, StageEnd } from "./programme";
@@ -11,8 +12,8 @@ export type CookStage = {
   readonly face: "skin" | "flesh" | "all" | "none";
   /** The piece is on, in or under the heat; false: tempering, resting, standing, cooling, at the table. */
   readonly heat: boolean;
-  readonly do: string;
-  readonly cue: string;
+  readonly do: Said;
+  readonly cue: Said;
   readonly probeC: number;
 };
 

@@ -4,6 +4,7 @@ import type { OutcomeId } from "../doneness";
 import { refusalOf } from "./warnings";
 import { heatSecondsOf } from "./practiceFit";
 import { jobFor, jobOf, type CookRequest } from "./request";
+import { type Said } from "@/core/shared";
 
 /** One line of the sheet on the station's wall. */
 export type SheetRow = {
@@ -16,7 +17,7 @@ export type SheetRow = {
   readonly lateS: number | null;
   readonly band: OutcomeId | null;
   /** Why this thickness is not for this method. */
-  readonly refusal: string | null;
+  readonly refusal: Said | null;
 };
 
 export const SHEET_THICKNESS_MM = { from: 8, to: 60, step: 2 } as const;

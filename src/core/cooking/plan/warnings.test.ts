@@ -1,6 +1,7 @@
 import { findSpecies } from "@/core/species";
 import { planCook } from "./plan";
 import type { CookRequest } from "./request";
+import { english } from "@/words/english.testkit";
 
 // cautions of the trade: sticking, smoke points, crowding, chill, white protein, rare and raw fish (common practice)
 
@@ -15,8 +16,8 @@ const base: CookRequest = {
 };
 const says = (part: Partial<CookRequest> = {}) => {
   const planned = planCook({ ...base, ...part });
-  if (!planned.ok) throw new Error(planned.error.message);
-  return planned.value.warnings.join("\n");
+  if (!planned.ok) throw new Error(planned.error.message.code);
+  return english(planned.value.warnings).join("\n");
 };
 
 test.each<[string, Partial<CookRequest>, RegExp]>([
@@ -65,10 +66,10 @@ test("rare tuna is for cleared fish only; fish under the cooking rule asks what 
 test("a burnt face is refused with what to change, and the change helps", () => {
   const thick = { shape: { kind: "slab", thicknessMm: 36 }, methodId: "skin-unturned", kit: { panC: 250 } } as const;
   const planned = planCook({ ...base, ...thick });
-  if (!planned.ok) throw new Error(planned.error.message);
-  expect(planned.value.refusal?.why).toMatch(/burns before the middle/);
+  if (!planned.ok) throw new Error(planned.error.message.code);
+  expect(english(planned.value.refusal?.why)).toMatch(/burns before the middle/);
   expect(planned.value.refusal?.change.length).toBeGreaterThan(1);
   const oven = planCook({ ...base, shape: thick.shape });
-  if (!oven.ok) throw new Error(oven.error.message);
+  if (!oven.ok) throw new Error(oven.error.message.code);
   expect(oven.value.refusal).toBeNull();
 });

@@ -1,3 +1,4 @@
+import { inCelsius, inMm, said, type Said } from "@/core/shared";
 import { saltTakenUp } from "@/core/cure";
 import { OCTOPUS_SALT_PCT } from "../methods";
 import { RULE_SETS } from "@/core/safety";
@@ -11,7 +12,7 @@ import type { PracticeFit } from "./practiceFit";
 import type { Job } from "./request";
 
 /** What cannot be done as asked, and what to change so that it can. */
-export type Refusal = { readonly why: string; readonly change: readonly string[] };
+export type Refusal = { readonly why: Said; readonly change: readonly Said[] };
 
 const isCrispMethod = ({ method }: Job) =>
   method.id === "skin-then-oven" || method.id === "skin-turned" || method.id === "skin-unturned";
@@ -26,22 +27,22 @@ export function refusalOf(job: Job, outcome: CookOutcome, practice: PracticeFit 
   const mm = Math.round(governingMm(job.setup.piece.shape));
   if (outcome.firstBrownS > SCORCHED_S) {
     const fitsMm = practice?.fitsMm ?? null;
-    const fits = fitsMm === null ? [] : [`this way fits about ${Math.round(fitsMm)} mm from the same start`];
-    const schools = job.method.schools.length > 1 ? ["another school: turn sooner, baste, less heat"] : [];
+    const fits = fitsMm === null ? [] : [said("plan.thisWayFitsAboutFitsFrom", { fits: inMm(fitsMm, 0) })];
+    const schools = job.method.schools.length > 1 ? [said("plan.anotherSchoolTurnSoonerBasteLess")] : [];
     return {
-      why: `At ${mm} mm the first side burns before the middle is there.`,
-      change: [...fits, ...schools, "temper it longer", "a cooler pan, or finish in the oven"],
+      why: said("plan.atMmTheFirstSideBurns", { mm: inMm(mm) }),
+      change: [...fits, ...schools, said("plan.temperItLonger"), said("plan.aCoolerPanOrFinishIn")],
     };
   }
   if (!crispLost(job, outcome)) return null;
   const dried = Math.round((100 * outcome.firstCrustMm) / CRISP_CRUST_MM);
   return {
-    why: `At ${mm} mm the centre is there before the skin is crisp (${dried} % dried through).`,
+    why: said("plan.atMmTheCentreIsThere", { mm: inMm(mm), dried }),
     change: [
-      "fold or pair the fillets to make them thicker",
-      "start fridge-cold and dry the skin in moving air first",
-      "a hotter pan, or a higher doneness",
-      "take the skin off and flour it, or steam it: no crisp skin",
+      said("plan.foldOrPairTheFilletsTo"),
+      said("plan.startFridgeColdAndDryThe"),
+      said("plan.aHotterPanOrAHigher"),
+      said("plan.takeTheSkinOffAndFlour"),
     ],
   };
 }
@@ -60,10 +61,10 @@ export function adviceFor(
   heatS: number,
   dangerMin: number,
   meets: boolean,
-): readonly string[] {
+): readonly Said[] {
   const { request, setup, stages, method, kit } = job;
   const { piece } = setup;
-  const warnings: string[] = [];
+  const warnings: Said[] = [];
   const pan = stages.find(({ vessel }) => (vessel?.baseM2 ?? 0) > 0)?.vessel;
   if (pan) {
     const [face, , around] = facesM2(piece);
@@ -72,7 +73,7 @@ export function adviceFor(
     const covered = coveredM2 / pan.baseM2;
     if (covered > STATION.crowdedShare) {
       const fit = Math.max(1, Math.floor((STATION.crowdedShare * pan.baseM2 * setup.pieces) / coveredM2));
-      warnings.push(`The pan is crowded (${Math.round(covered * 100)} % of its base): cook ${fit} at a time.`);
+      warnings.push(said("plan.thePanIsCrowdedCoveredOf", { covered: Math.round(covered * 100), fit }));
     }
     if (
       pan.setC - outcome.lowestVesselC > 25 &&
@@ -80,45 +81,45 @@ export function adviceFor(
       method.id !== "skin-turned" &&
       method.id !== "herb-first"
     )
-      warnings.push(
-        `The pan falls to ${Math.round(outcome.lowestVesselC)} °C when the fish lands: fewer pieces or a heavier pan.`,
-      );
-    if (crispLost(job, outcome))
-      warnings.push("The centre is there before the skin is crisp: a hotter pan, a colder piece, or a softer skin.");
+      warnings.push(said("plan.thePanFallsToLowestVesselWhen", { lowestVessel: inCelsius(outcome.lowestVesselC, 0) }));
+    if (crispLost(job, outcome)) warnings.push(said("plan.theCentreIsThereBeforeThe"));
     if (kit.panC < 150 && method.knobs.some(({ id }) => id === "panC"))
-      warnings.push("Below about 150 °C fish sticks and does not brown.");
-    if (kit.panC > 230) warnings.push("Above the smoke point of most oils (205-230 °C): watch for smoke and fire.");
+      warnings.push(said("plan.belowAbout150CFishSticks", { bound: inCelsius(150) }));
+    if (kit.panC > 230)
+      warnings.push(said("plan.aboveTheSmokePointOfMost", { bound: inCelsius(205), bound2: inCelsius(230) }));
   }
-  if (piece.startC < 4 && piece.startC >= -1)
-    warnings.push("Fridge-cold: take the chill off a few minutes for a more even piece.");
-  if (piece.startC < -1)
-    warnings.push("From frozen: most of the heat goes into the ice; the outside gets more than it would thawed.");
+  if (piece.startC < 4 && piece.startC >= -1) warnings.push(said("plan.fridgeColdTakeTheChillOff"));
+  if (piece.startC < -1) warnings.push(said("plan.fromFrozenMostOfTheHeat"));
   const dropped = job.stages.some(({ until }, index) => until.by === "search" && outcome.seconds[index] === 0);
-  if (dropped) warnings.push("Thin enough to finish off the heat: no oven needed, turn for a kiss only.");
+  if (dropped) warnings.push(said("plan.thinEnoughToFinishOffThe"));
   if (outcome.waterLossPct > 9 && (piece.group === "salmonid" || piece.group === "white-flake"))
-    warnings.push("White protein will weep out: 10 min in 10 % brine first keeps most of it in.");
+    warnings.push(said("plan.whiteProteinWillWeepOut10"));
   if (piece.group === "squid" && !method.tender && outcome.peakC > 60)
-    warnings.push("Past 60 °C squid is tough until it has braised: under 90 s, or the long way.");
+    warnings.push(said("plan.past60CSquidIsTough", { bound: inCelsius(60) }));
   if (piece.group === "tuna" && bandAt("tuna", outcome.peakC).id === "translucent")
-    warnings.push("Rare inside: only fish cleared for raw service, said on the menu.");
+    warnings.push(said("plan.rareInsideOnlyFishClearedFor"));
   const { species } = request;
   if (species.least && !method.warms && outcome.peakC < species.least.centreC - 0.5)
-    warnings.push(`Not under ${species.least.centreC} °C: ${species.least.because}.`);
+    warnings.push(
+      said("plan.notUnderCentreBecause", { centre: inCelsius(species.least.centreC), because: species.least.because }),
+    );
   if (!meets && asksParasites(species))
     warnings.push(
-      `${RULE_SETS[request.ruleSetId].partCooked}: it asks the lot's freezing, exemption or papers, as raw does.`,
+      said("plan.partCookedItAsksTheLotsFreezing", { partCooked: RULE_SETS[request.ruleSetId].partCooked }),
     );
-  if (carries(species, "ciguatera") === "yes")
-    warnings.push("Ciguatera: which waters, and how big? Heat does nothing to it.");
-  if (carries(species, "gempylotoxin") === "yes")
-    warnings.push("Oil that purges: drain what it gives, small portions, said to the guest.");
+  if (carries(species, "ciguatera") === "yes") warnings.push(said("plan.ciguateraWhichWatersAndHowBig"));
+  if (carries(species, "gempylotoxin") === "yes") warnings.push(said("plan.oilThatPurgesDrainWhatIt"));
   if (dangerMin > LONGEST_DANGER_MIN)
     warnings.push(
-      `${Math.round(dangerMin / 60)} h between 5 °C and 57 °C, tempering counted: more than the four hours allowed.`,
+      said("plan.dangerHBetween5CAnd", {
+        bound: inCelsius(5),
+        bound2: inCelsius(57),
+        danger: Math.round(dangerMin / 60),
+      }),
     );
   const { hotHold } = RULE_SETS[request.ruleSetId];
   if (outcome.peakC < hotHold.minC && heatS > 3600)
-    warnings.push(`Not to be held hot: ${hotHold.minC} °C or above, or served at once.`);
+    warnings.push(said("plan.notToBeHeldHotMin", { min: inCelsius(hotHold.minC) }));
   const salt = octopusSalt(job, outcome);
   if (salt !== null) warnings.push(salt);
   return [...warnings, ...method.cautions];
@@ -130,7 +131,7 @@ const SEASONED_PCT = { from: 0.4, to: 1.1 } as const;
 const COOLING_MEAN_C = 70;
 
 /** What an octopus takes up of the salt in its water while it simmers and cools in it. */
-function octopusSalt(job: Job, { seconds }: CookOutcome): string | null {
+function octopusSalt(job: Job, { seconds }: CookOutcome): Said | null {
   const { method, request, kit, stages, school, setup } = job;
   const saltPct = school === null ? undefined : OCTOPUS_SALT_PCT[school];
   const { shape } = setup.piece;
@@ -143,9 +144,9 @@ function octopusSalt(job: Job, { seconds }: CookOutcome): string | null {
   const taken = takenGPerKg / 10;
   const says =
     taken < SEASONED_PCT.from
-      ? "salt the plate by hand"
+      ? said("plan.saltThePlateByHand")
       : taken <= SEASONED_PCT.to
-        ? "seasoned through, taste before more"
-        : "too salty: less salt in the water, or lift it out to cool";
-  return `Takes up about ${taken.toFixed(1)} % of its weight in salt from its water, the hour of cooling counted: ${says}.`;
+        ? said("plan.seasonedThroughTasteBeforeMore")
+        : said("plan.tooSaltyLessSaltInThe");
+  return said("plan.takesUpAboutTakenOfIts", { taken: taken.toFixed(1), says });
 }

@@ -68,7 +68,7 @@ const euRows = (kept: string, listeria: string): readonly Practice[] => [
   row(
     "reduced-oxygen",
     "Packing without air",
-    "in your hazard plan against botulism; ten days at most at 3-8 °C without another barrier (UK guidance)",
+    "in your hazard plan against botulism; ten days at most at {3-8 °C} without another barrier (UK guidance)",
     "the plan with its limits",
     `Reg. (EC) 852/2004${kept}`,
     "Art. 5",
@@ -104,7 +104,7 @@ const euRows = (kept: string, listeria: string): readonly Practice[] => [
   row(
     "probe-check",
     "Probe check",
-    "probes that work: in melting ice 0 °C, give or take one",
+    "probes that work: in melting ice {0 °C}, give or take one",
     "the check with its date",
     `Reg. (EC) 852/2004${kept}`,
     "Art. 5",
@@ -191,7 +191,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
     row(
       "thawing",
       "Thawing",
-      "refrigerator; running water at 21 °C or below, in all four hours at most above 5 °C; straight to the pan; out of its vacuum pack first",
+      "refrigerator; running water at {21 °C} or below, in all four hours at most above {5 °C}; straight to the pan; out of its vacuum pack first",
       null,
       FOOD_CODE,
       "3-501.13",
@@ -209,7 +209,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
     row(
       "probe-check",
       "Probe check",
-      "within 1 °C: in melting ice 0 °C",
+      "within {1 K}: in melting ice {0 °C}",
       "the check with its date",
       FOOD_CODE,
       "4-203.11, 4-502.11(B)",
@@ -236,7 +236,7 @@ export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = {
     row(
       "listeria",
       "House-cured fish kept over five days",
-      "seven days at 5 °C at most by the date mark",
+      "seven days at {5 °C} at most by the date mark",
       "the date mark",
       FOOD_CODE,
       "3-501.17",

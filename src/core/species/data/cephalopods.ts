@@ -25,8 +25,8 @@ export const CEPHALOPODS = speciesRows("cephalopod", [
     parasiteNote:
       "Wild: Anisakis possible in the mantle, most in flying squids; freeze before raw use (molluscan shellfish exemption does not cover it).",
     kitchenNote:
-      "Ink sac 1-2 g per animal. Either seconds or an hour: between is rubber. Longfin and market squids (Doryteuthis) are used alike.",
-    usualDoneness: "55-60 °C for seconds, opaque; or braised at 90-95 °C until a knife slides in",
+      "Ink sac {1-2 g} per animal. Either seconds or an hour: between is rubber. Longfin and market squids (Doryteuthis) are used alike.",
+    usualDoneness: "{55-60 °C} for seconds, opaque; or braised at {90-95 °C} until a knife slides in",
     usualCentreC: [55, 60],
     usualMethods: ["plancha", "fry", "grill", "stuff and braise", "crudo in ribbons", "ink stew"],
     confidence: "high",
@@ -49,8 +49,8 @@ export const CEPHALOPODS = speciesRows("cephalopod", [
     rawUse: "usual",
     parasiteNote: "Wild: Anisakis possible; freeze before raw use.",
     kitchenNote:
-      "Most ink of all: sac 3-8 g. Cuttlebone out through the back. Thicker and sweeter than squid; score it. Freezing tenderises.",
-    usualDoneness: "55-60 °C for seconds; or braised at 90-95 °C 30-60 min",
+      "Most ink of all: sac {3-8 g}. Cuttlebone out through the back. Thicker and sweeter than squid; score it. Freezing tenderises.",
+    usualDoneness: "{55-60 °C} for seconds; or braised at {90-95 °C} 30-60 min",
     usualCentreC: [55, 60],
     usualMethods: ["plancha", "ink risotto or stew", "fry", "grill", "raw thin strips", "braise"],
     confidence: "high",
@@ -77,8 +77,8 @@ export const CEPHALOPODS = speciesRows("cephalopod", [
     rawUse: "none",
     parasiteNote: "Wild: freeze before raw or barely cooked use.",
     kitchenNote:
-      "portion_g is cooked. Freezing at -20 °C for some days tenderises. True octopus has two rows of suckers; musky ones have one.",
-    usualDoneness: "90-95 °C simmer 40-75 min until a skewer slides in the thick arm, then warm through",
+      "portion_g is cooked. Freezing at {-20 °C} for some days tenderises. True octopus has two rows of suckers; musky ones have one.",
+    usualDoneness: "{90-95 °C} simmer 40-75 min until a skewer slides in the thick arm, then warm through",
     usualCentreC: [55, 60],
     usualMethods: ["simmer and grill", "simmer and slice", "braise", "salad", "carpaccio (pressed)", "confit"],
     confidence: "high",
@@ -100,7 +100,7 @@ export const CEPHALOPODS = speciesRows("cephalopod", [
     rawUse: "none",
     parasiteNote: "Wild: Anisakis common; freeze before raw use.",
     kitchenNote: "Tougher than loligo: seconds, or an hour.",
-    usualDoneness: "55-60 °C for seconds; or braised",
+    usualDoneness: "{55-60 °C} for seconds; or braised",
     usualCentreC: [55, 60],
     usualMethods: ["fry", "plancha", "braise", "stuff and braise"],
     confidence: "medium",

@@ -20,8 +20,8 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     rawUse: "seldom",
     parasiteNote: "None of note for the kitchen; cook through for tomalley.",
     kitchenNote:
-      "One of 500-600 g for one main cover. Stun or kill at once before cooking. Minimum landing size and berried females: check. Composition between old and new USDA American lobster.",
-    usualDoneness: "Tail 57-60 °C, claw 60-65 °C, opaque with pearl",
+      "One of {500-600 g} for one main cover. Stun or kill at once before cooking. Minimum landing size and berried females: check. Composition between old and new USDA American lobster.",
+    usualDoneness: "Tail {57-60 °C}, claw {60-65 °C}, opaque with pearl",
     usualCentreC: [57, 60],
     usualMethods: ["steam or boil then finish", "butter-poach", "grill split", "roast", "thermidor"],
     confidence: "medium",
@@ -48,7 +48,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     rawUse: "seldom",
     parasiteNote: "None of note for the kitchen.",
     kitchenNote: "Tomalley: advice against eating in some places. Live trade is barred or limited in parts of Europe.",
-    usualDoneness: "Tail 57-60 °C, claw 60-65 °C, opaque with pearl",
+    usualDoneness: "Tail {57-60 °C}, claw {60-65 °C}, opaque with pearl",
     usualCentreC: [57, 60],
     usualMethods: ["steam", "boil", "butter-poach", "grill split", "roll", "steam then broil"],
     confidence: "high",
@@ -77,7 +77,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     parasiteNote:
       "None of note for the kitchen (raw use: the US freezing rule takes in crustaceans, the EU rule does not).",
     kitchenNote: "No claws. European Palinurus elephas is SLO. Mealy when overdone.",
-    usualDoneness: "58-62 °C, opaque, springy",
+    usualDoneness: "{58-62 °C}, opaque, springy",
     usualCentreC: [58, 62],
     usualMethods: ["grill split", "steam", "butter-poach", "roast", "sashimi"],
     confidence: "medium",
@@ -105,7 +105,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     parasiteNote: "None of note for the kitchen.",
     kitchenNote:
       "Composition is white meat; brown meat 8-15 % fat. shape is the whole body. Brown meat: cadmium advice. Weigh in the hand: light crabs are full of water.",
-    usualDoneness: "70-75 °C in the body, boiled or steamed through",
+    usualDoneness: "{70-75 °C} in the body, boiled or steamed through",
     usualCentreC: [70, 75],
     least: { centreC: 70, because: "body and brown meat are eaten: a whole crab is cooked through" },
     usualMethods: ["boil", "steam", "dressed", "crab cakes", "bisque", "gratin"],
@@ -130,7 +130,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     parasiteNote: "None in cooked crab; never raw.",
     kitchenNote:
       "Grades of picked meat: jumbo lump, lump, backfin, special, claw. Soft-shell: clean gills, face and apron, about 85-90 % is eaten. Pasteurised tins keep longer.",
-    usualDoneness: "70-75 °C, steamed through",
+    usualDoneness: "{70-75 °C}, steamed through",
     usualCentreC: [70, 75],
     least: { centreC: 70, because: "body and brown meat are eaten: a whole crab is cooked through" },
     usualMethods: ["steam", "boil", "crab cakes", "soft-shell fry", "bisque", "stuff"],
@@ -156,7 +156,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     parasiteNote: "None in cooked crab.",
     kitchenNote:
       "Composition is raw USDA queen crab, trimmed to sum. Sold by cluster size 5-8 or 8-10 oz. Thaw overnight, only re-warm.",
-    usualDoneness: "Pre-cooked: re-warm to 55-60 °C",
+    usualDoneness: "Pre-cooked: re-warm to {55-60 °C}",
     usualCentreC: [55, 60],
     usualMethods: ["steam", "grill", "butter", "chilled with dips", "broil"],
     confidence: "medium",
@@ -181,7 +181,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     parasiteNote: "None in cooked crab.",
     kitchenNote:
       "Graded by legs per 10 lb (6-9, 9-12, 12-14, 16-20). Salted in the brine freezer: taste before seasoning. Also sold live in the north.",
-    usualDoneness: "Pre-cooked: re-warm to 55-60 °C; from raw 60-63 °C",
+    usualDoneness: "Pre-cooked: re-warm to {55-60 °C}; from raw {60-63 °C}",
     usualCentreC: [55, 60],
     usualMethods: ["steam", "grill split", "roast with butter", "chilled"],
     confidence: "medium",
@@ -212,7 +212,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
       "None of note for people (raw use: US freezing rule takes in crustaceans, EU rule does not); a pale, opaque body (Hematodinium) means soft poor flesh: refuse.",
     kitchenNote:
       "Blackens at the head within a day unless treated with sulphite (an allergen to declare). Sizes per kg: 4/7, 8/12, 11/15, 16/20, 21/30. Creel-caught are the best. Heads and claws to bisque.",
-    usualDoneness: "48-52 °C, just opaque, pearly",
+    usualDoneness: "{48-52 °C}, just opaque, pearly",
     usualCentreC: [48, 52],
     usualMethods: ["pan-roast split or peeled", "grill split", "poach", "tempura", "crudo"],
     confidence: "medium",
@@ -238,7 +238,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
       "None of note. The EU freezing rule names finfish and cephalopods only; the US code's raw-fish rule takes in crustaceans: freeze for raw use there.",
     kitchenNote:
       "Cooked on board in brine: peeled meat may hold 1-2 % salt and added water. Never cook again, only warm. Counts 70/90 to 150/250 per kg shell-on.",
-    usualDoneness: "Pre-cooked: serve cold or warm below 50 °C; raw: 50-55 °C",
+    usualDoneness: "Pre-cooked: serve cold or warm below {50 °C}; raw: {50-55 °C}",
     usualCentreC: [42, 50],
     usualMethods: [
       "chilled peeled",
@@ -274,7 +274,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     parasiteNote: "None of note in farmed prawn; cook through unless bought for raw use.",
     kitchenNote:
       "Phosphate-soaked prawn reads 83 water, 13.6 protein (older USDA), weeps and turns glassy. Sulphite to declare. Glaze 5-30 %: buy by net weight.",
-    usualDoneness: "58-62 °C, opaque, C-shape with a little give",
+    usualDoneness: "{58-62 °C}, opaque, C-shape with a little give",
     usualCentreC: [58, 62],
     usualMethods: ["pan-fry", "grill", "butter-poach", "fry", "skewer", "stock from shells"],
     confidence: "high",
@@ -298,7 +298,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     rawUse: "none",
     parasiteNote: "None of note; domoic acid gathers in the body in bloom years: gut off when told.",
     kitchenNote: "Cook live by weight; shake the meat, fold it.",
-    usualDoneness: "70-75 °C in the body, boiled or steamed through",
+    usualDoneness: "{70-75 °C} in the body, boiled or steamed through",
     usualCentreC: [70, 75],
     usualMethods: ["boil", "steam", "crab cakes", "dressed"],
     confidence: "medium",
@@ -323,7 +323,7 @@ export const CRUSTACEANS = speciesRows("crustacean", [
     rawUse: "none",
     parasiteNote: "Lung flukes in fresh water: cook through, never raw.",
     kitchenNote: "Live or cooked frozen in dill; purged overnight; straight tails were dead before the pot.",
-    usualDoneness: "63-68 °C, tail curled",
+    usualDoneness: "{63-68 °C}, tail curled",
     usualCentreC: [63, 68],
     usualMethods: ["boil", "chilled peeled", "steam", "bisque"],
     confidence: "medium",

@@ -23,7 +23,7 @@ export const SALMONIDS = speciesRows("salmonid", [
       "Farmed on pellets: usually exempt if documented. Wild: Anisakis common, freeze before raw, cured or cold-smoked use.",
     kitchenNote:
       "Wild fish leaner (USDA wild 68.5 water, 6.3 fat). White albumen on the surface shows too much heat; brine 5 % 10 min lessens it. Pin bones come out easily after rigor.",
-    usualDoneness: "42-50 °C, translucent pink centre, soft layers",
+    usualDoneness: "{42-50 °C}, translucent pink centre, soft layers",
     usualCentreC: [42, 50],
     usualMethods: ["skin-crisp then oven", "confit", "poach", "grill", "cure", "smoke", "tartare"],
     confidence: "high",
@@ -47,7 +47,7 @@ export const SALMONIDS = speciesRows("salmonid", [
     parasiteNote:
       "Wild: Anisakis and fish tapeworm (Dibothriocephalus) common; always freeze before raw, cured or cold-smoked use.",
     kitchenNote: "USDA newer entry; older one 8.6 fat. Lean and thin: cook lower and shorter than farmed salmon.",
-    usualDoneness: "46-50 °C, deep red, just set",
+    usualDoneness: "{46-50 °C}, deep red, just set",
     usualCentreC: [46, 50],
     usualMethods: ["skin-crisp", "grill", "plank roast", "smoke", "cure"],
     confidence: "high",
@@ -77,7 +77,7 @@ export const SALMONIDS = speciesRows("salmonid", [
     parasiteNote:
       "Farmed on pellets: usually exempt if documented. Wild lake fish: tapeworm larvae possible, freeze before raw use.",
     kitchenNote: "Blue cooking needs the slime whole and very fresh fish.",
-    usualDoneness: "46-52 °C, just opaque, moist",
+    usualDoneness: "{46-52 °C}, just opaque, moist",
     usualCentreC: [46, 52],
     usualMethods: ["flour and pan-fry", "poach blue", "grill", "hot smoke", "en papillote"],
     confidence: "high",
@@ -100,7 +100,7 @@ export const SALMONIDS = speciesRows("salmonid", [
     rawUse: "usual",
     parasiteNote: "Farmed on pellets: usually exempt if documented. Wild-run fish: freeze before raw use.",
     kitchenNote: "Deep orange, fat 9-15 %. Sea trout proper is Salmo trutta (TRS).",
-    usualDoneness: "42-48 °C, translucent centre",
+    usualDoneness: "{42-48 °C}, translucent centre",
     usualCentreC: [42, 48],
     usualMethods: ["skin-crisp", "confit", "poach", "cure", "tartare", "hot smoke"],
     confidence: "medium",
@@ -124,7 +124,7 @@ export const SALMONIDS = speciesRows("salmonid", [
     parasiteNote:
       "Farmed on pellets: usually exempt if documented. Wild: tapeworm larvae and, in sea-run fish, Anisakis; freeze before raw use.",
     kitchenNote: "Farmed fat 6-13 %, wild lake fish 2-6 %. Thin skin crisps fast; scales tiny, usually left.",
-    usualDoneness: "44-50 °C, pink just-set centre",
+    usualDoneness: "{44-50 °C}, pink just-set centre",
     usualCentreC: [44, 50],
     usualMethods: ["skin-crisp then oven", "confit", "poach", "cure", "hot smoke"],
     confidence: "medium",
@@ -148,7 +148,7 @@ export const SALMONIDS = speciesRows("salmonid", [
     parasiteNote:
       "Wild: Anisakis and tapeworm common; freeze before raw, cured or cold-smoked use. Farmed on pellets: usually exempt if documented.",
     kitchenNote: "The fattest of the Pacific salmons; some are white-fleshed.",
-    usualDoneness: "42-50 °C, translucent pink centre",
+    usualDoneness: "{42-50 °C}, translucent pink centre",
     usualCentreC: [42, 50],
     usualMethods: ["skin-crisp then oven", "grill", "poach", "confit", "smoke"],
     confidence: "medium",
@@ -172,7 +172,7 @@ export const SALMONIDS = speciesRows("salmonid", [
     parasiteNote:
       "Wild: Anisakis and tapeworm common; freeze before raw, cured or cold-smoked use. Farmed on pellets: usually exempt if documented.",
     kitchenNote: "Leaner than chinook: cook lower and shorter.",
-    usualDoneness: "46-50 °C, just set",
+    usualDoneness: "{46-50 °C}, just set",
     usualCentreC: [46, 50],
     usualMethods: ["skin-crisp", "grill", "plank roast", "poach", "smoke"],
     confidence: "medium",
@@ -195,7 +195,7 @@ export const SALMONIDS = speciesRows("salmonid", [
     rawUse: "seldom",
     parasiteNote: "Wild: Anisakis and tapeworm larvae possible; freeze before raw or cured use.",
     kitchenNote: "Wild fish closed in many rivers: ask for its licence.",
-    usualDoneness: "44-50 °C, pink, just set",
+    usualDoneness: "{44-50 °C}, pink, just set",
     usualCentreC: [44, 50],
     usualMethods: ["skin-crisp then oven", "poach", "grill", "hot smoke"],
     confidence: "low",

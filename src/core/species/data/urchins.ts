@@ -21,7 +21,7 @@ export const URCHINS = speciesRows("echinoderm", [
     parasiteNote: "None of note for live urchin roe; rinse in cold sea-strength water only.",
     kitchenNote:
       "Composition is the gonad, after a Japanese food table. Colour yellow to deep orange; bitter when spawned. Northern Strongylocentrotus is much used. Alum-set trays taste metallic.",
-    usualDoneness: "Raw; in sauces warm below 60 °C, never boil",
+    usualDoneness: "Raw; in sauces warm below {60 °C}, never boil",
     usualCentreC: null,
     usualMethods: ["raw in the shell", "on toast", "sauce off the heat", "pasta", "custard"],
     confidence: "medium",

@@ -3,6 +3,7 @@ import { db } from "@/db/connection";
 import { findSheet } from "@/db/stove/stationSheets";
 import { toCsv } from "@/exchange/csv";
 import { t } from "@/words/api";
+import { inMetric } from "@/words/say";
 
 const figure = (value: number | null, digits = 0) => (value === null ? "" : value.toFixed(digits));
 
@@ -29,7 +30,7 @@ export function GET(request: Request): Response {
     figure(row.earlyS),
     figure(row.lateS),
     row.band ?? "",
-    row.refusal ?? "",
+    row.refusal === null ? "" : inMetric(row.refusal),
   ]);
   return new Response(toCsv([head, ...rows]), {
     headers: {

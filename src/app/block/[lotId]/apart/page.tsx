@@ -13,7 +13,7 @@ import { listPlaces } from "@/db/house/places";
 import { listScales } from "@/db/block/scales";
 import { listOwnSpecies } from "@/db/house/species";
 import { lotInHand } from "@/db/lots/stock";
-import { formatFor, lifeText } from "@/ui/format/format";
+import { formatFor, lifeText } from "@/words/format/format";
 import { requireHouse, requestTime } from "../../../request";
 import { BoardStrip } from "../../BoardStrip";
 import { ApartBench } from "./ApartBench";

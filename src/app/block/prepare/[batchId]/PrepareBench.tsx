@@ -15,7 +15,7 @@ import {
 } from "@/core/block";
 import { findSpecies } from "@/core/species";
 import { Field } from "@/ui/form/Field";
-import { hoursText } from "@/ui/format/format";
+import { hoursText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { UnitInput } from "@/ui/form/UnitInput";
@@ -23,6 +23,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import { keepPreparation } from "../actions";
 import styles from "./Prepare.module.css";
 import { t } from "@/words/block";
+import { say } from "@/words/say";
 
 type Props = {
   readonly batchId: string;
@@ -121,7 +122,9 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
       <div className={page.stack}>
         <section className={page.card} data-testid="prepared-piece">
           <h2>{t("whatComesToThePan")}</h2>
-          {made.ok ? null : <Alert type="error" showIcon title={made.error} className={page.below ?? ""} />}
+          {made.ok ? null : (
+            <Alert type="error" showIcon title={say(made.error, format)} className={page.below ?? ""} />
+          )}
           <p>
             {t.rich("startAtThePan", {
               start: format.temperature(piece.startC, 1),
@@ -143,7 +146,7 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
           {piece.notes.length > 0 ? (
             <ul>
               {piece.notes.map((note) => (
-                <li key={note}>{note}</li>
+                <li key={note.code}>{say(note, format)}</li>
               ))}
             </ul>
           ) : null}

@@ -6,7 +6,7 @@ import { inSentence, shortName } from "@/core/species";
 import { findBatch } from "@/db/block/batches";
 import { db } from "@/db/connection";
 import { speciesOf } from "@/db/house/species";
-import { formatFor } from "@/ui/format/format";
+import { formatFor } from "@/words/format/format";
 import { requireHouse, requestTime } from "../../../request";
 import { PrepareBench } from "./PrepareBench";
 import { PageHead } from "@/ui/layout/PageHead";

@@ -11,7 +11,7 @@ import { holdsOfLot } from "@/db/lots/holds";
 import { entriesOfLot } from "@/db/ledger";
 import { childLots, findLot } from "@/db/lots/lots";
 import { speciesOf } from "@/db/house/species";
-import { dayText, formatFor, timeText } from "@/ui/format/format";
+import { dayText, formatFor, timeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { VerdictTag } from "@/ui/layout/VerdictTag";
 import { requestTime, requireHouse } from "../../../request";
@@ -20,6 +20,7 @@ import { lineOf } from "../../lineOf";
 import styles from "./Trace.module.css";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/book";
+import { say } from "@/words/say";
 
 export const metadata: Metadata = { title: t("trace") };
 
@@ -106,7 +107,7 @@ export default async function TracePage({ params }: { readonly params: Promise<{
           ))}
           {holds.map(({ id, hold, status, closedAs }) => (
             <p key={id} className="muted">
-              {HOLD_LABELS[hold.kind]}: {closedAs ?? status.needs}
+              {HOLD_LABELS[hold.kind]}: {closedAs ?? say(status.needs, format)}
             </p>
           ))}
           {!parent && parts.length === 0 && holds.length === 0 ? (

@@ -4,7 +4,7 @@ import Link from "next/link";
 import { useState } from "react";
 import { HISTAMINE_EXPOSURE } from "@/core/safety";
 import type { PlaceWatch, TouchedLot } from "@/db/lots/excursions";
-import { dayText, hoursText, timeText } from "@/ui/format/format";
+import { dayText, hoursText, timeText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";

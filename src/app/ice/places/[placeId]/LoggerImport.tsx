@@ -2,18 +2,19 @@
 import { Alert, App, Button, Upload } from "antd";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { dayText, timeText } from "@/ui/format/format";
+import { dayText, timeText } from "@/words/format/format";
 import { askOnce, UNANSWERED } from "@/ui/hooks/askOnce";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { readLogger, type LoggerAnswer } from "../actions";
 import { t } from "@/words/ice";
+import { say } from "@/words/say";
 
 const ORDER_WORDS: Readonly<Record<string, string>> = { ymd: t("yearFirst"), dmy: t("dayFirst"), mdy: t("monthFirst") };
 
 /** Reads a logger's file: shows what it holds, names every bad line, and keeps all of it or its good rows. */
 export function LoggerImport({ placeId }: { readonly placeId: string }) {
-  const { timeZone } = useHouse();
+  const { format, timeZone } = useHouse();
   const { message } = App.useApp();
   const router = useRouter();
   const [text, setText] = useState<string | null>(null);
@@ -79,7 +80,7 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
                 <li key={line}>
                   {t.rich("lineLineReasonRow", {
                     line,
-                    reason,
+                    reason: say(reason, format),
                     row,
                     span: (words) => <span className={page.sub}>{words}</span>,
                   })}

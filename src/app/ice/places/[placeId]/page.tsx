@@ -5,7 +5,7 @@ import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { lotsThrough, watchPlace } from "@/db/lots/excursions";
 import { findPlace } from "@/db/house/places";
-import { formatFor } from "@/ui/format/format";
+import { formatFor } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { requireHouse, requestTime } from "../../../request";

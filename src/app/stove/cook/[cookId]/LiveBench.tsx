@@ -6,7 +6,7 @@ import { entryTimes, liveCook, methodOf, outcomeLabel, type CookEvent } from "@/
 import { findSpecies } from "@/core/species";
 import type { CookReading } from "@/db/stove/probes";
 import type { StoredPlan } from "@/house/storedPlan";
-import { durationText } from "@/ui/format/format";
+import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { useAlarm } from "@/ui/hooks/useAlarm";

@@ -4,13 +4,14 @@ import dynamic from "next/dynamic";
 import { stageSecondsAt, type CookEvent, type LiveCook } from "@/core/cooking";
 import type { CookReading } from "@/db/stove/probes";
 import type { StoredPlan } from "@/house/storedPlan";
-import { clockText, durationText } from "@/ui/format/format";
+import { clockText, durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { useEstimate } from "@/workers/client/useSheet";
 import { templateSoFar } from "@/house/templateSeconds";
 import styles from "../../Stove.module.css";
 import { t } from "@/words/stove";
+import { say } from "@/words/say";
 
 const ProbeCurve = dynamic(() => import("@/ui/charts/ProbeCurve"), {
   ssr: false,
@@ -45,7 +46,7 @@ export function ProbeCard({ plan, events, live, readings, busy, onSetClock }: Pr
     taken: templateSoFar(plan, taken),
     readings: points,
   });
-  if (problem) return <p className="muted">{problem}</p>;
+  if (problem) return <p className="muted">{say(problem, format)}</p>;
   if (!estimate) return <p className={page.empty}>{t("readingTheProbe")}</p>;
   const current = answer.stageSeconds.flatMap((seconds, index) => (seconds > 0 ? [index] : []))[live.stageIndex];
   const wantedS = current === undefined ? 0 : estimate.seconds[current]!;

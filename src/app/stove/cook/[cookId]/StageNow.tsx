@@ -2,10 +2,11 @@
 import { Button } from "antd";
 import type { entryTimes, LiveCook } from "@/core/cooking";
 import type { StoredPlan } from "@/house/storedPlan";
-import { clockText } from "@/ui/format/format";
+import { clockText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import styles from "../../Stove.module.css";
 import { t } from "@/words/stove";
+import { say } from "@/words/say";
 
 type Props = {
   readonly live: LiveCook;
@@ -34,7 +35,7 @@ export function StageNow({ live, stages, entries, due, busy, onNext, onMore, onT
           value: live.status === "paused" ? t("paused") : "",
         })}
       </h2>
-      <p className={styles.liveCue}>{format.words(stage.cue)}</p>
+      <p className={styles.liveCue}>{say(stage.cue, format)}</p>
       <div className={styles.clockRow}>
         {t.rich("remainingProbeThenReadsProbe", {
           remaining: clockText(live.remainingS),
@@ -54,12 +55,12 @@ export function StageNow({ live, stages, entries, due, busy, onNext, onMore, onT
         })}
       </div>
       <p role="status" className="visually-hidden">
-        {due ? t("nameIsDueDo", { name: stage.name, do: next ? format.words(next.do) : t("serve") }) : ""}
+        {due ? t("nameIsDueDo", { name: stage.name, do: next ? say(next.do, format) : t("serve") }) : ""}
       </p>
       <div className={styles.progress} aria-hidden="true">
         <i style={{ width: `${Math.min(100, (live.elapsedS / Math.max(1, live.plannedS)) * 100)}%` }} />
       </div>
-      <p className={styles.do}>{format.words(stage.do)}</p>
+      <p className={styles.do}>{say(stage.do, format)}</p>
       {live.stageIndex === 0 && entries.some(({ afterS }) => afterS > 4) ? (
         <ol className={styles.entries} aria-label={t("whenEachPieceGoesIn")} data-testid="entries">
           {entries.map(({ thicknessMm, afterS }, index) => (

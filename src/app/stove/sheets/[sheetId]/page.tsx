@@ -6,7 +6,7 @@ import { kitOf, methodOf } from "@/core/cooking";
 import { db } from "@/db/connection";
 import { speciesOf } from "@/db/house/species";
 import { findSheet } from "@/db/stove/stationSheets";
-import { dayText, formatFor } from "@/ui/format/format";
+import { dayText, formatFor } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { requireHouse } from "../../../request";
 import styles from "../../Stove.module.css";

@@ -1,3 +1,4 @@
+import { assertNever, type Quantity } from "@/core/shared";
 import {
   celsiusFromF,
   fahrenheitDegreesFromK,
@@ -17,37 +18,22 @@ const fixed = (value: number, digits: number) => {
   return Number(text) === 0 ? text.replace("-", "") : text;
 };
 
-/** A figure or a range with its unit, as the core writes them: "-20 °C", "45-50 °C", "20 to 30 mm", "45+ g". */
-const MEASURE = /([-−]?\d+(?:\.\d+)?)(?:(-| to )(\d+(?:\.\d+)?))?(\+?) (°C|K|mm|kg|g)(?![\w²³/·])/g;
-
-const IMPERIAL: Readonly<
-  Record<
-    string,
-    { readonly unit: string; readonly from: (value: number) => number; readonly digits: number | "kept" | "ruler" }
-  >
-> = {
-  "°C": { unit: "°F", from: fahrenheitFromC, digits: "kept" },
-  K: { unit: "°F", from: fahrenheitDegreesFromK, digits: 0 },
-  mm: { unit: t("in"), from: inchFromMm, digits: "ruler" },
-  kg: { unit: t("lb"), from: (kilograms) => ounceFromG(kilograms * 1000) / 16, digits: 1 },
-  g: { unit: t("oz"), from: ounceFromG, digits: 1 },
-};
-
-function inImperial(
-  _: string,
-  first: string,
-  between: string | undefined,
-  last: string | undefined,
-  plus: string,
-  unit: string,
-) {
-  const to = IMPERIAL[unit]!;
-  const show = (text: string) => {
-    const value = to.from(Number(text.replace("−", "-")));
-    if (to.digits === "ruler") return inchText(value);
-    return fixed(value, to.digits === "kept" ? (text.split(".")[1]?.length ?? 0) : to.digits);
-  };
-  return `${show(first)}${between === undefined ? "" : `${between}${show(last!)}`}${plus} ${to.unit}`;
+/** As many digits as the metric figure had for a temperature; fractions of an inch; ounces and pounds to a tenth. */
+function imperial(unit: Quantity["unit"], value: number, digits: number): string {
+  switch (unit) {
+    case "°C":
+      return `${fixed(fahrenheitFromC(value), digits)} °F`;
+    case "K":
+      return `${fixed(fahrenheitDegreesFromK(value), digits)} °F`;
+    case "mm":
+      return t("lengthIn", { length: inchText(inchFromMm(value)) });
+    case "g":
+      return t("ouncesOz", { ounces: fixed(ounceFromG(value), 1) });
+    case "kg":
+      return t("ouncesLb", { ounces: fixed(ounceFromG(value * 1000) / 16, 1) });
+    default:
+      return assertNever(unit);
+  }
 }
 
 /** Every figure on a screen goes through here; rounding happens once, at display. */
@@ -81,8 +67,9 @@ export function formatFor(units: Units, currency: string | null = null) {
       metric
         ? t("lengthMm", { length: fixed(lengthMm, digits) })
         : t("lengthIn", { length: inchText(inchFromMm(lengthMm)) }),
-    /** A sentence of the core, which speaks in °C, mm and g, in the house's units. */
-    words: (text: string) => (metric ? text : text.replace(MEASURE, inImperial)),
+    /** A quantity as the core answers it. */
+    quantity: ({ unit, value, digits }: Quantity) =>
+      metric ? `${fixed(value, digits)} ${unit === "K" ? "°C" : unit}` : imperial(unit, value, digits),
     // for inputs: the house's number out of the core's and back
     toTemperature: (pointC: number) => (metric ? pointC : fahrenheitFromC(pointC)),
     fromTemperature: (shown: number) => (metric ? shown : celsiusFromF(shown)),
