@@ -8,7 +8,7 @@ const config: NextConfig = {
   devIndicators: false,
   // it starts threads by the path of a file
   serverExternalPackages: ["piscina"],
-  turbopack: { rules: { "src/words/en/*.ts": { loaders: ["./scripts/messages-loader.cjs"], as: "*.js" } } },
+  turbopack: { rules: { "**/words/en/**/*.ts": { loaders: ["./scripts/messages-loader.cjs"], as: "*.js" } } },
   // browsers ask for this one unasked; a missing one is an error on the console
   rewrites: async () => [{ source: "/favicon.ico", destination: "/icon.svg" }],
 };

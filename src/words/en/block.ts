@@ -290,4 +290,5 @@ export const block = {
   stuffing: "Stuffing",
   minutes: "Minutes",
   width: "Width",
+  low: "low",
 } as const;

@@ -1,16 +1,15 @@
 "use client";
-import { Alert, Button, InputNumber, Segmented } from "antd";
+import { Alert, Button } from "antd";
 import { useState } from "react";
 import { dressedHoldMin, planBatch, planSlices, plateHoldMin, SLICE_MM } from "@/core/raw";
 import { findSpecies } from "@/core/species";
-import { Field } from "@/ui/form/Field";
 import { durationText, hoursText, percentText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { UnitInput } from "@/ui/form/UnitInput";
 import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Raw.module.css";
 import { serveRaw } from "./actions";
+import { PlateFields, type PlateAsk } from "./PlateFields";
 import { SliceDrawing } from "./SliceDrawing";
 import { t } from "@/words/raw";
 
@@ -35,14 +34,17 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
   const { act } = useAct();
   const species = findSpecies(speciesId, ownSpecies)!;
   const usual = SLICE_MM[species.group];
-  const [covers, setCovers] = useState(8);
-  const [portionG, setPortionG] = useState(FIRST_COURSE_G);
-  const [sliceMm, setSliceMm] = useState(usual.usual);
-  const [widthMm, setWidthMm] = useState(70);
-  const [heightMm, setHeightMm] = useState(Math.max(8, Math.round(species.portion.thicknessMm)));
-  const [leanDeg, setLeanDeg] = useState<number>(usual.leanDeg);
-  const [roomC, setRoomC] = useState(22);
-  const [plateC, setPlateC] = useState(4);
+  const [asked, setAsked] = useState<PlateAsk>({
+    covers: 8,
+    portionG: FIRST_COURSE_G,
+    sliceMm: usual.usual,
+    widthMm: 70,
+    heightMm: Math.max(8, Math.round(species.portion.thicknessMm)),
+    leanDeg: usual.leanDeg,
+    roomC: 22,
+    plateC: 4,
+  });
+  const { covers, portionG, sliceMm, widthMm, heightMm, leanDeg, roomC, plateC } = asked;
   const [busy, setBusy] = useState(false);
 
   const ask = { species, widthMm, heightMm, sliceMm, leanDeg, portionG };
@@ -108,68 +110,7 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
           thick: format.length(usual.thick, 1),
         })}
       </p>
-      <div className={styles.fields}>
-        <Field label={t("covers")}>
-          {(id) => (
-            <InputNumber<number>
-              id={id}
-              min={1}
-              max={500}
-              precision={0}
-              inputMode="numeric"
-              value={covers}
-              onChange={(value) => value && setCovers(value)}
-            />
-          )}
-        </Field>
-        <label className={styles.field}>
-          {t("aCoverMassUnit", { massUnit: format.massUnit })}
-          <UnitInput kind="mass" value={portionG} min={5} max={500} onChange={setPortionG} />
-        </label>
-        <Field label={t("sliceLengthUnit", { lengthUnit: format.lengthUnit })}>
-          {(id) => (
-            <InputNumber<number>
-              id={id}
-              min={Number(format.toLength(0.5).toFixed(2))}
-              max={Number(format.toLength(40).toFixed(1))}
-              step={format.units === "metric" ? 0.5 : 0.02}
-              value={Number(format.toLength(sliceMm).toFixed(2))}
-              inputMode="decimal"
-              onChange={(shown) => shown && setSliceMm(format.fromLength(shown))}
-            />
-          )}
-        </Field>
-        <label className={styles.field}>
-          {t("blockWideLengthUnit", { lengthUnit: format.lengthUnit })}
-          <UnitInput kind="length" value={widthMm} min={10} max={400} onChange={setWidthMm} />
-        </label>
-        <label className={styles.field}>
-          {t("blockHighLengthUnit", { lengthUnit: format.lengthUnit })}
-          <UnitInput kind="length" value={heightMm} min={5} max={200} onChange={setHeightMm} />
-        </label>
-        <Field label={t("knife")} wide>
-          {(id) => (
-            <Segmented<number>
-              id={id}
-              value={leanDeg}
-              onChange={setLeanDeg}
-              options={[
-                { value: 0, label: t("upright") },
-                { value: 45, label: t("slant") },
-                { value: 65, label: t("flat") },
-              ]}
-            />
-          )}
-        </Field>
-        <label className={styles.field}>
-          {t("roomDegree", { degree: format.degree })}
-          <UnitInput kind="temperature" value={roomC} min={5} max={40} onChange={setRoomC} />
-        </label>
-        <label className={styles.field}>
-          {t("platesDegree", { degree: format.degree })}
-          <UnitInput kind="temperature" value={plateC} min={-5} max={30} onChange={setPlateC} />
-        </label>
-      </div>
+      <PlateFields asked={asked} onChange={(part) => setAsked((before) => ({ ...before, ...part }))} />
       <dl className={page.facts}>
         <dt>{t("fromBlockToSlices")}</dt>
         <dd>

@@ -3,7 +3,7 @@ import Link from "next/link";
 import { notFound, redirect } from "next/navigation";
 import { startOfDayMs, todayIn } from "@/calendar/days";
 import { boardAllergen, crossContacts } from "@/core/block";
-import { ruleWords } from "@/core/raw";
+import { ruleWords, type Clearance } from "@/core/raw";
 import { inSentence } from "@/core/species";
 import { allergensOf, namedAllergens } from "@/core/trace";
 import { boardsSince, boardScheme } from "@/db/block/boards";
@@ -12,8 +12,9 @@ import { clearLot } from "@/db/raw/rawLots";
 import { platesOfLot } from "@/db/raw/plates";
 import { listOwnSpecies } from "@/db/house/species";
 import { lotInHand } from "@/db/lots/stock";
-import { dayText, formatFor, timeText } from "@/words/format/format";
+import { dayText, formatFor, timeText, type Format } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
+import { PageHead } from "@/ui/layout/PageHead";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { BoardStrip } from "../../block/BoardStrip";
 import { requireHouse, requestTime } from "../../request";
@@ -52,9 +53,9 @@ export default async function RawLotPage({
   const served = platesOfLot(db(), lot.id);
   return (
     <>
-      <header className={page.head}>
-        <div>
-          <h1>
+      <PageHead
+        title={
+          <>
             {clearance.answer === "yes"
               ? t("theTitleMayGoRaw", { title: inSentence(lot.title) })
               : t("theTitleValue", {
@@ -62,8 +63,10 @@ export default async function RawLotPage({
                   value: clearance.answer === "no" ? t("notRaw2") : t("notYet2"),
                 })}{" "}
             <span className="figure muted">{row.code}</span>
-          </h1>
-          <p className={page.asks} data-testid="headline">
+          </>
+        }
+        asks={
+          <span data-testid="headline">
             {say(clearance.headline, format)}
             {clearance.answer === "yes" && clearance.untilMs !== null
               ? t("untilUntil", { until: when(clearance.untilMs) })
@@ -72,8 +75,9 @@ export default async function RawLotPage({
               ? t("fromFrom", { from: when(clearance.fromMs) })
               : ""}
             .
-          </p>
-        </div>
+          </span>
+        }
+      >
         <nav className={page.line} aria-label={t("fromThisLot")}>
           {dish === "raw" ? (
             <Link href={`/raw/${row.id}?as=cured`}>{t("curedInstead")}</Link>
@@ -82,7 +86,7 @@ export default async function RawLotPage({
           )}
           <Link href={`/ice/${row.id}`}>{t("theLot")}</Link>
         </nav>
-      </header>
+      </PageHead>
       {clearance.answer === "yes" ? (
         <BoardStrip
           colour={colour}
@@ -128,18 +132,7 @@ export default async function RawLotPage({
           ) : null}
         </div>
         <div className={page.stack}>
-          <section className={page.card}>
-            <h2>{t("forTheMenu")}</h2>
-            <div className={styles.advisory}>
-              <p>{say(clearance.advisory.disclosure, format)}</p>
-              <p data-testid="advisory">{say(clearance.advisory.reminder, format)}</p>
-            </div>
-            {named.words.length > 0 ? (
-              <p>{t("allergensToNameWordsNotice", { words: named.words.join(", "), notice: named.notice })}</p>
-            ) : null}
-            <PracticeLine id="hands" />
-            <p className={page.source}>{clearance.advisory.source}</p>
-          </section>
+          <MenuCard advisory={clearance.advisory} named={named} format={format} />
           <section className={page.card}>
             <h2>{t("whatProvesIt")}</h2>
             <p data-testid="record">{say(clearance.record, format)}.</p>
@@ -167,7 +160,7 @@ export default async function RawLotPage({
           </section>
           <section className={page.card}>
             <h2>{t("whatStays")}</h2>
-            <ul style={{ margin: 0, paddingLeft: 20 }}>
+            <ul className={page.bullets}>
               {clearance.risks.map(({ id, text }) => (
                 <li key={id} data-risk={id}>
                   {say(text, format)}
@@ -178,5 +171,29 @@ export default async function RawLotPage({
         </div>
       </div>
     </>
+  );
+}
+
+type MenuProps = {
+  readonly advisory: Clearance["advisory"];
+  readonly named: ReturnType<typeof namedAllergens>;
+  readonly format: Format;
+};
+
+/** What the menu has to say of a raw plate. */
+function MenuCard({ advisory, named, format }: MenuProps) {
+  return (
+    <section className={page.card}>
+      <h2>{t("forTheMenu")}</h2>
+      <div className={styles.advisory}>
+        <p>{say(advisory.disclosure, format)}</p>
+        <p data-testid="advisory">{say(advisory.reminder, format)}</p>
+      </div>
+      {named.words.length > 0 ? (
+        <p>{t("allergensToNameWordsNotice", { words: named.words.join(", "), notice: named.notice })}</p>
+      ) : null}
+      <PracticeLine id="hands" />
+      <p className={page.source}>{advisory.source}</p>
+    </section>
   );
 }

@@ -1,25 +1,9 @@
 "use client";
-import { Alert, Button } from "antd";
-import dynamic from "next/dynamic";
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useCallback, useDeferredValue, useState, type ReactNode } from "react";
-import type { Preparation } from "@/core/block";
-import {
-  bandAt,
-  methodOf,
-  outcomeLabel,
-  type Films,
-  type MethodFit,
-  type MethodId,
-  type PanPiece,
-  type Sheet,
-} from "@/core/cooking";
-import { RULE_SETS } from "@/core/safety";
-import { findSpecies, shortName } from "@/core/species";
+import { bandAt, methodOf, outcomeLabel, type Films, type MethodFit, type MethodId, type Sheet } from "@/core/cooking";
+import { findSpecies } from "@/core/species";
 import { askOnce, UNANSWERED } from "@/ui/hooks/askOnce";
-import { CrossSection } from "@/ui/drawings/CrossSection";
-import { CutFaceView } from "@/ui/drawings/CutFaceView";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { useSettled } from "@/workers/client/useSettled";
@@ -34,29 +18,14 @@ import { PieceCard } from "./PieceCard";
 import { PlanFacts } from "./PlanFacts";
 import { Setting } from "./Setting";
 import { SideBySide, type KeptPlan } from "./SideBySide";
+import { PlanAlerts } from "./PlanAlerts";
+import type { PieceSource } from "./pieceSource";
+import { PlanHead } from "./PlanHead";
+import { PlanPictures } from "./PlanPictures";
 import { StagePlan } from "./StagePlan";
-import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/stove-plan";
 import { say } from "@/words/say";
-import { marked } from "@/words/marked";
 import { type Said } from "@/core/shared";
-
-const CookCurves = dynamic(() => import("@/ui/charts/CookCurves"), {
-  ssr: false,
-  loading: () => <div style={{ height: 286 }} />,
-});
-
-/** Where the pieces come from: a batch, pieces counted out of a lot, or none yet. */
-export type PieceSource =
-  | {
-      readonly kind: "batch";
-      readonly batchId: string;
-      readonly code: string;
-      readonly pieces: readonly PanPiece[];
-      readonly prepared: Preparation | null;
-    }
-  | { readonly kind: "lot"; readonly lotId: string; readonly code: string; readonly leftG: number }
-  | { readonly kind: "none" };
 
 /** So long, ms, the calliper has to stand still before the tables and curves below are drawn anew. */
 const STILL_MS = 150;
@@ -143,81 +112,21 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
 
   return (
     <>
-      <PageHead
-        title={
-          <>
-            {shortName(species)}, {goalWords}
-          </>
-        }
-        asks={
-          <>
-            {source.kind === "none" ? (
-              t("onlyPlannedNothingIsTakenFrom")
-            ) : (
-              <>
-                <span className="figure">{source.code}</span> ·{" "}
-              </>
-            )}
-            {t("labelUsualHereUsualDoneness", {
-              label: method.label.toLowerCase(),
-              usualDoneness: marked(species.usualDoneness, format),
-            })}
-          </>
-        }
-        below={
-          <>
-            {prepared && prepared.piece.notes.length > 0 ? (
-              <p className={page.asks} data-testid="prepared">
-                {prepared.piece.notes.map((note) => say(note, format)).join("; ")}
-              </p>
-            ) : null}
-          </>
-        }
-      >
-        <span className={styles.headActions}>
-          {source.kind === "batch" ? (
-            <Link href={`/block/prepare/${source.batchId}`}>{t("prepareThePieces")}</Link>
-          ) : null}
-          <Button
-            size="large"
-            disabled={!sheet}
-            onClick={() => sheet && setKept({ ask, plan: sheet.plan, pieceG: load.pieceG })}
-          >
-            {t("keepBeside")}
-          </Button>
-          {source.kind === "none" ? null : (
-            <Button
-              type="primary"
-              size="large"
-              onClick={begin}
-              loading={busy}
-              disabled={!sheet || state.problem !== null || barred}
-            >
-              {t("startTheCook")}
-            </Button>
-          )}
-        </span>
-      </PageHead>
-      {barred ? (
-        <Alert
-          type="warning"
-          showIcon
-          className={page.below ?? ""}
-          title={say(t("notToBeStartedInThis", { because: RULE_SETS[ruleSetId].susceptible.because }), format)}
-          description={RULE_SETS[ruleSetId].susceptible.source}
-          action={<Button onClick={() => change({ goal: { kind: "safe" } })}>{t("planItByTheRule")}</Button>}
-          data-testid="barred"
-        />
-      ) : null}
-      {refusal ? <Alert type="error" showIcon title={refusal} className={page.below ?? ""} /> : null}
-      {state.problem ? (
-        <Alert
-          type="warning"
-          showIcon
-          title={t("noPlanProblem", { problem: say(state.problem, format) })}
-          className={page.below ?? ""}
-        />
-      ) : null}
+      <PlanHead
+        source={source}
+        species={species}
+        goalWords={goalWords}
+        methodLabel={method.label}
+        busy={busy}
+        onKeep={sheet ? () => setKept({ ask, plan: sheet.plan, pieceG: load.pieceG }) : null}
+        onBegin={!sheet || state.problem !== null || barred ? null : begin}
+      />
+      <PlanAlerts
+        barred={barred}
+        refusal={refusal}
+        problem={state.problem}
+        onByRule={() => change({ goal: { kind: "safe" } })}
+      />
       <div className={styles.bench}>
         <div className={page.stack}>
           {chooser}
@@ -260,34 +169,9 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
                   onDrop={() => setKept(null)}
                 />
               ) : null}
-              <section className={`${page.card} ${styles.section}`}>
-                <CrossSection
-                  trace={shown.trace}
-                  stageNames={shown.stageNames}
-                  flesh={species.flesh}
-                  skin={ask.skin && method.suits.skin !== "off"}
-                  round={ask.shape !== "slab" && ask.shape !== "puck"}
-                  pullS={shown.plan.pullS}
-                />
-                <CutFaceView
-                  face={shown.cutFace}
-                  flesh={species.flesh}
-                  label={t("theCutFaceWhenServedBand", {
-                    band: outcomeLabel(shown.plan.band, species.donenessGroup).toLowerCase(),
-                  })}
-                />
-              </section>
-              <PlanFacts plan={still.plan} species={species} parasites={parasites} tookMs={tookMs} />
-              <section className={page.card}>
-                <h2>{t("temperatures")}</h2>
-                <CookCurves
-                  trace={still.trace}
-                  bandFromC={band?.fromC ?? null}
-                  bandToC={band?.toC ?? null}
-                  pullS={still.plan.pullS}
-                  serveS={still.plan.serveS}
-                />
-              </section>
+              <PlanPictures shown={shown} still={still} species={species} ask={ask} band={band}>
+                <PlanFacts plan={still.plan} species={species} parasites={parasites} tookMs={tookMs} />
+              </PlanPictures>
             </>
           ) : (
             <section className={page.card}>

@@ -1,8 +1,8 @@
 "use client";
-import { Alert, Button, Checkbox, InputNumber, Segmented, Select } from "antd";
+import { Alert, Button, Segmented } from "antd";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
-import { PART_USES, PART_USE_IDS, type AnimalId, type Part, type PartUse, type PartYield } from "@/core/block";
+import type { Part } from "@/core/block";
 import { AnimalDrawing } from "@/ui/drawings/AnimalDrawing";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -10,18 +10,11 @@ import { UnitInput } from "@/ui/form/UnitInput";
 import { useAct } from "@/ui/hooks/useAct";
 import { takeApart } from "./actions";
 import styles from "./Apart.module.css";
+import { PartRow, type Weighed } from "./PartRow";
 import { ScaleReading } from "./ScaleReading";
+import { StepsCard } from "./StepsCard";
+import type { Way } from "./way";
 import { t } from "@/words/block";
-
-export type Way = {
-  readonly id: string;
-  readonly animal: AnimalId;
-  readonly label: string;
-  readonly why: string;
-  readonly steps: readonly { readonly do: string; readonly keep: readonly string[]; readonly care?: string }[];
-  readonly parts: readonly Part[];
-  readonly own: readonly PartYield[];
-};
 
 type Props = {
   readonly lotId: string;
@@ -31,8 +24,6 @@ type Props = {
   readonly hasScale: boolean;
   readonly ways: readonly Way[];
 };
-
-type Weighed = { readonly massG: number | null; readonly use: PartUse; readonly placeId: string };
 
 /** The block: choose the way, follow the steps, weigh what comes off. */
 export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Props) {
@@ -45,7 +36,6 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
   const [wholeG, setWholeG] = useState(leftG);
   const [weighed, setWeighed] = useState<Readonly<Record<string, Weighed>>>({});
   const [active, setActive] = useState<string | null>(null);
-  const [stepsDone, setStepsDone] = useState<ReadonlySet<number>>(new Set());
   const [busy, setBusy] = useState(false);
   const inputs = useRef(new Map<string, HTMLInputElement | null>());
 
@@ -102,7 +92,6 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
               value={wayId}
               onChange={(id) => {
                 setWayId(id);
-                setStepsDone(new Set());
                 setActive(null);
               }}
               options={ways.map(({ id, label }) => ({ value: id, label }))}
@@ -120,38 +109,7 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
             onPick={pick}
           />
         </section>
-        <section className={page.card}>
-          <h2>{t("steps")}</h2>
-          <ol className={styles.steps}>
-            {way.steps.map((step, index) => (
-              <li key={step.do}>
-                <Checkbox
-                  checked={stepsDone.has(index)}
-                  onChange={({ target }) =>
-                    setStepsDone((before) => {
-                      const after = new Set(before);
-                      if (target.checked) after.add(index);
-                      else after.delete(index);
-                      return after;
-                    })
-                  }
-                >
-                  {step.do}
-                </Checkbox>
-                {step.keep.length > 0 ? (
-                  <p className={styles.keep}>
-                    {t("keepKeep", {
-                      keep: step.keep
-                        .map((id) => way.parts.find((part) => part.id === id)?.label.toLowerCase())
-                        .join(", "),
-                    })}
-                  </p>
-                ) : null}
-                {step.care ? <p className={styles.care}>{step.care}</p> : null}
-              </li>
-            ))}
-          </ol>
-        </section>
+        <StepsCard key={way.id} way={way} />
       </div>
       <section className={page.card}>
         <div className={styles.whole}>
@@ -174,71 +132,22 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
         </div>
         <ScaleReading hasScale={hasScale} onTake={take} />
         <ul className={styles.parts}>
-          {parts.map(({ part, massG, use, placeId: to }, index) => {
-            const own = way.own.find(({ partId }) => partId === part.id);
-            const usual = own ? own.housePct : part.pct[1];
-            const read = massG === null ? null : (100 * massG) / wholeG;
-            const odd = read === null ? null : read < part.pct[0] ? "low" : read > part.pct[2] ? "high" : "in";
-            return (
-              <li key={part.id} data-active={part.id === active} data-part={part.id}>
-                <span className={styles.number} aria-hidden="true">
-                  {index + 1}
-                </span>
-                <div className={styles.name}>
-                  {t.rich("labelWholeToWhole2Value", {
-                    label: part.label,
-                    b: (words) => <b>{words}</b>,
-                    whole: format.mass((wholeG * part.pct[0]) / 100),
-                    whole2: format.mass((wholeG * part.pct[2]) / 100),
-                    value: own
-                      ? t("houseWholeOverTimes", { whole: format.mass((wholeG * usual) / 100), times: own.times })
-                      : "",
-                    span: (words) => (
-                      <span className={page.sub} title={part.source}>
-                        {words}
-                      </span>
-                    ),
-                  })}
-                </div>
-                <InputNumber<number>
-                  ref={(element) => {
-                    inputs.current.set(
-                      part.id,
-                      (element as unknown as { input?: HTMLInputElement } | null)?.input ??
-                        (element as unknown as HTMLInputElement | null),
-                    );
-                  }}
-                  aria-label={`${part.label}, ${format.massUnit}`}
-                  placeholder={format.massUnit}
-                  value={
-                    massG === null ? null : Number(format.toMass(massG).toFixed(format.units === "metric" ? 0 : 1))
-                  }
-                  min={0}
-                  inputMode="decimal"
-                  onFocus={() => setActive(part.id)}
-                  onPressEnter={() => next(part.id)}
-                  onChange={(shown) => change(part, { massG: shown === null ? null : format.fromMass(shown) })}
-                />
-                <span className={styles.read} data-odd={odd ?? "none"}>
-                  {read === null ? `${usual.toFixed(usual < 10 ? 1 : 0)} %` : `${read.toFixed(1)} %`}
-                  {odd === "low" || odd === "high" ? <b> {odd}</b> : null}
-                </span>
-                <Select<PartUse>
-                  aria-label={t("labelGoesTo", { label: part.label })}
-                  value={use}
-                  onChange={(chosen) => change(part, { use: chosen })}
-                  options={PART_USE_IDS.map((value) => ({ value, label: PART_USES[value] }))}
-                />
-                <Select<string>
-                  aria-label={t("labelLiesIn", { label: part.label })}
-                  value={to}
-                  disabled={use === "waste"}
-                  onChange={(chosen) => change(part, { placeId: chosen })}
-                  options={places.map(({ id, name }) => ({ value: id, label: name }))}
-                />
-              </li>
-            );
-          })}
+          {parts.map(({ part, ...of }, index) => (
+            <PartRow
+              key={part.id}
+              part={part}
+              weighed={of}
+              own={way.own.find(({ partId }) => partId === part.id)}
+              number={index + 1}
+              wholeG={wholeG}
+              active={part.id === active}
+              places={places}
+              onInput={(element) => inputs.current.set(part.id, element)}
+              onActive={() => setActive(part.id)}
+              onNext={() => next(part.id)}
+              onChange={(to) => change(part, to)}
+            />
+          ))}
         </ul>
         {lossG < -0.01 * wholeG ? (
           <Alert type="error" showIcon title={t("thePartsWeighLossMoreThan", { loss: format.mass(-lossG) })} />
@@ -253,18 +162,24 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
         >
           {kept === 0 ? t("writeItDown") : t("writeItDownKeptLots", { kept })}
         </Button>
-        <details className={page.open}>
-          <summary>{t("whereTheFiguresComeFrom")}</summary>
-          <ul className={page.source}>
-            {way.parts.map(({ id, label, source }) => (
-              <li key={id}>
-                {label}: {source}
-              </li>
-            ))}
-          </ul>
-          <p className={page.source}>{t("theRangeIsThatOfGood")}</p>
-        </details>
+        <YieldSources parts={way.parts} />
       </section>
     </div>
+  );
+}
+
+function YieldSources({ parts }: { readonly parts: readonly Part[] }) {
+  return (
+    <details className={page.open}>
+      <summary>{t("whereTheFiguresComeFrom")}</summary>
+      <ul className={page.source}>
+        {parts.map(({ id, label, source }) => (
+          <li key={id}>
+            {label}: {source}
+          </li>
+        ))}
+      </ul>
+      <p className={page.source}>{t("theRangeIsThatOfGood")}</p>
+    </details>
   );
 }

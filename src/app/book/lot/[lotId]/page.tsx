@@ -58,20 +58,7 @@ export default async function TracePage({ params }: { readonly params: Promise<{
         <Link href={`/ice/${lot.id}`}>{t("theLot")}</Link>
       </PageHead>
       <ol className={styles.chain}>
-        <li>
-          <h2>{t("source")}</h2>
-          <p className={page.title}>{lot.source}</p>
-          <p>
-            {lot.production === "wild" ? t("wild") : t("farmed")}, {lot.gear.toLowerCase()}
-          </p>
-          <p>{lot.area}</p>
-          <p className="muted">
-            {lot.caughtAtMs === null ? t("dateNotStated") : dayText(lot.caughtAtMs, house.timeZone)}
-          </p>
-          <p>
-            <i>{species?.scientificName}</i>
-          </p>
-        </li>
+        <SourceStep lot={lot} scientificName={species?.scientificName ?? null} timeZone={house.timeZone} />
         <li>
           <h2>{t("dock")}</h2>
           <p className={page.title}>{lot.supplier}</p>
@@ -174,5 +161,29 @@ export default async function TracePage({ params }: { readonly params: Promise<{
         <LedgerTable lines={entriesOfLot(db(), lot.id).map(lineOf)} />
       </section>
     </>
+  );
+}
+
+type SourceProps = {
+  readonly lot: NonNullable<ReturnType<typeof findLot>>;
+  readonly scientificName: string | null;
+  readonly timeZone: string;
+};
+
+/** Where it was caught or reared, and by whom. */
+function SourceStep({ lot, scientificName, timeZone }: SourceProps) {
+  return (
+    <li>
+      <h2>{t("source")}</h2>
+      <p className={page.title}>{lot.source}</p>
+      <p>
+        {lot.production === "wild" ? t("wild") : t("farmed")}, {lot.gear.toLowerCase()}
+      </p>
+      <p>{lot.area}</p>
+      <p className="muted">{lot.caughtAtMs === null ? t("dateNotStated") : dayText(lot.caughtAtMs, timeZone)}</p>
+      <p>
+        <i>{scientificName}</i>
+      </p>
+    </li>
   );
 }

@@ -1,0 +1,76 @@
+"use client";
+import { Button } from "antd";
+import Link from "next/link";
+import { shortName, type Species } from "@/core/species";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { PageHead } from "@/ui/layout/PageHead";
+import { marked } from "@/words/marked";
+import { say } from "@/words/say";
+import { t } from "@/words/stove-plan";
+import styles from "../Stove.module.css";
+import type { PieceSource } from "./pieceSource";
+
+type Props = {
+  readonly source: PieceSource;
+  readonly species: Species;
+  readonly goalWords: string;
+  readonly methodLabel: string;
+  readonly busy: boolean;
+  /** null: there is nothing to keep, or it may not be begun. */
+  readonly onKeep: (() => void) | null;
+  readonly onBegin: (() => void) | null;
+};
+
+/** What is cooked and to what, where it comes from, and the two things to do with the plan. */
+export function PlanHead({ source, species, goalWords, methodLabel, busy, onKeep, onBegin }: Props) {
+  const { format } = useHouse();
+  const prepared = source.kind === "batch" ? source.prepared : null;
+  return (
+    <PageHead
+      title={
+        <>
+          {shortName(species)}, {goalWords}
+        </>
+      }
+      asks={
+        <>
+          {source.kind === "none" ? (
+            t("onlyPlannedNothingIsTakenFrom")
+          ) : (
+            <>
+              <span className="figure">{source.code}</span> ·{" "}
+            </>
+          )}
+          {t("labelUsualHereUsualDoneness", {
+            label: methodLabel.toLowerCase(),
+            usualDoneness: marked(species.usualDoneness, format),
+          })}
+        </>
+      }
+      below={
+        <>
+          {prepared && prepared.piece.notes.length > 0 ? (
+            <p className={page.asks} data-testid="prepared">
+              {prepared.piece.notes.map((note) => say(note, format)).join("; ")}
+            </p>
+          ) : null}
+        </>
+      }
+    >
+      <span className={styles.headActions}>
+        {source.kind === "batch" ? (
+          <Link href={`/block/prepare/${source.batchId}`}>{t("prepareThePieces")}</Link>
+        ) : null}
+        <Button size="large" disabled={onKeep === null} onClick={() => onKeep?.()}>
+          {t("keepBeside")}
+        </Button>
+        {source.kind === "none" ? null : (
+          <Button type="primary" size="large" onClick={() => onBegin?.()} loading={busy} disabled={onBegin === null}>
+            {t("startTheCook")}
+          </Button>
+        )}
+      </span>
+    </PageHead>
+  );
+}
