@@ -1,17 +1,23 @@
 import { type z } from "zod";
+import type { Said } from "@/core/shared";
+import { inMetric, sentence } from "@/words/say";
 import { t } from "@/words/shell";
 
-/** What an action answers when it did not do its work; `message` is for the cook. */
+/** What an action answers when it did not do its work: `code` is the key of the message or what the core said, `message` is for the cook. */
 export type ActionError =
   | { readonly kind: "invalidInput"; readonly message: string; readonly fields: Readonly<Record<string, string>> }
-  | { readonly kind: "refused"; readonly message: string };
+  | { readonly kind: "refused"; readonly code: string; readonly message: string };
 
 export const FOREIGN: ActionError = {
   kind: "refused",
+  code: "foreign",
   message: t("thisCameFromOutsideTheHouse"),
 };
 
-export const refused = (message: string): ActionError => ({ kind: "refused", message });
+export const refused = (code: string, message: string): ActionError => ({ kind: "refused", code, message });
+
+/** What the core would not do, in its own words. */
+export const refusedBy = (spoken: Said): ActionError => refused(spoken.code, sentence(inMetric(spoken)));
 
 /** One message a field, the first found. */
 export function invalidInput(error: z.ZodError): ActionError {

@@ -15,7 +15,9 @@ const CookName = z.string().trim().min(1).max(60);
 /** Says who stands at the station on this tablet; what is done next is recorded under that name. */
 export async function chooseCook(input: unknown): Promise<Result<string, ActionError>> {
   const known = await houseQuestion(CookName, input, (name) =>
-    listStaff(db()).some((one) => one.name === name) ? ok(name) : err(refused(t("nobodyOfThatNameCooksHere"))),
+    listStaff(db()).some((one) => one.name === name)
+      ? ok(name)
+      : err(refused("nobodyOfThatNameCooksHere", t("nobodyOfThatNameCooksHere"))),
   );
   if (known.ok) await setCookAtStation(known.value);
   return known;
@@ -33,5 +35,7 @@ const Nothing = z.strictObject({});
 /** Goes over to the machine's time where it is ahead of the house's: the machine slept, or was set right. */
 export const goByTheMachine = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("goByTheMachine", Nothing, input, intention, (_, { stamp }) =>
-    takeMachineTime(stamp.who) ? ok(null) : err(refused(t("theMachinesClockIsBehindThe"))),
+    takeMachineTime(stamp.who)
+      ? ok(null)
+      : err(refused("theMachinesClockIsBehindThe", t("theMachinesClockIsBehindThe"))),
   );

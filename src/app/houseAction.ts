@@ -20,8 +20,8 @@ export type Acting = {
 
 /** Made by the tablet when the hand meant it; not a UUID of the browser, which has none on a plain http address. */
 const INTENTION = /^[\w-]{16,64}$/;
-const NO_INTENTION = refused(t("thisPageIsFromBeforeThe"));
-const NO_HOUSE = refused(t("openTheHouseFirst"));
+const NO_INTENTION = refused("thisPageIsFromBeforeThe", t("thisPageIsFromBeforeThe"));
+const NO_HOUSE = refused("openTheHouseFirst", t("openTheHouseFirst"));
 
 type Answer<T> = Promise<Result<T, ActionError>>;
 

@@ -15,6 +15,7 @@ import { Providers } from "@/ui/layout/Providers";
 import { cookAtStation, requestTime } from "./request";
 import { Shell } from "./Shell";
 import { clockOf } from "./stove/clockOf";
+import { PALETTE } from "@/ui/theme/palette";
 import { t } from "@/words/shell";
 
 export const metadata: Metadata = {
@@ -22,7 +23,7 @@ export const metadata: Metadata = {
   description: t("theWorkingCompanionOfAFish"),
 };
 
-export const viewport: Viewport = { themeColor: "#17343d", width: "device-width", initialScale: 1 };
+export const viewport: Viewport = { themeColor: PALETTE.slate, width: "device-width", initialScale: 1 };
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
   const nowMs = await requestTime();

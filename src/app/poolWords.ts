@@ -1,8 +1,7 @@
 import { err, type Result, type Said } from "@/core/shared";
 import type { PoolRefusal } from "@/server/pool";
-import { refused, type ActionError } from "./actionError";
+import { refused, refusedBy, type ActionError } from "./actionError";
 import { t } from "@/words/shell";
-import { inMetric } from "@/words/say";
 
 export const POOL_WORDS: Readonly<Record<PoolRefusal, string>> = {
   busy: t("tooMuchIsBeingWorkedOut"),
@@ -11,6 +10,6 @@ export const POOL_WORDS: Readonly<Record<PoolRefusal, string>> = {
 
 /** What the pool worked out, with its refusals and the planner's own in the cook's words. */
 export function answered<T>(worked: Result<Result<T, Said>, PoolRefusal>): Result<T, ActionError> {
-  if (!worked.ok) return err(refused(POOL_WORDS[worked.error]));
-  return worked.value.ok ? worked.value : err(refused(inMetric(worked.value.error)));
+  if (!worked.ok) return err(refused(worked.error, POOL_WORDS[worked.error]));
+  return worked.value.ok ? worked.value : err(refusedBy(worked.value.error));
 }

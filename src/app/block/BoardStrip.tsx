@@ -1,6 +1,7 @@
 import { inSentence } from "@/core/species";
 import Link from "next/link";
-import { BOARD_COLOURS, type BoardColour, type CrossContact } from "@/core/block";
+import type { BoardColour, CrossContact } from "@/core/block";
+import { BOARD_COLOURS } from "@/ui/theme/palette";
 import styles from "./Board.module.css";
 import { t } from "@/words/block";
 

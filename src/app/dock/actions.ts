@@ -60,7 +60,10 @@ export const keepDelivery = async (
       const answer = judge(lot, house.ruleSetId, stamp.atMs);
       if (!answer.ok)
         return err(
-          refused(lots.length === 1 ? answer.error : t("lotIndexError", { index: index + 1, error: answer.error })),
+          refused(
+            "lot",
+            lots.length === 1 ? answer.error : t("lotIndexError", { index: index + 1, error: answer.error }),
+          ),
         );
       judged.push(answer.value);
     }

@@ -22,7 +22,7 @@ import { t } from "@/words/stove";
 /** A house whose guests are young, old, pregnant or ill cooks nothing under its rule. */
 function underCooked(ruleSetId: RuleSetId): ActionError {
   const { because, source } = RULE_SETS[ruleSetId].susceptible;
-  return refused(t("notUnderTheCookingRuleIn", { because, source }));
+  return refused("notUnderTheCookingRuleIn", t("notUnderTheCookingRuleIn", { because, source }));
 }
 
 /** What a cook takes its pieces from, with the question of its plan. */
@@ -36,17 +36,17 @@ function fromOf({ source, ask }: StartCookInput, { house }: Acting): Result<From
   if (source.kind === "batch") {
     const batch = findBatch(db(), source.batchId);
     const species = batch ? speciesOf(db(), batch.speciesId) : undefined;
-    if (!batch || !species) return err(refused(t("thisBatchIsNotInThe")));
+    if (!batch || !species) return err(refused("thisBatchIsNotInThe", t("thisBatchIsNotInThe")));
     const free = batch.portions.filter(({ cookId }) => cookId === null);
     const prepared = batch.prepared ?? null;
     const load = loadOfBatch(free, ask.pieces, prepared);
-    if (!load) return err(refused(t("everyPortionOfThisBatchHas")));
+    if (!load) return err(refused("everyPortionOfThisBatchHas", t("everyPortionOfThisBatchHas")));
     const piece = { speciesId: species.id, composition: species.compositionPct, prepared, load };
     return ok({ kind: "batch", batchId: batch.id, question: questionOf(piece, ask, settings) });
   }
   const lot = findLot(db(), source.lotId);
   const species = lot ? speciesOf(db(), lot.speciesId) : undefined;
-  if (!lot || !species) return err(refused(t("thisLotIsNotInThe")));
+  if (!lot || !species) return err(refused("thisLotIsNotInThe", t("thisLotIsNotInThe")));
   const { pieceG } = source;
   const load = { pieceG, thicknessMm: ask.sizeMm, thinnestMm: ask.sizeMm, thickestMm: ask.sizeMm };
   const piece = { speciesId: species.id, composition: species.compositionPct, prepared: null, load };
@@ -61,11 +61,16 @@ function start({ from, plan }: Planned, { stamp }: Acting): Result<string, Actio
   const { error } = started;
   switch (error.kind) {
     case "tooFewPortions":
-      return err(refused(t("onlyLeftPortionsOfThisBatch", { left: error.left })));
+      return err(refused("onlyLeftPortionsOfThisBatch", t("onlyLeftPortionsOfThisBatch", { left: error.left })));
     case "moreThanLeft":
-      return err(refused(t("onlyLeftSuchPiecesAreLeft", { left: Math.floor(error.leftG / plan.pieceG) })));
+      return err(
+        refused(
+          "onlyLeftSuchPiecesAreLeft",
+          t("onlyLeftSuchPiecesAreLeft", { left: Math.floor(error.leftG / plan.pieceG) }),
+        ),
+      );
     default:
-      return err(refused(t("thisLotIsNotOnThe")));
+      return err(refused("thisLotIsNotOnThe", t("thisLotIsNotOnThe")));
   }
 }
 

@@ -11,6 +11,6 @@ import { t } from "@/words/welcome";
 export async function openTheHouse(input: unknown): Promise<Result<string, ActionError>> {
   return houseQuestion(NewHouse, input, (house) => {
     const opened = openHouse(db(), house, houseNowMs());
-    return opened ? ok(opened.name) : err(refused(t("thisHouseIsOpenAlready")));
+    return opened ? ok(opened.name) : err(refused("thisHouseIsOpenAlready", t("thisHouseIsOpenAlready")));
   });
 }

@@ -11,18 +11,8 @@ export const BOARD_USES = {
 export type BoardUse = keyof typeof BOARD_USES;
 export const BOARD_USE_IDS = Object.keys(BOARD_USES) as [BoardUse, ...BoardUse[]];
 
-export const BOARD_COLOURS = {
-  blue: "#2F6DB5",
-  teal: "#1D7F86",
-  white: "#F4F7F6",
-  yellow: "#D9A514",
-  green: "#4F7A3A",
-  red: "#B3261E",
-  brown: "#7A4B2A",
-  purple: "#6A4C93",
-} as const;
-export type BoardColour = keyof typeof BOARD_COLOURS;
-export const BOARD_COLOUR_IDS = Object.keys(BOARD_COLOURS) as [BoardColour, ...BoardColour[]];
+export const BOARD_COLOUR_IDS = ["blue", "teal", "white", "yellow", "green", "red", "brown", "purple"] as const;
+export type BoardColour = (typeof BOARD_COLOUR_IDS)[number];
 
 export type BoardScheme = Readonly<Record<BoardUse, BoardColour>>;
 

@@ -39,7 +39,6 @@ export {
 export {
   boardAllergen,
   boardUseFor,
-  BOARD_COLOURS,
   BOARD_COLOUR_IDS,
   BOARD_USES,
   BOARD_USE_IDS,

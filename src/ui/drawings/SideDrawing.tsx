@@ -34,14 +34,14 @@ export function SideDrawing({ side, pieces, cutsMm, leanDeg, flesh, onThickness 
     >
       <defs>
         <pattern id="trim" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width="8" height="8" fill="#eef2f1" />
-          <path d="M0 0v8" stroke="#b9c7c8" strokeWidth="3" />
+          <rect width="8" height="8" fill="var(--bone)" />
+          <path d="M0 0v8" stroke="var(--edge)" strokeWidth="3" />
         </pattern>
       </defs>
-      <path d={drawn.topOutline} fill={FLESH[flesh][0]} stroke="#8d6a57" />
+      <path d={drawn.topOutline} fill={FLESH[flesh][0]} stroke="var(--outline)" />
       {drawn.pieces.map((piece) => (
         <g key={piece.key}>
-          {piece.role === "trim" ? <path d={piece.top} fill="url(#trim)" stroke="#8d9b9c" /> : null}
+          {piece.role === "trim" ? <path d={piece.top} fill="url(#trim)" stroke="var(--outline-cold)" /> : null}
           {piece.role === "trim" ? <path d={piece.edge} fill="url(#trim)" /> : null}
           {piece.wide ? (
             <>
@@ -62,9 +62,11 @@ export function SideDrawing({ side, pieces, cutsMm, leanDeg, flesh, onThickness 
       {drawn.cuts.map((cut) => (
         <path key={cut.key} d={cut.path} className={styles.cut} />
       ))}
-      <path d={drawn.edgeOutline} fill={FLESH[flesh][1]} stroke="#8d6a57" />
+      <path d={drawn.edgeOutline} fill={FLESH[flesh][1]} stroke="var(--outline)" />
       {drawn.pieces.map((piece) =>
-        piece.role === "trim" ? <path key={piece.key} d={piece.edge} fill="url(#trim)" stroke="#8d9b9c" /> : null,
+        piece.role === "trim" ? (
+          <path key={piece.key} d={piece.edge} fill="url(#trim)" stroke="var(--outline-cold)" />
+        ) : null,
       )}
       {drawn.cuts.map((cut) => (
         <path key={cut.key} d={cut.edgePath} className={styles.cut} />

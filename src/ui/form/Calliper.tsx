@@ -95,7 +95,7 @@ export function Calliper({ shape = "slab", thicknessMm, flesh, skin, onChange }:
         >
           <rect x="8" y={jawY - 30} width="264" height="48" fill="transparent" />
           <path d={`M12 ${jawY - 18}H40V${jawY - 5}H240L254 ${jawY}H12Z`} className={styles.steel} />
-          <path d={`M20 ${jawY - 12}h12M20 ${jawY - 7}h12`} stroke="#ffffff" strokeWidth="2" />
+          <path d={`M20 ${jawY - 12}h12M20 ${jawY - 7}h12`} stroke="var(--surface)" strokeWidth="2" />
         </g>
       </svg>
       <label className={styles.figure}>
@@ -130,7 +130,7 @@ function Piece({ shape, jawY, setting, opaque, skin }: PieceProps) {
         <path
           d={`M70 ${BASE_Y}V${jawY + 10}Q70 ${jawY} 92 ${jawY}H196Q236 ${jawY} 250 ${BASE_Y}Z`}
           fill={setting}
-          stroke="#8d6a57"
+          stroke="var(--outline)"
         />
         <path
           d={`M82 ${BASE_Y - 7}V${jawY + 18}M122 ${BASE_Y - 7}Q128 ${middleY} 116 ${jawY + 6}M166 ${BASE_Y - 7}Q176 ${middleY} 160 ${jawY + 6}M208 ${BASE_Y - 7}Q214 ${middleY + 8} 200 ${jawY + 14}`}
@@ -138,7 +138,7 @@ function Piece({ shape, jawY, setting, opaque, skin }: PieceProps) {
           strokeWidth="3"
           fill="none"
         />
-        {skin ? <path d={`M66 ${BASE_Y}H252`} stroke="#17343d" strokeWidth="6" /> : null}
+        {skin ? <path d={`M66 ${BASE_Y}H252`} stroke="var(--slate)" strokeWidth="6" /> : null}
       </>
     );
   }
@@ -149,7 +149,7 @@ function Piece({ shape, jawY, setting, opaque, skin }: PieceProps) {
         <path
           d={`M86 ${BASE_Y}Q72 ${middleY} 86 ${jawY}H214Q228 ${middleY} 214 ${BASE_Y}Z`}
           fill={setting}
-          stroke="#8d6a57"
+          stroke="var(--outline)"
         />
         <path
           d={[108, 130, 152, 174, 196].map((x) => `M${x} ${BASE_Y - 5}V${jawY + Math.min(8, height / 3)}`).join("")}
@@ -161,9 +161,9 @@ function Piece({ shape, jawY, setting, opaque, skin }: PieceProps) {
   }
   return (
     <>
-      <circle cx="158" cy={middleY} r={radius} fill={setting} stroke="#8d6a57" />
+      <circle cx="158" cy={middleY} r={radius} fill={setting} stroke="var(--outline)" />
       {shape === "tube" ? (
-        <circle cx="158" cy={middleY} r={radius * 0.68} fill="#d9c8a9" stroke="#8d6a57" />
+        <circle cx="158" cy={middleY} r={radius * 0.68} fill="var(--stuffing)" stroke="var(--outline)" />
       ) : (
         <circle cx="158" cy={middleY} r={radius * 0.55} fill="none" stroke={opaque} strokeWidth="3" />
       )}

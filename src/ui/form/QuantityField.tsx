@@ -10,6 +10,7 @@ type Props = {
   readonly value: number;
   readonly min: number;
   readonly max: number;
+  readonly step?: number;
   readonly onChange: (value: number) => void;
 };
 

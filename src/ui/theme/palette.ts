@@ -1,3 +1,4 @@
+import type { BoardColour } from "@/core/block";
 /** A fish counter in morning light. Text variants are darkened until they read at 4.5:1 on ice and on white. */
 export const PALETTE = {
   ice: "#F4F7F6",
@@ -30,3 +31,15 @@ export const FLESH: Readonly<
 
 /** What opaque flesh turns to as its juice leaves it. */
 export const DRY_FLESH = "#D9BE8F";
+
+/** Boards as they are sold. */
+export const BOARD_COLOURS: Readonly<Record<BoardColour, string>> = {
+  blue: "#2F6DB5",
+  teal: "#1D7F86",
+  white: "#F4F7F6",
+  yellow: "#D9A514",
+  green: "#4F7A3A",
+  red: "#B3261E",
+  brown: "#7A4B2A",
+  purple: "#6A4C93",
+};

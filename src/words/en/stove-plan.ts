@@ -8,8 +8,6 @@ export const stovePlan = {
   byTheRuleInForce: "By the rule in force",
   cookedTo: "Cooked to",
   notUnderCentreBecause: "Not under {centre}: {because}.",
-  setRimLengthUnit: "Set rim, {lengthUnit}",
-  centreDegree: "Centre, {degree}",
   howSureAndWhereItComes: "How sure, and where it comes from",
   theCentreEndsBetweenLowAnd:
     "The centre ends between <span>{low}</span> and <span2>{high}</span2> with {basis}. The chance is from {samples} cooks with thickness, start and coefficients drawn from what is known of them. Probe at the thickest point.",
@@ -40,9 +38,7 @@ export const stovePlan = {
   stuffedTube: "Stuffed tube",
   backToTheCutCut: "Back to the cut: {cut}",
   shape: "Shape",
-  fishNowDegree: "Fish now, {degree}",
   pieces: "Pieces",
-  onePieceMassUnit: "One piece, {massUnit}",
   skinOrShellOn: "Skin or shell on",
   onlyPlannedNothingIsTakenFrom: "Only planned, nothing is taken from a lot · ",
   labelUsualHereUsualDoneness: "{label} · usual here: {usualDoneness}",
@@ -197,4 +193,8 @@ export const stovePlan = {
   piece: "Piece",
   stages: "Stages",
   rule: "Rule",
+  fishNow: "Fish now",
+  onePiece: "One piece",
+  setRim: "Set rim",
+  centre: "Centre",
 } as const;

@@ -3,6 +3,7 @@ import { Segmented } from "antd";
 import { withLength, withStations, type Side, type Station } from "@/core/block";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
+import { QuantityField } from "@/ui/form/QuantityField";
 import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Cut.module.css";
 import { t } from "@/words/block";
@@ -22,26 +23,22 @@ export function SideCard({ title, side, mostG, onSide, onStation }: Props) {
     <section className={page.card}>
       <h2>{title}</h2>
       <div className={styles.inputs}>
-        <label>
-          {t("weightMassUnit", { massUnit: format.massUnit })}
-          <UnitInput
-            kind="mass"
-            value={side.massG}
-            min={20}
-            max={mostG}
-            onChange={(massG) => onSide({ ...side, massG })}
-          />
-        </label>
-        <label>
-          {t("lengthLengthUnit", { lengthUnit: format.lengthUnit })}
-          <UnitInput
-            kind="length"
-            value={side.lengthMm}
-            min={40}
-            max={2000}
-            onChange={(mm) => onSide(withLength(side, mm))}
-          />
-        </label>
+        <QuantityField
+          label={t("weight")}
+          kind="mass"
+          value={side.massG}
+          min={20}
+          max={mostG}
+          onChange={(massG) => onSide({ ...side, massG })}
+        />
+        <QuantityField
+          label={t("length")}
+          kind="length"
+          value={side.lengthMm}
+          min={40}
+          max={2000}
+          onChange={(mm) => onSide(withLength(side, mm))}
+        />
         <label className={styles.full}>
           {t("stations")}
           <Segmented<number>

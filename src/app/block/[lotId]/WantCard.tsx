@@ -1,9 +1,8 @@
 "use client";
 import { InputNumber, Segmented, Select } from "antd";
 import { TRIM_USES, type Preference, type SidesRequest, type TailWay, type TrimUseId } from "@/core/block";
-import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import styles from "./Cut.module.css";
 import { t } from "@/words/block";
 
@@ -24,31 +23,26 @@ type Props = {
 
 /** How heavy, how many, how cut, and what becomes of tails and trim. */
 export function WantCard({ want, rawAllowed, onChange: change }: Props) {
-  const { format } = useHouse();
   return (
     <section className={page.card}>
       <h2>{t("whatAPortionIs")}</h2>
       <div className={styles.inputs}>
-        <label>
-          {t("portionMassUnit", { massUnit: format.massUnit })}
-          <UnitInput
-            kind="mass"
-            value={want.portionG}
-            min={10}
-            max={5000}
-            onChange={(portionG) => change({ portionG })}
-          />
-        </label>
-        <label>
-          {t("giveOrTakeMassUnit", { massUnit: format.massUnit })}
-          <UnitInput
-            kind="mass"
-            value={want.toleranceG}
-            min={0}
-            max={500}
-            onChange={(toleranceG) => change({ toleranceG })}
-          />
-        </label>
+        <QuantityField
+          label={t("portion")}
+          kind="mass"
+          value={want.portionG}
+          min={10}
+          max={5000}
+          onChange={(portionG) => change({ portionG })}
+        />
+        <QuantityField
+          label={t("giveOrTake")}
+          kind="mass"
+          value={want.toleranceG}
+          min={0}
+          max={500}
+          onChange={(toleranceG) => change({ toleranceG })}
+        />
         <label>
           {t("coversEmptyForAll")}
           <InputNumber<number>
@@ -61,16 +55,14 @@ export function WantCard({ want, rawAllowed, onChange: change }: Props) {
             onChange={(covers) => change({ covers })}
           />
         </label>
-        <label>
-          {t("shortestPieceLengthUnit", { lengthUnit: format.lengthUnit })}
-          <UnitInput
-            kind="length"
-            value={want.minPieceMm}
-            min={0}
-            max={300}
-            onChange={(minPieceMm) => change({ minPieceMm })}
-          />
-        </label>
+        <QuantityField
+          label={t("shortestPiece")}
+          kind="length"
+          value={want.minPieceMm}
+          min={0}
+          max={300}
+          onChange={(minPieceMm) => change({ minPieceMm })}
+        />
         <label className={styles.full}>
           {t("knife")}
           <Segmented<number> block value={want.leanDeg} onChange={(leanDeg) => change({ leanDeg })} options={LEANS} />

@@ -3,20 +3,19 @@ import { checkSide, planSides } from "@/core/block";
 import { assertNever, err, ok, type Result } from "@/core/shared";
 import { cutBatch, type CutError } from "@/db/block/batches";
 import { db } from "@/db/connection";
-import { refused, type ActionError } from "../../actionError";
+import { refused, refusedBy, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { NewCut } from "./schema";
 import { t } from "@/words/block";
-import { inMetric } from "@/words/say";
 
 function inWords(error: CutError): ActionError {
   switch (error.kind) {
     case "lotNotOnIce":
-      return refused(t("thisLotIsNotOnIce"));
+      return refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce"));
     case "moreThanLeft":
-      return refused(t("theSidesWeighMoreThanIs", { left: Math.round(error.leftG) }));
+      return refused("theSidesWeighMoreThanIs", t("theSidesWeighMoreThanIs", { left: Math.round(error.leftG) }));
     case "noPortions":
-      return refused(t("noPortionOfThatSizeFits"));
+      return refused("noPortionOfThatSizeFits", t("noPortionOfThatSizeFits"));
     default:
       return assertNever(error);
   }
@@ -26,7 +25,7 @@ function inWords(error: CutError): ActionError {
 export const cutSides = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("cutSides", NewCut, input, intention, ({ lotId, ...ask }, { stamp, today }) => {
     const wrong = ask.sides.map(checkSide).find((one) => one !== null);
-    if (wrong) return err(refused(inMetric(wrong.message)));
+    if (wrong) return err(refusedBy(wrong.message));
     const cut = cutBatch(db(), { ...ask, lotId, plan: planSides(ask) }, { ...stamp, day: today });
     return cut.ok ? ok(cut.value.id) : err(inWords(cut.error));
   });

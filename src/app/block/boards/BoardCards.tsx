@@ -1,6 +1,7 @@
 "use client";
 import { Button, Select } from "antd";
-import { BOARD_COLOURS, BOARD_COLOUR_IDS, type BoardColour, type BoardUse } from "@/core/block";
+import { BOARD_COLOUR_IDS, type BoardColour, type BoardUse } from "@/core/block";
+import { BOARD_COLOURS } from "@/ui/theme/palette";
 import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Board.module.css";

@@ -1,11 +1,10 @@
 "use client";
-import { InputNumber } from "antd";
 import { useState } from "react";
 import { planCrust } from "@/core/block";
-import { Field } from "@/ui/form/Field";
+import { NumberField } from "@/ui/form/NumberField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import styles from "./Count.module.css";
 import { t } from "@/words/block";
 
@@ -25,10 +24,7 @@ export function CrustCard() {
     portions,
   );
   const size = (label: string, value: number, set: (value: number) => void) => (
-    <label className={styles.field}>
-      {label}, {format.lengthUnit}
-      <UnitInput kind="length" value={value} min={10} max={500} onChange={set} />
-    </label>
+    <QuantityField label={label} kind="length" value={value} min={10} max={500} onChange={set} />
   );
   return (
     <section className={page.card}>
@@ -38,18 +34,7 @@ export function CrustCard() {
         {size(t("wide"), wide, setWide)}
         {size(t("loafWide"), loafWide, setLoafWide)}
         {size(t("high"), loafHigh, setLoafHigh)}
-        <Field label={t("portions")}>
-          {(id) => (
-            <InputNumber<number>
-              id={id}
-              min={1}
-              max={200}
-              precision={0}
-              value={portions}
-              onChange={(value) => value && setPortions(value)}
-            />
-          )}
-        </Field>
+        <NumberField label={t("portions")} value={portions} min={1} max={200} whole onChange={setPortions} />
       </div>
       <p>
         {t.rich("slicesSlicesOfFrozenBreadSLICEMM", {

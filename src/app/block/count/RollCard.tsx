@@ -3,7 +3,7 @@ import { useState } from "react";
 import { rollUp } from "@/core/block";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import styles from "./Count.module.css";
 import { t } from "@/words/block";
 
@@ -15,10 +15,7 @@ export function RollCard() {
   const [stuffingMm, setStuffing] = useState(3);
   const roll = rollUp(lengthMm, widthMm, filletMm + stuffingMm);
   const size = (label: string, value: number, max: number, set: (value: number) => void) => (
-    <label className={styles.field}>
-      {label}, {format.lengthUnit}
-      <UnitInput kind="length" value={value} min={0} max={max} onChange={set} />
-    </label>
+    <QuantityField label={label} kind="length" value={value} min={0} max={max} onChange={set} />
   );
   return (
     <section className={page.card}>

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { planRounds } from "@/core/block";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import styles from "./Count.module.css";
 import { t } from "@/words/block";
 import { say } from "@/words/say";
@@ -18,10 +18,7 @@ export function RoundCard() {
   const [heightMm, setHeight] = useState(55);
   const planned = planRounds({ lengthMm, widthMm, thicknessMm, portionG, heightMm });
   const size = (label: string, value: number, max: number, set: (value: number) => void) => (
-    <label className={styles.field}>
-      {label}, {format.lengthUnit}
-      <UnitInput kind="length" value={value} min={5} max={max} onChange={set} />
-    </label>
+    <QuantityField label={label} kind="length" value={value} min={5} max={max} onChange={set} />
   );
   return (
     <section className={page.card}>
@@ -31,10 +28,7 @@ export function RoundCard() {
         {size(t("wide"), widthMm, 500, setWidth)}
         {size(t("thick"), thicknessMm, 300, setThickness)}
         {size(t("roundTall"), heightMm, 150, setHeight)}
-        <label className={styles.field}>
-          {t("roundMassUnit", { massUnit: format.massUnit })}
-          <UnitInput kind="mass" value={portionG} min={20} max={1000} onChange={setPortion} />
-        </label>
+        <QuantityField label={t("round2")} kind="mass" value={portionG} min={20} max={1000} onChange={setPortion} />
       </div>
       {planned.ok ? (
         <>

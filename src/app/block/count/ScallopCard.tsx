@@ -1,13 +1,14 @@
 "use client";
-import { Input, InputNumber, Segmented } from "antd";
+import { Input, Segmented } from "antd";
 import { useState } from "react";
 import { COUNT_GRADES, dealPlates, sizeOfCount, type PlateSchool } from "@/core/block";
 import { Field } from "@/ui/form/Field";
+import { NumberField } from "@/ui/form/NumberField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Count.module.css";
 import { t } from "@/words/block";
-import { say } from "@/words/say";
+import { marked } from "@/words/marked";
 
 const readWeights = (text: string, toG: (shown: number) => number): number[] =>
   text
@@ -30,18 +31,7 @@ export function ScallopCard() {
         {(id) => <Input.TextArea id={id} rows={2} value={text} onChange={({ target }) => setText(target.value)} />}
       </Field>
       <div className={styles.fields}>
-        <Field label={t("toAPlate")}>
-          {(id) => (
-            <InputNumber<number>
-              id={id}
-              min={1}
-              max={12}
-              precision={0}
-              value={perPlate}
-              onChange={(value) => value && setPerPlate(value)}
-            />
-          )}
-        </Field>
+        <NumberField label={t("toAPlate")} value={perPlate} min={1} max={12} whole onChange={setPerPlate} />
         <Field label={t("evenBy")}>
           {(id) => (
             <Segmented<PlateSchool>
@@ -93,17 +83,16 @@ export function ScallopCard() {
       )}
       <p className={page.source}>
         {t("evenWeightIsTheDefaultEvery", {
-          scallop: say(
-            COUNT_GRADES.scallop
-              .map(
-                ({ label, few, many, use }) =>
-                  `${label} (${Math.round(sizeOfCount(many).eachG)}${few > 0 ? `-${Math.round(sizeOfCount(few).eachG)}` : "+"} g, ${use})`,
-              )
-              .join("; "),
-            format,
-          ),
+          scallop: COUNT_GRADES.scallop.map((grade) => marked(gradeText(grade), format)).join("; "),
         })}
       </p>
     </section>
   );
+}
+
+/** A grade with what one of it weighs, marked for houses of ounces. */
+function gradeText({ label, few, many, use }: (typeof COUNT_GRADES.scallop)[number]): string {
+  const lightG = Math.round(sizeOfCount(many).eachG);
+  const weight = few > 0 ? `{${lightG}-${Math.round(sizeOfCount(few).eachG)} g}` : `{${lightG} g}+`;
+  return `${label} (${weight}, ${use})`;
 }

@@ -1,11 +1,12 @@
 "use client";
-import { InputNumber, Segmented, Switch } from "antd";
+import { Segmented, Switch } from "antd";
 import { useState } from "react";
 import { COUNT_GRADES, planCount } from "@/core/block";
 import { Field } from "@/ui/form/Field";
+import { NumberField } from "@/ui/form/NumberField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import styles from "./Count.module.css";
 import { t } from "@/words/block";
 
@@ -33,34 +34,9 @@ export function ShrimpCard() {
         aria-label={t("gradePiecesAPound")}
       />
       <div className={`${styles.fields} ${page.aboveMore}`}>
-        <label className={styles.field}>
-          {t("packMassUnit", { massUnit: format.massUnit })}
-          <UnitInput kind="mass" value={packG} min={50} max={50_000} onChange={setPackG} />
-        </label>
-        <Field label={t("glaze")}>
-          {(id) => (
-            <InputNumber<number>
-              id={id}
-              min={0}
-              max={50}
-              value={glazePct}
-              inputMode="decimal"
-              onChange={(value) => setGlazePct(value ?? 0)}
-            />
-          )}
-        </Field>
-        <Field label={t("toACover")}>
-          {(id) => (
-            <InputNumber<number>
-              id={id}
-              min={1}
-              max={40}
-              precision={0}
-              value={perCover}
-              onChange={(value) => value && setPerCover(value)}
-            />
-          )}
-        </Field>
+        <QuantityField label={t("pack")} kind="mass" value={packG} min={50} max={50_000} onChange={setPackG} />
+        <NumberField label={t("glaze")} value={glazePct} min={0} max={50} onChange={setGlazePct} />
+        <NumberField label={t("toACover")} value={perCover} min={1} max={40} whole onChange={setPerCover} />
         <Field label={t("shellOn")}>{(id) => <Switch id={id} checked={shellOn} onChange={setShellOn} />}</Field>
       </div>
       <p>

@@ -7,6 +7,7 @@ import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { NumberField } from "@/ui/form/NumberField";
+import { QuantityField } from "@/ui/form/QuantityField";
 import { UnitInput } from "@/ui/form/UnitInput";
 import styles from "./Order.module.css";
 import { t } from "@/words/block";
@@ -137,16 +138,14 @@ export function OrderAsk({ asked, onChange: change }: Props) {
           />
         )}
       </Field>
-      <label className={styles.field}>
-        {t("portionMassUnit", { massUnit: format.massUnit })}
-        <UnitInput
-          kind="mass"
-          value={asked.portionG}
-          min={10}
-          max={2000}
-          onChange={(portionG) => change({ portionG })}
-        />
-      </label>
+      <QuantityField
+        label={t("portion")}
+        kind="mass"
+        value={asked.portionG}
+        min={10}
+        max={2000}
+        onChange={(portionG) => change({ portionG })}
+      />
       <label className={styles.field}>
         {t("mayBeLighterBy")}
         <UnitInput

@@ -5,11 +5,10 @@ import { err, ok, type Result } from "@/core/shared";
 import { findBatch, prepareBatch } from "@/db/block/batches";
 import { db } from "@/db/connection";
 import { speciesOf } from "@/db/house/species";
-import { refused, type ActionError } from "../../actionError";
+import { refused, refusedBy, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { NewPreparation } from "./schema";
 import { t } from "@/words/block";
-import { inMetric } from "@/words/say";
 
 /** Reckons the preparation once more on the server and keeps it with the batch. */
 export const keepPreparation = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
@@ -18,10 +17,10 @@ export const keepPreparation = async (input: unknown, intention: unknown): Promi
     const species = batch && speciesOf(db(), batch.speciesId);
     const raw = batch?.portions.filter(({ cookId }) => cookId === null) ?? [];
     const load = loadOf(raw, raw.length);
-    if (!batch || !species || !load) return err(refused(t("noRawPortionOfThisBatch")));
+    if (!batch || !species || !load) return err(refused("noRawPortionOfThisBatch", t("noRawPortionOfThisBatch")));
     const before = plainPiece(species, load.pieceG, load.thicknessMm);
     const prepared = prepare(species, before, steps);
-    if (!prepared.ok) return err(refused(inMetric(prepared.error)));
+    if (!prepared.ok) return err(refusedBy(prepared.error));
     prepareBatch(db(), batchId, { steps, before, piece: prepared.value }, stamp);
     return ok(null);
   });

@@ -12,7 +12,7 @@ import { t } from "@/words/dock";
 
 export const enterAdvice = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("enterAdvice", AddAdvice, input, intention, (entry, { stamp }) => {
-    if (!speciesOf(db(), entry.speciesId)) return err(refused(t("thatFishIsNotInThe2")));
+    if (!speciesOf(db(), entry.speciesId)) return err(refused("thatFishIsNotInThe2", t("thatFishIsNotInThe2")));
     addAdvice(db(), [entry], stamp.who, stamp.atMs);
     return ok(null);
   });

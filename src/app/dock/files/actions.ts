@@ -18,7 +18,8 @@ export async function readDeliveryFile(input: unknown): Promise<Result<DeliveryR
   return houseQuestion(DeliveryFile, input, ({ text }) => {
     const own = listOwnSpecies(db());
     const read = /^\s*[[{]/.test(text) ? readEpcis(text, own) : readDeliveryCsv(text, own);
-    if (read.drafts.length === 0 && read.problems.length === 0) return err(refused(t("theFileHoldsNoLots")));
+    if (read.drafts.length === 0 && read.problems.length === 0)
+      return err(refused("theFileHoldsNoLots", t("theFileHoldsNoLots")));
     return ok(read);
   });
 }

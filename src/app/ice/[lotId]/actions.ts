@@ -15,23 +15,23 @@ import { inMetric } from "@/words/say";
 function moveProblem(error: MoveError): ActionError {
   switch (error.kind) {
     case "notOnIce":
-      return refused(t("thisLotIsNotOnIce"));
+      return refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce"));
     case "noSuchPlace":
-      return refused(t("thatPlaceIsNotInThe"));
+      return refused("thatPlaceIsNotInThe", t("thatPlaceIsNotInThe"));
     case "alreadyThere":
-      return refused(t("itLiesThereAlready"));
+      return refused("itLiesThereAlready", t("itLiesThereAlready"));
     case "moreThanLeft":
-      return refused(t("onlyLeftGOfItAre", { left: Math.round(error.leftG) }));
+      return refused("onlyLeftGOfItAre", t("onlyLeftGOfItAre", { left: Math.round(error.leftG) }));
   }
 }
 
 const holdProblem = (error: HoldError): ActionError =>
-  refused(error.kind === "refused" ? error.message : t("thatHoldIsNotInThe"));
+  refused(error.kind, error.kind === "refused" ? error.message : t("thatHoldIsNotInThe"));
 
 export const takeOffIce = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("takeOffIce", TakeOff, input, intention, ({ lotId, reason }, { stamp: { who, atMs } }) => {
     const done = finishLot(db(), lotId, reason, who, atMs);
-    return done ? ok(null) : err(refused(t("thisLotIsNotOnIce")));
+    return done ? ok(null) : err(refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce")));
   });
 
 export const moveTo = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
@@ -48,7 +48,9 @@ export const splitOff = async (input: unknown, intention: unknown): Promise<Resu
 
 export const openThePack = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("openThePack", OpenPack, input, intention, ({ lotId, openDays }, { stamp, today }) =>
-    openPack(db(), lotId, { day: today, openDays }, stamp) ? ok(null) : err(refused(t("itIsOpenAlreadyOrGone"))),
+    openPack(db(), lotId, { day: today, openDays }, stamp)
+      ? ok(null)
+      : err(refused("itIsOpenAlreadyOrGone", t("itIsOpenAlreadyOrGone"))),
   );
 
 export const throwAway = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
@@ -59,7 +61,7 @@ export const throwAway = async (input: unknown, intention: unknown): Promise<Res
 
 export const beginHold = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("beginHold", BeginHold, input, intention, ({ lotId, ...wanted }, { house, stamp }) => {
-    if (!findLot(db(), lotId)) return err(refused(t("thatLotIsNotInThe")));
+    if (!findLot(db(), lotId)) return err(refused("thatLotIsNotInThe", t("thatLotIsNotInThe")));
     const facts = ((): HoldFacts => {
       switch (wanted.kind) {
         case "parasite":
@@ -73,7 +75,7 @@ export const beginHold = async (input: unknown, intention: unknown): Promise<Res
       }
     })();
     if (facts.kind === "parasite" && facts.stated && facts.stated.atMs > stamp.atMs)
-      return err(refused(t("itCannotHaveReachedThatAhead")));
+      return err(refused("itCannotHaveReachedThatAhead", t("itCannotHaveReachedThatAhead")));
     return ok(startHold(db(), lotId, facts, stamp));
   });
 
@@ -85,7 +87,7 @@ export const noteHoldReading = async (input: unknown, intention: unknown): Promi
 
 export const openThawingPack = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("openThawingPack", HoldId, input, intention, ({ holdId }, { stamp }) =>
-    openHeldPack(db(), holdId, stamp) ? ok(null) : err(refused(t("thatPackIsNotWaitingTo"))),
+    openHeldPack(db(), holdId, stamp) ? ok(null) : err(refused("thatPackIsNotWaitingTo", t("thatPackIsNotWaitingTo"))),
   );
 
 export const endHold = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>

@@ -7,20 +7,19 @@ import { answerExcursion, watchPlace } from "@/db/lots/excursions";
 import { addReadings, findPlace, newDeviceKey, setPlace } from "@/db/house/places";
 import { noteProbeCheck } from "@/db/house/probeChecks";
 import { readLoggerFile } from "@/exchange/loggerFile";
-import { refused, type ActionError } from "../../actionError";
+import { refused, refusedBy, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { Answer, LoggerFile, PlaceId, ProbeInIce, SetPlace, TypedReading } from "./schema";
 import { t } from "@/words/ice";
-import { inMetric } from "@/words/say";
 
-const NO_PLACE = refused(t("thatPlaceIsNotInThe"));
+const NO_PLACE = refused("thatPlaceIsNotInThe", t("thatPlaceIsNotInThe"));
 
 export const savePlace = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("savePlace", SetPlace, input, intention, ({ id, ...facts }, { stamp }) => {
     if (facts.minC !== null && facts.maxC !== null && facts.minC >= facts.maxC)
-      return err(refused(t("theLowerLimitMustLieBelow")));
+      return err(refused("theLowerLimitMustLieBelow", t("theLowerLimitMustLieBelow")));
     const place = setPlace(db(), id, facts, stamp);
-    return place ? ok(place.id) : err(refused(t("anotherPlaceHasThatName")));
+    return place ? ok(place.id) : err(refused("anotherPlaceHasThatName", t("anotherPlaceHasThatName")));
   });
 
 export const typeReading = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
@@ -55,7 +54,7 @@ export const readLogger = async (input: unknown, intention: unknown): Promise<Re
   houseAction("readLogger", LoggerFile, input, intention, ({ placeId, text, keep, goodOnly }, { stamp, house }) => {
     if (!findPlace(db(), placeId)) return err(NO_PLACE);
     const read = readLoggerFile(text, house.timeZone, stamp.atMs);
-    if (!read.ok) return err(refused(inMetric(read.error)));
+    if (!read.ok) return err(refusedBy(read.error));
     const { readings, problems, unit, dateOrder, duplicates, outOfOrder } = read.value;
     const kept = keep && (problems.length === 0 || goodOnly);
     const { added, known } = kept ? addReadings(db(), placeId, readings, "file", stamp) : { added: 0, known: 0 };
@@ -90,7 +89,7 @@ export const answerTheExcursion = async (input: unknown, intention: unknown): Pr
       if (!place) return err(NO_PLACE);
       const { excursions } = watchPlace(db(), place, house.ruleSetId, stamp.atMs - BACK_MS, stamp.atMs);
       const found = excursions.find(({ fromMs }) => Math.abs(fromMs - excursionFromMs) < 60_000);
-      if (!found) return err(refused(t("thatStretchIsNotOutsideThe")));
+      if (!found) return err(refused("thatStretchIsNotOutsideThe", t("thatStretchIsNotOutsideThe")));
       answerExcursion(db(), place, found, action, stamp);
       return ok(null);
     },

@@ -11,7 +11,7 @@ import { t } from "@/words/ice";
 /** Sets the covers of a day for one species and use. */
 export const planTheCovers = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("planTheCovers", SetCovers, input, intention, (wanted, { stamp }) => {
-    if (!speciesOf(db(), wanted.speciesId)) return err(refused(t("thatFishIsNotInThe")));
+    if (!speciesOf(db(), wanted.speciesId)) return err(refused("thatFishIsNotInThe", t("thatFishIsNotInThe")));
     setCovers(db(), wanted, stamp.who, stamp.atMs);
     return ok(null);
   });

@@ -1,11 +1,11 @@
 "use client";
-import { Button, InputNumber } from "antd";
+import { Button } from "antd";
 import Link from "next/link";
 import { useState } from "react";
-import { Field } from "@/ui/form/Field";
+import { NumberField } from "@/ui/form/NumberField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Raw.module.css";
 import { serveRaw } from "./actions";
@@ -58,34 +58,9 @@ export function HalfShell({ lotId, leftG, cleared, opensOnPlate }: Props) {
         })}
       </p>
       <div className={`${styles.fields} ${page.aboveMore}`}>
-        <Field label={t("covers")}>
-          {(id) => (
-            <InputNumber<number>
-              id={id}
-              min={1}
-              max={300}
-              precision={0}
-              value={covers}
-              onChange={(value) => value && setCovers(value)}
-            />
-          )}
-        </Field>
-        <Field label={t("piecesEach")}>
-          {(id) => (
-            <InputNumber<number>
-              id={id}
-              min={1}
-              max={48}
-              precision={0}
-              value={pieces}
-              onChange={(value) => value && setPieces(value)}
-            />
-          )}
-        </Field>
-        <label className={styles.field}>
-          {t("oneInShellMassUnit", { massUnit: format.massUnit })}
-          <UnitInput kind="mass" value={eachG} min={5} max={600} onChange={setEachG} />
-        </label>
+        <NumberField label={t("covers")} value={covers} min={1} max={300} whole onChange={setCovers} />
+        <NumberField label={t("piecesEach")} value={pieces} min={1} max={48} whole onChange={setPieces} />
+        <QuantityField label={t("oneInShell")} kind="mass" value={eachG} min={5} max={600} onChange={setEachG} />
       </div>
       <p className={`muted ${page.below}`}>{t("openedToOrderOnIceWithin")}</p>
       <Button

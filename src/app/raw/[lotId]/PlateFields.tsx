@@ -1,7 +1,8 @@
 "use client";
 import { InputNumber, Segmented } from "antd";
 import { Field } from "@/ui/form/Field";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { NumberField } from "@/ui/form/NumberField";
+import { QuantityField } from "@/ui/form/QuantityField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { t } from "@/words/raw";
 import styles from "../Raw.module.css";
@@ -26,23 +27,22 @@ export function PlateFields({ asked, onChange }: Props) {
   const { covers, portionG, sliceMm, widthMm, heightMm, leanDeg, roomC, plateC } = asked;
   return (
     <div className={styles.fields}>
-      <Field label={t("covers")}>
-        {(id) => (
-          <InputNumber<number>
-            id={id}
-            min={1}
-            max={500}
-            precision={0}
-            inputMode="numeric"
-            value={covers}
-            onChange={(value) => value && onChange({ covers: value })}
-          />
-        )}
-      </Field>
-      <label className={styles.field}>
-        {t("aCoverMassUnit", { massUnit: format.massUnit })}
-        <UnitInput kind="mass" value={portionG} min={5} max={500} onChange={(portionG) => onChange({ portionG })} />
-      </label>
+      <NumberField
+        label={t("covers")}
+        value={covers}
+        min={1}
+        max={500}
+        whole
+        onChange={(value) => onChange({ covers: value })}
+      />
+      <QuantityField
+        label={t("aCover")}
+        kind="mass"
+        value={portionG}
+        min={5}
+        max={500}
+        onChange={(portionG) => onChange({ portionG })}
+      />
       <Field label={t("sliceLengthUnit", { lengthUnit: format.lengthUnit })}>
         {(id) => (
           <InputNumber<number>
@@ -56,14 +56,22 @@ export function PlateFields({ asked, onChange }: Props) {
           />
         )}
       </Field>
-      <label className={styles.field}>
-        {t("blockWideLengthUnit", { lengthUnit: format.lengthUnit })}
-        <UnitInput kind="length" value={widthMm} min={10} max={400} onChange={(widthMm) => onChange({ widthMm })} />
-      </label>
-      <label className={styles.field}>
-        {t("blockHighLengthUnit", { lengthUnit: format.lengthUnit })}
-        <UnitInput kind="length" value={heightMm} min={5} max={200} onChange={(heightMm) => onChange({ heightMm })} />
-      </label>
+      <QuantityField
+        label={t("blockWide")}
+        kind="length"
+        value={widthMm}
+        min={10}
+        max={400}
+        onChange={(widthMm) => onChange({ widthMm })}
+      />
+      <QuantityField
+        label={t("blockHigh")}
+        kind="length"
+        value={heightMm}
+        min={5}
+        max={200}
+        onChange={(heightMm) => onChange({ heightMm })}
+      />
       <Field label={t("knife")} wide>
         {(id) => (
           <Segmented<number>
@@ -78,14 +86,22 @@ export function PlateFields({ asked, onChange }: Props) {
           />
         )}
       </Field>
-      <label className={styles.field}>
-        {t("roomDegree", { degree: format.degree })}
-        <UnitInput kind="temperature" value={roomC} min={5} max={40} onChange={(roomC) => onChange({ roomC })} />
-      </label>
-      <label className={styles.field}>
-        {t("platesDegree", { degree: format.degree })}
-        <UnitInput kind="temperature" value={plateC} min={-5} max={30} onChange={(plateC) => onChange({ plateC })} />
-      </label>
+      <QuantityField
+        label={t("room")}
+        kind="temperature"
+        value={roomC}
+        min={5}
+        max={40}
+        onChange={(roomC) => onChange({ roomC })}
+      />
+      <QuantityField
+        label={t("plates")}
+        kind="temperature"
+        value={plateC}
+        min={-5}
+        max={30}
+        onChange={(plateC) => onChange({ plateC })}
+      />
     </div>
   );
 }

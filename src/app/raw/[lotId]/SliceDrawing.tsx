@@ -19,7 +19,7 @@ export function SliceDrawing({ heightMm, sliceMm, leanDeg, flesh }: Props) {
       aria-label={t("blockWithSlicesOfSliceMmMm", { sliceMm })}
       style={{ width: "100%", display: "block" }}
     >
-      <path d={outline} fill={FLESH[flesh][0]} stroke="#8d6a57" strokeWidth="1.5" />
+      <path d={outline} fill={FLESH[flesh][0]} stroke="var(--outline)" strokeWidth="1.5" />
       {cuts.map((path) => (
         <path key={path} d={path} stroke="var(--slate)" strokeWidth="1.4" strokeDasharray="5 3" />
       ))}

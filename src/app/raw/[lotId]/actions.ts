@@ -11,7 +11,7 @@ import { inMetric } from "@/words/say";
 
 export const noteLot = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("noteLot", LotNote, input, intention, ({ lotId, ...note }, { stamp }) =>
-    noteOnLot(db(), lotId, note, stamp) ? ok(null) : err(refused(t("thisLotIsNotOnIce"))),
+    noteOnLot(db(), lotId, note, stamp) ? ok(null) : err(refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce"))),
   );
 
 /** Notes papers on a lot that came after it. */
@@ -20,17 +20,17 @@ export const notePapers = async (input: unknown, intention: unknown): Promise<Re
     // what was not said is left out, so that it stays "not said"
     addPapers(db(), lotId, JSON.parse(JSON.stringify(papers)) as Papers, stamp)
       ? ok(null)
-      : err(refused(t("thisLotIsNotOnIce"))),
+      : err(refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce"))),
   );
 
 function inWords(error: PlatesError): ActionError {
   switch (error.kind) {
     case "notOnIce":
-      return refused(t("thisLotIsNotOnIce"));
+      return refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce"));
     case "notCleared":
-      return refused(`${inMetric(error.why)}.`);
+      return refused(error.why.code, `${inMetric(error.why)}.`);
     case "moreThanLeft":
-      return refused(t("onlyLeftGAreLeftFewer", { left: Math.round(error.leftG) }));
+      return refused("onlyLeftGAreLeftFewer", t("onlyLeftGAreLeftFewer", { left: Math.round(error.leftG) }));
     default:
       return assertNever(error);
   }

@@ -8,7 +8,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import { LayerMap } from "@/ui/drawings/LayerMap";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import { t } from "@/words/raw";
 
 const RAW = [233, 183, 160] as const;
@@ -63,10 +63,14 @@ export function AcidCard() {
         aria-label={t("school")}
         className={page.below}
       />
-      <label style={{ display: "grid", gap: 6, maxWidth: 160, color: "var(--muted)" }}>
-        {t("sliceOrCubeLengthUnit", { lengthUnit: format.lengthUnit })}
-        <UnitInput kind="length" value={thicknessMm} min={1} max={40} onChange={setThickness} />
-      </label>
+      <QuantityField
+        label={t("sliceOrCube")}
+        kind="length"
+        value={thicknessMm}
+        min={1}
+        max={40}
+        onChange={setThickness}
+      />
       <div className={page.around}>
         <LayerMap label={t("whiteningOfTheSliceOverTime")} columns={columns} from={RAW} to={WHITE} height={110} />
       </div>

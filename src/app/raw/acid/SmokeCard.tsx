@@ -1,12 +1,13 @@
 "use client";
-import { InputNumber, Select, Switch } from "antd";
+import { Select, Switch } from "antd";
 import { useState } from "react";
 import { adviseSmoke } from "@/core/cure";
 import { Field } from "@/ui/form/Field";
+import { NumberField } from "@/ui/form/NumberField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import styles from "../Raw.module.css";
 import { t } from "@/words/raw";
 import { say } from "@/words/say";
@@ -33,35 +34,9 @@ export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
         <span className={styles.words}>{stop ? t("notLikeThis") : t("goAhead")}</span>
       </p>
       <div className={`${styles.fields} ${page.around}`}>
-        <label className={styles.field}>
-          {t("inTheBoxDegree", { degree: format.degree })}
-          <UnitInput kind="temperature" value={boxC} min={-5} max={60} onChange={setBox} />
-        </label>
-        <Field label={t("minutes")}>
-          {(id) => (
-            <InputNumber<number>
-              id={id}
-              min={1}
-              max={2880}
-              value={minutes}
-              inputMode="numeric"
-              onChange={(value) => value && setMinutes(value)}
-            />
-          )}
-        </Field>
-        <Field label={t("saltInItsWater")}>
-          {(id) => (
-            <InputNumber<number>
-              id={id}
-              min={0}
-              max={20}
-              step={0.1}
-              value={waterPhasePct}
-              inputMode="decimal"
-              onChange={(value) => setSalt(value ?? 0)}
-            />
-          )}
-        </Field>
+        <QuantityField label={t("inTheBox")} kind="temperature" value={boxC} min={-5} max={60} onChange={setBox} />
+        <NumberField label={t("minutes")} value={minutes} min={1} max={2880} whole onChange={setMinutes} />
+        <NumberField label={t("saltInItsWater")} value={waterPhasePct} min={0} max={20} step={0.1} onChange={setSalt} />
         <Field label={t("lot")}>
           {(id) => (
             <Select<string>

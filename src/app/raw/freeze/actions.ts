@@ -14,7 +14,7 @@ import { t } from "@/words/raw";
 export const beginFreezing = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("beginFreezing", BeginFreezing, input, intention, ({ lotId, reachH, reachC, pack }, { house, stamp }) => {
     const lot = findLot(db(), lotId);
-    if (lot?.status !== "on-ice") return err(refused(t("thisLotIsNotOnIce")));
+    if (lot?.status !== "on-ice") return err(refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce")));
     const expected = { atMs: Math.round(stamp.atMs + reachH * HOUR_MS), celsius: reachC };
     const facts = { kind: "parasite", ruleId: parasiteRuleOf(house.ruleSetId), stated: null, expected, pack } as const;
     return ok(startHold(db(), lotId, facts, stamp));

@@ -14,7 +14,7 @@ import {
 import type { Species } from "@/core/species";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
 import { t } from "@/words/stove-plan";
@@ -91,27 +91,23 @@ export const GoalCard = memo(function GoalCard({ species, methodId, goal, fixed,
         </p>
       ) : null}
       {goal.kind === "rim" ? (
-        <label>
-          {t("setRimLengthUnit", { lengthUnit: format.lengthUnit })}
-          <UnitInput
-            kind="length"
-            value={goal.rimMm}
-            min={1}
-            max={15}
-            onChange={(rimMm) => onChange({ goal: { kind: "rim", rimMm } })}
-          />
-        </label>
+        <QuantityField
+          label={t("setRim")}
+          kind="length"
+          value={goal.rimMm}
+          min={1}
+          max={15}
+          onChange={(rimMm) => onChange({ goal: { kind: "rim", rimMm } })}
+        />
       ) : goal.kind === "safe" ? null : (
-        <label>
-          {t("centreDegree", { degree: format.degree })}
-          <UnitInput
-            kind="temperature"
-            value={goal.targetC}
-            min={25}
-            max={95}
-            onChange={(targetC) => onChange({ goal: { kind: "centre", targetC } })}
-          />
-        </label>
+        <QuantityField
+          label={t("centre")}
+          kind="temperature"
+          value={goal.targetC}
+          min={25}
+          max={95}
+          onChange={(targetC) => onChange({ goal: { kind: "centre", targetC } })}
+        />
       )}
     </section>
   );

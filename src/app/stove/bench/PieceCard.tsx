@@ -5,7 +5,7 @@ import type { Species } from "@/core/species";
 import { Calliper } from "@/ui/form/Calliper";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
 import { t } from "@/words/stove-plan";
@@ -77,7 +77,6 @@ const PieceInputs = memo(function PieceInputs({
   onPieceG,
   onChange,
 }: InputProps) {
-  const { format } = useHouse();
   return (
     <section className={`${page.card} ${styles.inputs}`}>
       <label className={styles.full}>
@@ -88,16 +87,14 @@ const PieceInputs = memo(function PieceInputs({
           onChange={(next) => onChange({ shape: next })}
         />
       </label>
-      <label>
-        {t("fishNowDegree", { degree: format.degree })}
-        <UnitInput
-          kind="temperature"
-          value={startC}
-          min={-22}
-          max={30}
-          onChange={(next) => onChange({ startC: next })}
-        />
-      </label>
+      <QuantityField
+        label={t("fishNow")}
+        kind="temperature"
+        value={startC}
+        min={-22}
+        max={30}
+        onChange={(next) => onChange({ startC: next })}
+      />
       <label>
         {t("pieces")}
         <InputNumber<number>
@@ -111,10 +108,7 @@ const PieceInputs = memo(function PieceInputs({
         />
       </label>
       {onPieceG ? (
-        <label>
-          {t("onePieceMassUnit", { massUnit: format.massUnit })}
-          <UnitInput kind="mass" value={pieceG} min={2} max={5000} onChange={onPieceG} />
-        </label>
+        <QuantityField label={t("onePiece")} kind="mass" value={pieceG} min={2} max={5000} onChange={onPieceG} />
       ) : null}
       <span className={styles.switch}>
         <span id="skin-label">{t("skinOrShellOn")}</span>

@@ -4,7 +4,7 @@ import { memo } from "react";
 import { kitOf, methodOf, PANS, type PanId } from "@/core/cooking";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import type { CookAskInput } from "@/house/cookAsk";
 import styles from "../Stove.module.css";
 import { t } from "@/words/stove-plan";
@@ -50,17 +50,16 @@ export const Setting = memo(function Setting({ methodId, schoolId, kit: set, pan
         </fieldset>
       ) : null}
       {method.knobs.map(({ id, label, kind, min, max }) => (
-        <label key={id}>
-          {label}, {kind === "length" ? format.lengthUnit : format.degree}
-          <UnitInput
-            kind={kind}
-            value={kit[id]}
-            min={min}
-            max={max}
-            step={id === "mediumC" ? 1 : 5}
-            onChange={(value) => onChange({ kit: { ...set, [id]: value } })}
-          />
-        </label>
+        <QuantityField
+          key={id}
+          label={label}
+          kind={kind}
+          value={kit[id]}
+          min={min}
+          max={max}
+          step={id === "mediumC" ? 1 : 5}
+          onChange={(value) => onChange({ kit: { ...set, [id]: value } })}
+        />
       ))}
       {usesPan ? (
         <label className={styles.full}>

@@ -18,5 +18,7 @@ const Steps = z.strictObject({
 /** Keeps the written steps of a dish cooked in two goes, as they were shown. */
 export const keepWrittenSteps = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
   houseAction("keepWrittenSteps", Steps, input, intention, (steps, { stamp }) =>
-    speciesOf(db(), steps.speciesId) ? ok(keepSteps(db(), steps, stamp)) : err(refused(t("thatFishIsNotInThe"))),
+    speciesOf(db(), steps.speciesId)
+      ? ok(keepSteps(db(), steps, stamp))
+      : err(refused("thatFishIsNotInThe", t("thatFishIsNotInThe"))),
   );

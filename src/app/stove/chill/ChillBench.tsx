@@ -9,7 +9,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import { useChill } from "@/workers/client/useSheet";
 import styles from "../Stove.module.css";
 import { PageHead } from "@/ui/layout/PageHead";
@@ -78,14 +78,15 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
               <SpeciesSearch id="chill-species" value={speciesId} onChange={setSpeciesId} />
             </label>
           )}
-          <label>
-            {what === "pot" ? t("depth") : what === "flat" ? t("thickness") : t("across")}, {format.lengthUnit}
-            <UnitInput kind="length" value={sizeMm} min={5} max={300} onChange={setSizeMm} />
-          </label>
-          <label>
-            {t("hotFromDegree", { degree: format.degree })}
-            <UnitInput kind="temperature" value={fromC} min={30} max={100} onChange={setFromC} />
-          </label>
+          <QuantityField
+            label={what === "pot" ? t("depth") : what === "flat" ? t("thickness") : t("across")}
+            kind="length"
+            value={sizeMm}
+            min={5}
+            max={300}
+            onChange={setSizeMm}
+          />
+          <QuantityField label={t("hotFrom")} kind="temperature" value={fromC} min={30} max={100} onChange={setFromC} />
           {what === "pot" ? (
             <span className={styles.switch}>
               <span id="stirred-label">{t("stirredWhileItCools")}</span>

@@ -8,7 +8,7 @@ import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import { useAct } from "@/ui/hooks/useAct";
 import { useHold } from "@/workers/client/useSheet";
 import styles from "../Stove.module.css";
@@ -113,18 +113,30 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
               ]}
             />
           </div>
-          <label>
-            {kind === "cylinder" ? t("across") : t("thickness")}, {format.lengthUnit}
-            <UnitInput kind="length" value={sizeMm} min={5} max={120} onChange={setSizeMm} />
-          </label>
-          <label>
-            {t("centreNowDegree", { degree: format.degree })}
-            <UnitInput kind="temperature" value={fromC} min={25} max={95} onChange={setFromC} />
-          </label>
-          <label>
-            {t("plateCabinetLiquidDegree", { degree: format.degree })}
-            <UnitInput kind="temperature" value={holdC} min={40} max={95} onChange={setHoldC} />
-          </label>
+          <QuantityField
+            label={kind === "cylinder" ? t("across") : t("thickness")}
+            kind="length"
+            value={sizeMm}
+            min={5}
+            max={120}
+            onChange={setSizeMm}
+          />
+          <QuantityField
+            label={t("centreNow")}
+            kind="temperature"
+            value={fromC}
+            min={25}
+            max={95}
+            onChange={setFromC}
+          />
+          <QuantityField
+            label={t("plateCabinetLiquid")}
+            kind="temperature"
+            value={holdC}
+            min={40}
+            max={95}
+            onChange={setHoldC}
+          />
           <label>
             {t("minutesWarmBefore")}
             <InputNumber<number>

@@ -10,12 +10,12 @@ import { EndHotHold, ReadHotHold, StartHotHold } from "../schema";
 import { t } from "@/words/stove";
 
 const whyNot = (error: HotHoldError): ActionError =>
-  refused(error === "ended" ? t("thatHoldIsOverAlready") : t("thatHoldIsNotInThe"));
+  refused(error, error === "ended" ? t("thatHoldIsOverAlready") : t("thatHoldIsNotInThe"));
 
 /** Starts the clock of a dish that waits hot; answers with its id. */
 export const startHolding = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("startHolding", StartHotHold, input, intention, ({ wayId, cookId, ...hold }, { house, stamp }) => {
-    if (cookId !== null && !findCook(db(), cookId)) return err(refused(t("thatCookIsNotInThe")));
+    if (cookId !== null && !findCook(db(), cookId)) return err(refused("thatCookIsNotInThe", t("thatCookIsNotInThe")));
     const place = HOLD_WAYS.find(({ id }) => id === wayId)!.label;
     const { ruleSetId } = house;
     return ok(startHotHold(db(), { ...hold, cookId, place, ruleSetId }, stamp));

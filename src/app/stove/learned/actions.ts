@@ -8,13 +8,12 @@ import { addTrace, readingsOf } from "@/db/stove/probes";
 import { listOwnSpecies } from "@/db/house/species";
 import { keepFit, resetFit } from "@/db/stove/stationFits";
 import { parseCsv } from "@/exchange/csv";
-import { refused, type ActionError } from "../../actionError";
+import { refused, refusedBy, type ActionError } from "../../actionError";
 import { workOut } from "@/server/pool";
 import type { Tasks } from "@/server/tasks";
 import { houseAction, plannedAction } from "../../houseAction";
 import { POOL_WORDS } from "../../poolWords";
 import { t } from "@/words/stove-plan";
-import { inMetric } from "@/words/say";
 
 const Trace = z.strictObject({
   cookId: z.string(t("chooseACook")).min(1, t("chooseACook")),
@@ -26,9 +25,9 @@ const Lesson = z.strictObject({ panId: z.enum(PAN_IDS), cookIds: z.array(z.strin
 export const importTrace = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
   houseAction("importTrace", Trace, input, intention, ({ cookId, text }) => {
     const cook = findCook(db(), cookId);
-    if (!cook) return err(refused(t("thatCookIsNotInThe")));
+    if (!cook) return err(refused("thatCookIsNotInThe", t("thatCookIsNotInThe")));
     const read = readTrace(parseCsv(text));
-    if (!read.ok) return err(refused(inMetric(read.error)));
+    if (!read.ok) return err(refusedBy(read.error));
     const readings = read.value.map(({ timeS, celsius }) => ({ atMs: cook.startedAtMs + timeS * 1000, celsius }));
     addTrace(db(), cookId, readings);
     return ok(readings.length);
@@ -50,8 +49,10 @@ export const learnPan = async (input: unknown, intention: unknown): Promise<Resu
         return cook ? [{ plan: cook.plan, events: cook.events, streamed: readingsOf(db(), id) }] : [];
       });
       const worked = await workOut("house", "fit", { cooks, own: listOwnSpecies(db()) });
-      if (!worked.ok) return err(refused(POOL_WORDS[worked.error]));
-      return worked.value ? ok({ panId, lesson: worked.value }) : err(refused(t("noneOfTheseCooksWasProbed")));
+      if (!worked.ok) return err(refused(worked.error, POOL_WORDS[worked.error]));
+      return worked.value
+        ? ok({ panId, lesson: worked.value })
+        : err(refused("noneOfTheseCooksWasProbed", t("noneOfTheseCooksWasProbed")));
     },
     ({ panId, lesson }, { stamp }) => {
       if (lesson) keepFit(db(), panId, lesson.fit, lesson.cooks, stamp);

@@ -23,5 +23,5 @@ export const addProbe = async (
 /** Puts a probe into a cook or takes it out. */
 export const moveProbe = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("moveProbe", ProbeMove, input, intention, ({ probeId, cookId }) =>
-    placeProbe(db(), probeId, cookId) ? ok(null) : err(refused(t("thatProbeOrCookIsNot"))),
+    placeProbe(db(), probeId, cookId) ? ok(null) : err(refused("thatProbeOrCookIsNot", t("thatProbeOrCookIsNot"))),
   );

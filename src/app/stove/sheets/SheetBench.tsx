@@ -15,7 +15,7 @@ import {
 import { findSpecies, shortName } from "@/core/species";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { useStationSheet } from "@/workers/client/useSheet";
 import { useAct } from "@/ui/hooks/useAct";
@@ -68,16 +68,14 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
     if (done) router.push(`/stove/sheets/${done.value}`);
   };
   const ends = (key: "from" | "to" | "step", label: string, min: number, max: number) => (
-    <label>
-      {label}, {format.lengthUnit}
-      <UnitInput
-        kind="length"
-        value={range[key]}
-        min={min}
-        max={max}
-        onChange={(value) => setRange((before) => ({ ...before, [key]: value }))}
-      />
-    </label>
+    <QuantityField
+      label={label}
+      kind="length"
+      value={range[key]}
+      min={min}
+      max={max}
+      onChange={(value) => setRange((before) => ({ ...before, [key]: value }))}
+    />
   );
   return (
     <>

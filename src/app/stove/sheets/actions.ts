@@ -22,7 +22,7 @@ export const keepStationSheet = async (input: unknown, intention: unknown): Prom
     intention,
     async ({ speciesId, pieceG, ask, range }, { house }) => {
       const species = speciesOf(db(), speciesId);
-      if (!species) return err(refused(t("thatFishIsNotInThe")));
+      if (!species) return err(refused("thatFishIsNotInThe", t("thatFishIsNotInThe")));
       const load = { pieceG, thicknessMm: ask.sizeMm, thinnestMm: ask.sizeMm, thickestMm: ask.sizeMm };
       const piece = { speciesId, composition: species.compositionPct, prepared: null, load };
       const settings = { ruleSetId: house.ruleSetId, own: listOwnSpecies(db()), ...filmsOfPan(db(), ask.panId) };

@@ -6,7 +6,7 @@ import type { Part } from "@/core/block";
 import { AnimalDrawing } from "@/ui/drawings/AnimalDrawing";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import { useAct } from "@/ui/hooks/useAct";
 import { takeApart } from "./actions";
 import styles from "./Apart.module.css";
@@ -113,10 +113,7 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
       </div>
       <section className={page.card}>
         <div className={styles.whole}>
-          <label>
-            {t("onTheBlockMassUnit", { massUnit: format.massUnit })}
-            <UnitInput kind="mass" value={wholeG} min={5} max={leftG} onChange={setWholeG} />
-          </label>
+          <QuantityField label={t("onTheBlock")} kind="mass" value={wholeG} min={5} max={leftG} onChange={setWholeG} />
           <p data-testid="loss">
             <span className={page.big}>{format.mass(Math.max(0, lossG))}</span>
             <br />

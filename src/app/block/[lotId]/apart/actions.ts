@@ -13,17 +13,17 @@ import { t } from "@/words/block";
 function inWords(error: BreakdownError): ActionError {
   switch (error.kind) {
     case "notOnIce":
-      return refused(t("thisLotIsNotOnIce"));
+      return refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce"));
     case "frozen":
-      return refused(t("itIsFrozenThawItFirst"));
+      return refused("itIsFrozenThawItFirst", t("itIsFrozenThawItFirst"));
     case "moreThanLeft":
-      return refused(t("onlyLeftGOfThisLot", { left: Math.round(error.leftG) }));
+      return refused("onlyLeftGOfThisLot", t("onlyLeftGOfThisLot", { left: Math.round(error.leftG) }));
     case "moreThanWhole":
-      return refused(t("thePartsWeighOverGMore", { over: Math.round(error.overG) }));
+      return refused("thePartsWeighOverGMore", t("thePartsWeighOverGMore", { over: Math.round(error.overG) }));
     case "nothing":
-      return refused(t("weighAtLeastOnePart"));
+      return refused("weighAtLeastOnePart", t("weighAtLeastOnePart"));
     case "noSuchPlace":
-      return refused(t("sayWhereEachPartGoes"));
+      return refused("sayWhereEachPartGoes", t("sayWhereEachPartGoes"));
     default:
       return assertNever(error);
   }
@@ -35,7 +35,7 @@ export const takeApart = async (input: unknown, intention: unknown): Promise<Res
     const lot = findLot(db(), lotId);
     const species = lot && speciesOf(db(), lot.speciesId);
     const way = findBreakdown(wayId);
-    if (!lot || !species || !way) return err(refused(t("thisLotOrThisWayOf")));
+    if (!lot || !species || !way) return err(refused("thisLotOrThisWayOf", t("thisLotOrThisWayOf")));
     const known = expectedParts(way, species, lot.form);
     const weighed = parts.flatMap(({ partId, ...rest }) => {
       const part = known.find(({ id }) => id === partId);

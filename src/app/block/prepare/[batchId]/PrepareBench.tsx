@@ -18,7 +18,7 @@ import { Field } from "@/ui/form/Field";
 import { hoursText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { UnitInput } from "@/ui/form/UnitInput";
+import { QuantityField } from "@/ui/form/QuantityField";
 import { useAct } from "@/ui/hooks/useAct";
 import { keepPreparation } from "../actions";
 import styles from "./Prepare.module.css";
@@ -196,7 +196,6 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
 type FieldsProps = { readonly step: PreparationStep; readonly onChange: (to: PreparationStep) => void };
 
 function StepFields({ step, onChange }: FieldsProps) {
-  const { format } = useHouse();
   const number = (label: string, value: number, min: number, max: number, set: (value: number) => void) => (
     <Field label={label}>
       {(id) => (
@@ -214,10 +213,7 @@ function StepFields({ step, onChange }: FieldsProps) {
     </Field>
   );
   const length = (label: string, value: number, max: number, set: (value: number) => void) => (
-    <label className={styles.field}>
-      {label}, {format.lengthUnit}
-      <UnitInput kind="length" value={value} min={5} max={max} onChange={set} />
-    </label>
+    <QuantityField label={label} kind="length" value={value} min={5} max={max} onChange={set} />
   );
   switch (step.kind) {
     case "brined":
@@ -236,16 +232,14 @@ function StepFields({ step, onChange }: FieldsProps) {
       );
     case "stuffed":
       return (
-        <label className={styles.field}>
-          {t("stuffingMassUnit", { massUnit: format.massUnit })}
-          <UnitInput
-            kind="mass"
-            value={step.stuffingG}
-            min={1}
-            max={2000}
-            onChange={(stuffingG) => onChange({ ...step, stuffingG })}
-          />
-        </label>
+        <QuantityField
+          label={t("stuffing")}
+          kind="mass"
+          value={step.stuffingG}
+          min={1}
+          max={2000}
+          onChange={(stuffingG) => onChange({ ...step, stuffingG })}
+        />
       );
     case "rolled":
       return (
@@ -265,16 +259,14 @@ function StepFields({ step, onChange }: FieldsProps) {
     case "tempered":
       return (
         <>
-          <label className={styles.field}>
-            {t("kitchenDegree", { degree: format.degree })}
-            <UnitInput
-              kind="temperature"
-              value={step.roomC}
-              min={5}
-              max={40}
-              onChange={(roomC) => onChange({ ...step, roomC })}
-            />
-          </label>
+          <QuantityField
+            label={t("kitchen")}
+            kind="temperature"
+            value={step.roomC}
+            min={5}
+            max={40}
+            onChange={(roomC) => onChange({ ...step, roomC })}
+          />
           {number(t("minutesOut"), step.minutes, 0, 120, (minutes) => onChange({ ...step, minutes }))}
         </>
       );
