@@ -1,5 +1,5 @@
 import { err, type Result, type Said } from "@/core/shared";
-import type { PoolRefusal } from "@/server/pool";
+import type { PoolRefusal } from "@/server/threads";
 import { refused, refusedBy, type ActionError } from "./actionError";
 import { t } from "@/words/shell";
 

@@ -1,8 +1,8 @@
 import { availableParallelism } from "node:os";
 import path from "node:path";
-import Piscina from "piscina";
-import { err, ok, type Result } from "@/core/shared";
-import type { TaskName, Tasks } from "./tasks";
+import type { Result } from "@/core/shared";
+import type { Job, TaskName, Tasks } from "./tasks";
+import { Threads, type PoolRefusal } from "./threads";
 
 /** Made by `scripts/workers.mjs` with every build. */
 const FILE = path.join(/* turbopackIgnore: true */ process.cwd(), ".workers/tasks.mjs");
@@ -17,37 +17,17 @@ const LANES = {
 } as const;
 export type Lane = keyof typeof LANES;
 
-/** Why nothing was worked out: too many asked at once, or it took too long. */
-export type PoolRefusal = "busy" | "too-long";
+type Pool = Threads<Job, Tasks[TaskName]["answer"]>;
 
-const shared = globalThis as typeof globalThis & { gaffelPools?: Partial<Record<Lane, Piscina>> };
+const shared = globalThis as typeof globalThis & { gaffelPools?: Partial<Record<Lane, Pool>> };
 
-function poolOf(lane: Lane): Piscina {
-  const pools = (shared.gaffelPools ??= {});
-  const { most } = LANES[lane];
-  return (pools[lane] ??= new Piscina({
-    filename: FILE,
-    minThreads: 1,
-    maxThreads: most,
-    idleTimeout: 60_000,
-    resourceLimits: { maxOldGenerationSizeMb: 512 },
-  }));
-}
-
-/** Works a job out in a thread of its lane. A job past its deadline is ended with its thread, one beyond the queue is not begun. */
+/** Works a job out in a thread of its lane. */
 export async function workOut<Name extends TaskName>(
   lane: Lane,
   task: Name,
   ask: Tasks[Name]["ask"],
 ): Promise<Result<Tasks[Name]["answer"], PoolRefusal>> {
-  const pool = poolOf(lane);
-  const { queue, deadlineMs } = LANES[lane];
-  if (pool.queueSize >= queue) return err("busy");
-  const signal = AbortSignal.timeout(deadlineMs);
-  try {
-    return ok((await pool.run({ task, ask }, { signal })) as Tasks[Name]["answer"]);
-  } catch (problem) {
-    if (signal.aborted) return err("too-long");
-    throw problem;
-  }
+  const pools = (shared.gaffelPools ??= {});
+  const pool = (pools[lane] ??= new Threads(FILE, LANES[lane]));
+  return (await pool.run({ task, ask } as Job)) as Result<Tasks[Name]["answer"], PoolRefusal>;
 }
