@@ -1,4 +1,4 @@
-// Arrows point downward only: app -> ui, workers, db, verbs, house, core; db -> house -> core; and inside the core to lower subjects.
+// Arrows point downward only: app -> ui, workers, db, verbs, house, words, core; db -> house -> core; and inside the core to lower subjects.
 const SUBJECTS = [
   "shared",
   "units",
@@ -39,6 +39,20 @@ const stoveRules = STOVE_ROOMS.map((room, index) => ({
   },
 }));
 
+/** Rooms of the block, lowest first: what an animal comes apart into, sides and cuts, counted and prepared pieces, ordering. */
+const BLOCK_ROOMS = ["parts", "cuts", "pieces", "order"];
+
+const blockRules = BLOCK_ROOMS.map((room, index) => ({
+  name: `block-${room}-looks-down`,
+  severity: "error",
+  from: { path: `^src/core/block/${room}/`, pathNot: "\\.test\\.ts$" },
+  to: {
+    path: `^src/core/block/(?!${BLOCK_ROOMS.slice(0, index + 1)
+      .map((name) => `${name}/`)
+      .join("|")})`,
+  },
+}));
+
 const only = (folder, allowed) => ({
   name: `${folder}-looks-down`,
   severity: "error",
@@ -57,6 +71,7 @@ module.exports = {
     },
     ...subjectRules,
     ...stoveRules,
+    ...blockRules,
     {
       name: "stove-rooms-by-their-front-door",
       severity: "error",

@@ -95,10 +95,7 @@ export default async function BlockPage() {
                       {batch.portions.filter(({ cookId }) => cookId === null).length} ×{" "}
                       {format.mass(batch.portions[0]?.massG ?? 0)}
                     </span>
-                    <Link
-                      href={`/block/prepare/${batch.id}`}
-                      style={{ minHeight: 44, display: "grid", alignContent: "center" }}
-                    >
+                    <Link href={`/block/prepare/${batch.id}`} className={page.target}>
                       {batch.prepared ? t("prepared") : t("prepare")}
                     </Link>
                   </div>

@@ -1,14 +1,14 @@
-export { planCuts, summariseCuts, type CutPlan, type CutRequest, type Piece } from "./cutPlan";
-export { checkSide, SideShape, type Side, type Station } from "./side";
-export { startingSide, withLength, withStations } from "./startingSide";
-export { TRIM_USES, TRIM_USE_IDS, type TrimUseId } from "./trim";
-export { allocateBill, edibleCost, edibleShare, portionCost, type EdibleCost, type PortionCost } from "./cost";
-export { PART_USES, PART_USE_IDS, type AnimalId, type Breakdown, type Part, type PartUse } from "./anatomy";
-export { breakdownsFor, expectedParts, findBreakdown } from "./expected";
-export { compareYields, spreadOf, type PartYield, type WeighedPart } from "./yieldRecord";
-export { chanceByWeight, planOrder, type Order, type OrderRequest } from "./order";
-export { answerOrder, type OrderAnswer, type WeighedAnimal } from "./orderAnswer";
-export { panGroups, type PanGroup } from "./panGroups";
+export { planCuts, summariseCuts, type CutPlan, type CutRequest, type Piece } from "./cuts/cutPlan";
+export { checkSide, SideShape, type Side, type Station } from "./cuts/side";
+export { startingSide, withLength, withStations } from "./cuts/startingSide";
+export { TRIM_USES, TRIM_USE_IDS, type TrimUseId } from "./cuts/trim";
+export { allocateBill, edibleCost, edibleShare, portionCost, type EdibleCost, type PortionCost } from "./parts/cost";
+export { PART_USES, PART_USE_IDS, type AnimalId, type Breakdown, type Part, type PartUse } from "./parts/anatomy";
+export { breakdownsFor, expectedParts, findBreakdown } from "./parts/expected";
+export { compareYields, spreadOf, type PartYield, type WeighedPart } from "./parts/yieldRecord";
+export { chanceByWeight, planOrder, type Order, type OrderRequest } from "./order/order";
+export { answerOrder, type OrderAnswer, type WeighedAnimal } from "./order/orderAnswer";
+export { panGroups, type PanGroup } from "./cuts/panGroups";
 export {
   planSides,
   sidesPlanner,
@@ -16,10 +16,10 @@ export {
   type SidesPlan,
   type SidesRequest,
   type TailWay,
-} from "./sidesPlan";
-export { type Preference } from "./portioning";
-export { planCrust, planRounds, rollUp } from "./rounds";
-export { COUNT_GRADES, dealPlates, planCount, sizeOfCount, type PlateSchool } from "./counting";
+} from "./cuts/sidesPlan";
+export { type Preference } from "./cuts/portioning";
+export { planCrust, planRounds, rollUp } from "./pieces/rounds";
+export { COUNT_GRADES, dealPlates, planCount, sizeOfCount, type PlateSchool } from "./pieces/counting";
 export {
   airDryMin,
   DRYING_AIR,
@@ -35,7 +35,7 @@ export {
   type Preparation,
   type PreparationStep,
   type PreparedPiece,
-} from "./prepared";
+} from "./pieces/prepared";
 export {
   boardAllergen,
   boardUseFor,
@@ -50,4 +50,4 @@ export {
   type BoardWash,
   type BoardWork,
   type CrossContact,
-} from "./boards";
+} from "./pieces/boards";

@@ -4,6 +4,7 @@ import { useHouse } from "../hooks/HouseContext";
 import { minuteTicks } from "./minuteTicks";
 import { PALETTE } from "../theme/palette";
 import { t } from "@/words/ui";
+import page from "@/ui/layout/page.module.css";
 
 type Point = { readonly timeS: number; readonly centreC: number };
 type Props = {
@@ -70,9 +71,7 @@ export default function ProbeCurve({ planned, predicted, readings }: Props) {
           />
         </ComposedChart>
       </ResponsiveContainer>
-      <p className="muted" style={{ fontSize: 14 }}>
-        {t("dashedAsPlannedLineAsThe")}
-      </p>
+      <p className={`muted ${page.small}`}>{t("dashedAsPlannedLineAsThe")}</p>
     </div>
   );
 }

@@ -1,7 +1,8 @@
 "use client";
 import dynamic from "next/dynamic";
+import page from "@/ui/layout/page.module.css";
 
 export const ArrivalChart = dynamic(() => import("@/ui/charts/ArrivalDots"), {
   ssr: false,
-  loading: () => <div style={{ height: 170 }} aria-hidden="true" />,
+  loading: () => <div className={page.chartLow} aria-hidden="true" />,
 });

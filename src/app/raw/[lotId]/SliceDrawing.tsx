@@ -1,6 +1,7 @@
 import { FLESH } from "@/ui/theme/palette";
 import { sliceGeometry } from "@/ui/drawings/sliceGeometry";
 import { t } from "@/words/raw";
+import page from "@/ui/layout/page.module.css";
 
 type Props = {
   readonly heightMm: number;
@@ -17,7 +18,7 @@ export function SliceDrawing({ heightMm, sliceMm, leanDeg, flesh }: Props) {
       viewBox={`0 0 ${width} ${height}`}
       role="img"
       aria-label={t("blockWithSlicesOfSliceMmMm", { sliceMm })}
-      style={{ width: "100%", display: "block" }}
+      className={page.drawing}
     >
       <path d={outline} fill={FLESH[flesh][0]} stroke="var(--outline)" strokeWidth="1.5" />
       {cuts.map((path) => (

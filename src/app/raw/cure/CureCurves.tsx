@@ -9,7 +9,7 @@ import { t } from "@/words/raw";
 
 const HoursCurve = dynamic(() => import("@/ui/charts/HoursCurve"), {
   ssr: false,
-  loading: () => <div style={{ height: 240 }} />,
+  loading: () => <div className={page.chartMiddle} />,
 });
 
 const FRESH = [233, 183, 160] as const;

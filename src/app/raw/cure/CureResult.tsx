@@ -78,7 +78,7 @@ export function CureResult({ plan, onBegin }: Props) {
         </ul>
       </section>
       <section className={page.card}>
-        <details className={page.open} open style={{ marginTop: 0, borderTop: 0, paddingTop: 0 }}>
+        <details className={page.open} open data-first>
           <summary>{t("whatTheRulesAskOfA")}</summary>
           <PracticeLine id="curing" />
           <PracticeLine id="listeria" />

@@ -9,7 +9,7 @@ import { t } from "@/words/raw";
 
 const HoursCurve = dynamic(() => import("@/ui/charts/HoursCurve"), {
   ssr: false,
-  loading: () => <div style={{ height: 260 }} />,
+  loading: () => <div className={page.chartMiddle} />,
 });
 
 /** Centre and face over the hours, and what stacking and thickness cost. */

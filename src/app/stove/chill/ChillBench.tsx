@@ -115,7 +115,7 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
                   <td className="figure">{time(to21Min)}</td>
                   <td className="figure">{time(to5Min)}</td>
                   <td>
-                    <b style={{ color: verdict.verdict === "pass" ? "var(--kelp)" : "var(--stop)" }}>
+                    <b className={verdict.verdict === "pass" ? page.good : page.stop}>
                       {verdict.verdict === "pass" ? "✓" : "✕"} {VERDICTS[verdict.verdict]}
                     </b>
                   </td>

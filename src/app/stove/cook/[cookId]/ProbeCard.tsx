@@ -15,7 +15,7 @@ import { say } from "@/words/say";
 
 const ProbeCurve = dynamic(() => import("@/ui/charts/ProbeCurve"), {
   ssr: false,
-  loading: () => <div style={{ height: 246 }} />,
+  loading: () => <div className={page.chartMiddle} />,
 });
 
 /** A change of the clock smaller than this is not worth a tap, s. */

@@ -1,11 +1,11 @@
 import type { Form } from "@/core/freshness";
 import { ok, type Result, type Said } from "@/core/shared";
 import type { Species } from "@/core/species";
-import type { Breakdown, Part, PartUse } from "./anatomy";
-import { portionCost, type PortionCost } from "./cost";
-import { expectedParts } from "./expected";
+import type { Breakdown, Part, PartUse } from "../parts/anatomy";
+import { portionCost, type PortionCost } from "../parts/cost";
+import { expectedParts } from "../parts/expected";
 import { planOrder, type Order, type OrderRequest } from "./order";
-import { compareYields, spreadOf } from "./yieldRecord";
+import { compareYields, spreadOf } from "../parts/yieldRecord";
 
 /** One animal of this kind that the house broke down and weighed. */
 export type WeighedAnimal = {

@@ -1,6 +1,6 @@
 import { usualForm } from "@/core/freshness";
 import { findSpecies, SPECIES } from "@/core/species";
-import { breakdownsFor, expectedParts } from "./expected";
+import { breakdownsFor, expectedParts } from "../parts/expected";
 import { answerOrder, readyShare, type OrderQuestion } from "./orderAnswer";
 
 const char = findSpecies("arctic-char")!;
