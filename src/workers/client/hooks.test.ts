@@ -1,4 +1,4 @@
-/** @jest-environment jest-environment-jsdom */
+/** @jest-environment jsdom */
 import { act, createElement } from "react";
 import { createRoot, type Root } from "react-dom/client";
 import { ok, said, type Result, type Said } from "@/core/shared";
