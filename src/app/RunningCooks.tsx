@@ -7,6 +7,7 @@ import { useNow } from "@/ui/hooks/useNow";
 import type { CookClock } from "./stove/clockOf";
 import { useTapped } from "./stove/tappedCooks";
 import { t } from "@/words/today";
+import { Empty } from "@/ui/layout/Empty";
 
 /** The clocks that are running, largest figure on the card. */
 export function RunningCooks({
@@ -22,7 +23,7 @@ export function RunningCooks({
     <section className={page.card}>
       <h2>{t("cookingNow")}</h2>
       {cooks.length === 0 ? (
-        <p className={page.empty}>{t("noClockIsRunning")}</p>
+        <Empty>{t("noClockIsRunning")}</Empty>
       ) : (
         <ul className={page.rows}>
           {cooks.map((cook) => {

@@ -4,6 +4,7 @@ import type { Format } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { LotRow } from "./ice/LotRow";
 import { t } from "@/words/today";
+import { Empty } from "@/ui/layout/Empty";
 
 type Props = {
   readonly stock: readonly StockLot[];
@@ -17,9 +18,7 @@ export const UseFirst = ({ stock, all, shown, format }: Props) => (
   <section className={page.card}>
     <h2>{t("useFirst")}</h2>
     {stock.length === 0 ? (
-      <p className={page.empty}>
-        {t.rich("nothingOnIceTakeInA", { link: (words) => <Link href="/dock">{words}</Link> })}
-      </p>
+      <Empty>{t.rich("nothingOnIceTakeInA", { link: (words) => <Link href="/dock">{words}</Link> })}</Empty>
     ) : (
       <ul className={page.rows}>
         {stock.slice(0, shown).map((lot) => (

@@ -15,6 +15,7 @@ import { speciesName } from "../stove/clockOf";
 import { BLOCK_VIEWS } from "./subViews";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/block";
+import { Empty } from "@/ui/layout/Empty";
 
 export const metadata: Metadata = { title: t("block") };
 
@@ -50,9 +51,7 @@ export default async function BlockPage() {
         <section className={page.card}>
           <h2>{t("onIceWhatToUseFirst")}</h2>
           {lots.length === 0 ? (
-            <p className={page.empty}>
-              {t.rich("nothingOnIceTakeInA", { link: (words) => <Link href="/dock">{words}</Link> })}
-            </p>
+            <Empty>{t.rich("nothingOnIceTakeInA", { link: (words) => <Link href="/dock">{words}</Link> })}</Empty>
           ) : (
             <ul className={page.rows}>
               {lots.map((lot) => {
@@ -81,7 +80,7 @@ export default async function BlockPage() {
         <section className={page.card}>
           <h2>{t("cutAndWaiting")}</h2>
           {batches.length === 0 ? (
-            <p className={page.empty}>{t("noPortionsWaitingForThePan")}</p>
+            <Empty>{t("noPortionsWaitingForThePan")}</Empty>
           ) : (
             <ul className={page.rows}>
               {batches.map((batch) => (

@@ -9,6 +9,7 @@ import page from "@/ui/layout/page.module.css";
 import { correct } from "./actions";
 import type { LedgerLine } from "./lineOf";
 import { t } from "@/words/book";
+import { Empty } from "@/ui/layout/Empty";
 
 /** The ledger of a day, newest first. Nothing can be changed; a correction is one more line. */
 export function LedgerTable({ lines }: { readonly lines: readonly LedgerLine[] }) {
@@ -32,7 +33,7 @@ export function LedgerTable({ lines }: { readonly lines: readonly LedgerLine[] }
         size="small"
         pagination={{ pageSize: 25, hideOnSinglePage: true, showSizeChanger: false }}
         locale={{
-          emptyText: <p className={page.empty}>{t("nothingWasWrittenOnThisDay")}</p>,
+          emptyText: <Empty>{t("nothingWasWrittenOnThisDay")}</Empty>,
         }}
         scroll={{ x: 680 }}
         columns={[

@@ -6,6 +6,7 @@ import page from "@/ui/layout/page.module.css";
 import styles from "./Dock.module.css";
 import type { LotDraft, ReadDraft } from "./lotDraft";
 import { t } from "@/words/dock";
+import { Empty } from "@/ui/layout/Empty";
 
 type Props = {
   readonly draft: LotDraft;
@@ -91,7 +92,7 @@ export function CheckCard({ draft, read, onChange }: Props) {
           ))}
         </>
       ) : (
-        <p className={page.empty}>{t("nameTheFishFirstEachKind")}</p>
+        <Empty>{t("nameTheFishFirstEachKind")}</Empty>
       )}
     </section>
   );

@@ -6,6 +6,7 @@ import page from "@/ui/layout/page.module.css";
 import { VerdictTag } from "@/ui/layout/VerdictTag";
 import { speciesName } from "../stove/clockOf";
 import { t } from "@/words/dock";
+import { Empty } from "@/ui/layout/Empty";
 
 /** What came to the door in the last days, refused ones as well. */
 export function DoorLog({ lots, house }: { readonly lots: readonly LotWithSupplier[]; readonly house: House }) {
@@ -14,7 +15,7 @@ export function DoorLog({ lots, house }: { readonly lots: readonly LotWithSuppli
     <section className={`${page.card} ${page.aboveMore}`}>
       <h2>{t("atTheDoorLastFourDays")}</h2>
       {lots.length === 0 ? (
-        <p className={page.empty}>{t("noDeliveryYetTheFirstOne")}</p>
+        <Empty>{t("noDeliveryYetTheFirstOne")}</Empty>
       ) : (
         <ul className={page.rows}>
           {lots.map((lot) => (

@@ -10,6 +10,7 @@ import styles from "./Dock.module.css";
 import type { LotDraft } from "./lotDraft";
 import { TagFields } from "./TagFields";
 import { t } from "@/words/dock";
+import { Source } from "@/ui/layout/Source";
 
 type Props = {
   readonly draft: LotDraft;
@@ -54,9 +55,9 @@ export function PapersCard({ draft, papers, onChange }: Props) {
             data-known={!papers.missing.some(({ id }) => id === fact.id) || undefined}
           >
             <PaperField fact={fact} provenance={provenance} onSet={set} />
-            <p className={page.source}>
+            <Source>
               {fact.weight === "required" ? t("askedFor") : t("wise")}: {fact.why}. <i>{fact.source}.</i>
-            </p>
+            </Source>
           </div>
         ))}
       </div>

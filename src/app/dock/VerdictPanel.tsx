@@ -15,6 +15,7 @@ import { stillWords } from "./stillWords";
 import { t } from "@/words/dock";
 import { say } from "@/words/say";
 import { marked } from "@/words/marked";
+import { Source } from "@/ui/layout/Source";
 
 type Props = {
   readonly read: ReadDraft | null;
@@ -83,14 +84,14 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
             {judgement.reasons.map(({ text, source, weight }) => (
               <li key={text.code} data-weight={weight}>
                 {say(text, format)}
-                <span className={page.source}>{source}</span>
+                <Source inline>{source}</Source>
               </li>
             ))}
             {read.shortPct === null ? null : (
               <li data-weight="limits" data-testid="short">
                 {t.rich("shortShortOfThePaperWeighed", {
                   short: read.shortPct.toFixed(1),
-                  span: (words) => <span className={page.source}>{words}</span>,
+                  span: (words) => <Source inline>{words}</Source>,
                 })}
               </li>
             )}
@@ -112,7 +113,7 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
                 centsPerPortion: format.money(read.cost.centsPerPortion),
                 mass: format.mass(read.species.portion.massG),
                 share: percentText(read.cost.share),
-                span2: (words) => <span className={page.source}>{words}</span>,
+                span2: (words) => <Source inline>{words}</Source>,
               })}
             </p>
           ) : null}
@@ -130,11 +131,11 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
                   maximum: published.maximum,
                   published: slopePerDay(published).toFixed(2),
                   source: published.source,
-                  span: (words) => <span className={page.source}>{words}</span>,
+                  span: (words) => <Source inline>{words}</Source>,
                 })}
               </p>
             ) : null}
-            <p className={page.source}>
+            <Source>
               {t("lifeOnIceIceLifeYieldsYield", {
                 iceLife: SPECIES_SOURCES.iceLife,
                 yield: SPECIES_SOURCES.yield,
@@ -144,7 +145,7 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
                     ? t("enteredByTheHouse")
                     : t("allFromMemorySpecies", { species: confidenceWords(read.species) }),
               })}
-            </p>
+            </Source>
           </details>
         </>
       ) : (
@@ -162,7 +163,7 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
       >
         {act.words}
       </Button>
-      <p className={page.source}>{t("judgedByEditionTheLocalAuthority", { edition: rules.edition })}</p>
+      <Source>{t("judgedByEditionTheLocalAuthority", { edition: rules.edition })}</Source>
     </aside>
   );
 }

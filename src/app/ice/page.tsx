@@ -18,6 +18,7 @@ import { LotRow } from "./LotRow";
 import { ICE_VIEWS } from "./subViews";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/ice";
+import { Empty } from "@/ui/layout/Empty";
 
 export const metadata: Metadata = { title: t("ice") };
 
@@ -61,17 +62,15 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
       <div className={page.stack}>
         <section className={page.card} aria-label={t("lots")}>
           {all.length === 0 ? (
-            <p className={page.empty}>
-              {t.rich("theIceIsEmptyTakeIn", { link: (words) => <Link href="/dock">{words}</Link> })}
-            </p>
+            <Empty>{t.rich("theIceIsEmptyTakeIn", { link: (words) => <Link href="/dock">{words}</Link> })}</Empty>
           ) : lots.length === 0 ? (
-            <p className={page.empty}>
+            <Empty>
               {t.rich("noLotOnIceByWanted", {
                 wanted,
                 length: all.length,
                 link: (words) => <Link href="/ice">{words}</Link>,
               })}
-            </p>
+            </Empty>
           ) : (
             <ul className={page.rows}>
               {running.slice(0, SHOWN).map((lot) => (

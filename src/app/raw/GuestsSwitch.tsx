@@ -4,6 +4,7 @@ import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
 import { sayGuests } from "./actions";
 import { t } from "@/words/raw";
+import { Source } from "@/ui/layout/Source";
 
 type Props = { readonly susceptible: boolean; readonly because: string; readonly source: string };
 
@@ -24,9 +25,9 @@ export function GuestsSwitch({ susceptible, because, source }: Props) {
         />
         <span>{t("weServeTheYoungTheOld")}</span>
       </label>
-      <p className={page.source}>
+      <Source>
         {because}. {source}
-      </p>
+      </Source>
     </section>
   );
 }

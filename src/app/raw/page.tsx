@@ -19,6 +19,7 @@ import { RAW_VIEWS } from "./subViews";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/raw";
 import { say } from "@/words/say";
+import { Empty } from "@/ui/layout/Empty";
 
 export const metadata: Metadata = { title: t("raw") };
 
@@ -59,7 +60,7 @@ export default async function RawPage() {
         <section className={page.card}>
           <h2>{t("mayBeServedRawNow")}</h2>
           {ready.length === 0 ? (
-            <p className={page.empty}>{t("noLotHasEverythingYetSee")}</p>
+            <Empty>{t("noLotHasEverythingYetSee")}</Empty>
           ) : (
             <Rows judged={ready} format={format} when={when} />
           )}
@@ -67,9 +68,7 @@ export default async function RawPage() {
         <section className={page.card}>
           <h2>{t("whatIsMissingForTheOthers")}</h2>
           {rest.length === 0 ? (
-            <p className={page.empty}>
-              {t.rich("nothingElseOnIceIsFor", { link: (words) => <Link href="/dock">{words}</Link> })}
-            </p>
+            <Empty>{t.rich("nothingElseOnIceIsFor", { link: (words) => <Link href="/dock">{words}</Link> })}</Empty>
           ) : (
             <Rows judged={rest} format={format} when={when} />
           )}

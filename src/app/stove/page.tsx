@@ -16,6 +16,7 @@ import { clockOf, speciesName } from "./clockOf";
 import { STOVE_VIEWS } from "./subViews";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/stove";
+import { Empty } from "@/ui/layout/Empty";
 
 export const metadata: Metadata = { title: t("stove") };
 
@@ -49,9 +50,9 @@ export default async function StovePage() {
           <section className={page.card}>
             <h2>{t("batchesWaiting")}</h2>
             {batches.length === 0 ? (
-              <p className={page.empty}>
+              <Empty>
                 {t.rich("noPortionsAreWaitingCutA", { link: (words) => <Link href="/block">{words}</Link> })}
-              </p>
+              </Empty>
             ) : (
               <ul className={page.rows}>
                 {batches.map((batch) => {
@@ -87,7 +88,7 @@ export default async function StovePage() {
           <section className={page.card}>
             <h2>{t("onIceCookedAsTheyAre")}</h2>
             {asTheyAre.length === 0 ? (
-              <p className={page.empty}>{t("noShellfishTailsOrArmsOn")}</p>
+              <Empty>{t("noShellfishTailsOrArmsOn")}</Empty>
             ) : (
               <ul className={page.rows}>
                 {asTheyAre.map(({ id, species, row }) => (

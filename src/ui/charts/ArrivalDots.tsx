@@ -1,5 +1,6 @@
 "use client";
-import { CartesianGrid, ResponsiveContainer, Scatter, ScatterChart, Tooltip, XAxis, YAxis } from "recharts";
+import { CartesianGrid, Scatter, ScatterChart, Tooltip, XAxis, YAxis } from "recharts";
+import { ChartFrame, FIGURES } from "./ChartFrame";
 import type { DoorVerdict } from "@/core/freshness";
 import { dayText } from "@/words/format/format";
 import { useHouse } from "../hooks/HouseContext";
@@ -14,7 +15,6 @@ export type Arrival = {
   readonly verdict: DoorVerdict;
 };
 
-const FIGURES = { fontFamily: "var(--figures)", fontSize: 13, fill: PALETTE.muted };
 const SERIES = [
   { verdict: "accept", name: t("accepted"), colour: PALETTE.kelp, shape: "circle" },
   { verdict: "cook-only", name: t("cookingOnly"), colour: PALETTE.iodineText, shape: "triangle" },
@@ -25,62 +25,60 @@ const SERIES = [
 export default function ArrivalDots({ arrivals }: { readonly arrivals: readonly Arrival[] }) {
   const { timeZone } = useHouse();
   return (
-    <div role="img" aria-label={t("daysGoneAtTheDoorLot")}>
-      <ResponsiveContainer width="100%" height={170}>
-        <ScatterChart margin={{ top: 8, right: 44, bottom: 0, left: -14 }}>
-          <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
-          <XAxis
-            dataKey="atMs"
-            type="number"
-            scale="time"
-            domain={["dataMin", "dataMax"]}
-            tickFormatter={(atMs: number) => dayText(atMs, timeZone)}
-            tick={FIGURES}
-            tickCount={5}
-            stroke={PALETTE.edge}
-            minTickGap={50}
-            padding={{ left: 14, right: 14 }}
+    <ChartFrame label={t("daysGoneAtTheDoorLot")} height={170}>
+      <ScatterChart margin={{ top: 8, right: 44, bottom: 0, left: -14 }}>
+        <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
+        <XAxis
+          dataKey="atMs"
+          type="number"
+          scale="time"
+          domain={["dataMin", "dataMax"]}
+          tickFormatter={(atMs: number) => dayText(atMs, timeZone)}
+          tick={FIGURES}
+          tickCount={5}
+          stroke={PALETTE.edge}
+          minTickGap={50}
+          padding={{ left: 14, right: 14 }}
+        />
+        <YAxis
+          dataKey="iceDays"
+          type="number"
+          domain={[0, (most: number) => Math.max(2, Math.ceil(most))]}
+          allowDecimals={false}
+          tick={FIGURES}
+          stroke={PALETTE.edge}
+          unit=" d"
+          width={66}
+          tickFormatter={(value: number) => value.toFixed(0)}
+        />
+        <Tooltip
+          content={({ payload }) => {
+            const one = payload?.[0]?.payload as Arrival | undefined;
+            return one ? (
+              <div
+                style={{
+                  background: PALETTE.surface,
+                  border: `1px solid ${PALETTE.edge}`,
+                  padding: "6px 10px",
+                  borderRadius: 4,
+                }}
+              >
+                {t("nameCodeIceDaysGone", { name: one.name, code: one.code, ice: one.iceDays.toFixed(1) })}
+              </div>
+            ) : null;
+          }}
+        />
+        {SERIES.map(({ verdict, name, colour, shape }) => (
+          <Scatter
+            key={verdict}
+            name={name}
+            data={arrivals.filter((one) => one.verdict === verdict)}
+            fill={colour}
+            shape={shape}
+            isAnimationActive={false}
           />
-          <YAxis
-            dataKey="iceDays"
-            type="number"
-            domain={[0, (most: number) => Math.max(2, Math.ceil(most))]}
-            allowDecimals={false}
-            tick={FIGURES}
-            stroke={PALETTE.edge}
-            unit=" d"
-            width={66}
-            tickFormatter={(value: number) => value.toFixed(0)}
-          />
-          <Tooltip
-            content={({ payload }) => {
-              const one = payload?.[0]?.payload as Arrival | undefined;
-              return one ? (
-                <div
-                  style={{
-                    background: PALETTE.surface,
-                    border: `1px solid ${PALETTE.edge}`,
-                    padding: "6px 10px",
-                    borderRadius: 4,
-                  }}
-                >
-                  {t("nameCodeIceDaysGone", { name: one.name, code: one.code, ice: one.iceDays.toFixed(1) })}
-                </div>
-              ) : null;
-            }}
-          />
-          {SERIES.map(({ verdict, name, colour, shape }) => (
-            <Scatter
-              key={verdict}
-              name={name}
-              data={arrivals.filter((one) => one.verdict === verdict)}
-              fill={colour}
-              shape={shape}
-              isAnimationActive={false}
-            />
-          ))}
-        </ScatterChart>
-      </ResponsiveContainer>
-    </div>
+        ))}
+      </ScatterChart>
+    </ChartFrame>
   );
 }

@@ -1,16 +1,7 @@
 "use client";
 import { memo } from "react";
-import {
-  CartesianGrid,
-  Line,
-  LineChart,
-  ReferenceArea,
-  ReferenceLine,
-  ResponsiveContainer,
-  Tooltip,
-  XAxis,
-  YAxis,
-} from "recharts";
+import { CartesianGrid, Line, LineChart, ReferenceArea, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
+import { ChartFrame, FIGURES, NOTE } from "./ChartFrame";
 import type { Snapshot } from "@/core/cooking";
 import { useHouse } from "../hooks/HouseContext";
 import { minuteTicks } from "./minuteTicks";
@@ -33,8 +24,6 @@ const SERIES = [
   { key: "second", name: t("secondFace"), colour: PALETTE.brine, width: 2, dash: "7 4" },
   { key: "vessel", name: t("panOrLiquid"), colour: PALETTE.iodineText, width: 1.5, dash: "2 4" },
 ] as const;
-const FIGURES = { fontFamily: "var(--figures)", fontSize: 14, fill: PALETTE.muted };
-
 export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serveS }: Props) {
   const { format } = useHouse();
   const show = (pointC: number) => Math.round(format.toTemperature(pointC) * 10) / 10;
@@ -47,8 +36,8 @@ export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serv
   }));
   const top = show(220);
   return (
-    <div role="img" aria-label={t("temperaturesOfCentreBothFacesAnd")}>
-      <ResponsiveContainer width="100%" height={260}>
+    <>
+      <ChartFrame label={t("temperaturesOfCentreBothFacesAnd")} height={260}>
         <LineChart data={rows} margin={{ top: 22, right: 12, bottom: 4, left: -8 }}>
           <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
           {bandFromC !== null && bandToC !== null ? (
@@ -72,7 +61,7 @@ export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serv
           <Tooltip
             formatter={(value) => `${String(value)} ${format.degree}`}
             labelFormatter={(minutes) => t("minutesMin", { minutes: String(minutes) })}
-            contentStyle={{ borderRadius: 4, borderColor: PALETTE.edge, fontFamily: "var(--text)" }}
+            contentStyle={NOTE}
           />
           <ReferenceLine
             x={pullS / 60}
@@ -97,7 +86,7 @@ export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serv
             />
           ))}
         </LineChart>
-      </ResponsiveContainer>
+      </ChartFrame>
       <ul
         style={{
           display: "flex",
@@ -118,6 +107,6 @@ export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serv
           </li>
         ))}
       </ul>
-    </div>
+    </>
   );
 });

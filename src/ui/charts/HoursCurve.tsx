@@ -1,5 +1,6 @@
 "use client";
-import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
+import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
+import { ChartFrame, FIGURES } from "./ChartFrame";
 import { hoursText } from "@/words/format/format";
 import styles from "./HoursCurve.module.css";
 import { PALETTE } from "../theme/palette";
@@ -22,8 +23,6 @@ const TONES = {
   other: { stroke: PALETTE.slate, strokeWidth: 2, strokeDasharray: "0" },
   third: { stroke: PALETTE.brine, strokeWidth: 2, strokeDasharray: "7 4" },
 } as const;
-const FIGURES = { fontFamily: "var(--figures)", fontSize: 14, fill: PALETTE.muted };
-
 /** Curves over hours: freezing, salt going in. */
 export default function HoursCurve({ label, rows, series, unit, limit, markH }: Props) {
   const last = rows.at(-1)?.atH ?? 1;
@@ -39,45 +38,43 @@ export default function HoursCurve({ label, rows, series, unit, limit, markH }: 
           </span>
         ))}
       </figcaption>
-      <div role="img" aria-label={label}>
-        <ResponsiveContainer width="100%" height={240}>
-          <LineChart data={[...rows]} margin={{ top: 12, right: 30, bottom: 4, left: -6 }}>
-            <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
-            <XAxis
-              dataKey="atH"
-              type="number"
-              domain={[0, last]}
-              tickFormatter={(atH: number) => hoursText(atH)}
-              tick={FIGURES}
-              stroke={PALETTE.edge}
-              minTickGap={50}
+      <ChartFrame label={label} height={240}>
+        <LineChart data={[...rows]} margin={{ top: 12, right: 30, bottom: 4, left: -6 }}>
+          <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
+          <XAxis
+            dataKey="atH"
+            type="number"
+            domain={[0, last]}
+            tickFormatter={(atH: number) => hoursText(atH)}
+            tick={FIGURES}
+            stroke={PALETTE.edge}
+            minTickGap={50}
+          />
+          <YAxis
+            tick={FIGURES}
+            stroke={PALETTE.edge}
+            unit={unit}
+            width={76}
+            domain={["auto", "auto"]}
+            tickFormatter={(value: number) => String(Math.round(value * 10) / 10)}
+          />
+          <Tooltip
+            labelFormatter={(atH) => hoursText(Number(atH))}
+            formatter={(value, name) => [`${(Math.round(Number(value) * 10) / 10).toFixed(1)} ${unit}`, String(name)]}
+          />
+          {limit === undefined ? null : <ReferenceLine y={limit} stroke={PALETTE.stop} strokeDasharray="6 4" />}
+          {markH === undefined ? null : (
+            <ReferenceLine
+              x={markH}
+              stroke={PALETTE.slate}
+              label={{ value: t("takeItOut"), position: "insideTopLeft", fill: PALETTE.slate, fontSize: 13 }}
             />
-            <YAxis
-              tick={FIGURES}
-              stroke={PALETTE.edge}
-              unit={unit}
-              width={76}
-              domain={["auto", "auto"]}
-              tickFormatter={(value: number) => String(Math.round(value * 10) / 10)}
-            />
-            <Tooltip
-              labelFormatter={(atH) => hoursText(Number(atH))}
-              formatter={(value, name) => [`${(Math.round(Number(value) * 10) / 10).toFixed(1)} ${unit}`, String(name)]}
-            />
-            {limit === undefined ? null : <ReferenceLine y={limit} stroke={PALETTE.stop} strokeDasharray="6 4" />}
-            {markH === undefined ? null : (
-              <ReferenceLine
-                x={markH}
-                stroke={PALETTE.slate}
-                label={{ value: t("takeItOut"), position: "insideTopLeft", fill: PALETTE.slate, fontSize: 13 }}
-              />
-            )}
-            {series.map(({ key, name, tone }) => (
-              <Line key={key} dataKey={key} name={name} dot={false} isAnimationActive={false} {...TONES[tone]} />
-            ))}
-          </LineChart>
-        </ResponsiveContainer>
-      </div>
+          )}
+          {series.map(({ key, name, tone }) => (
+            <Line key={key} dataKey={key} name={name} dot={false} isAnimationActive={false} {...TONES[tone]} />
+          ))}
+        </LineChart>
+      </ChartFrame>
     </figure>
   );
 }

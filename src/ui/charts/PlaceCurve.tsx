@@ -1,15 +1,6 @@
 "use client";
-import {
-  CartesianGrid,
-  Line,
-  LineChart,
-  ReferenceArea,
-  ReferenceLine,
-  ResponsiveContainer,
-  Tooltip,
-  XAxis,
-  YAxis,
-} from "recharts";
+import { CartesianGrid, Line, LineChart, ReferenceArea, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
+import { ChartFrame, FIGURES } from "./ChartFrame";
 import { shiftDay, startOfDayMs, todayIn } from "@/calendar/days";
 import type { Excursion, Gap, Limits, PlaceReading } from "@/core/coldchain";
 import { dayText, timeText } from "@/words/format/format";
@@ -25,8 +16,6 @@ type Props = {
   readonly excursions: readonly Excursion[];
   readonly gaps: readonly Gap[];
 };
-
-const FIGURES = { fontFamily: "var(--figures)", fontSize: 14, fill: PALETTE.muted };
 
 const HOUR_MS = 3_600_000;
 
@@ -60,68 +49,60 @@ export default function PlaceCurve({ readings, limits, fromMs, toMs, excursions,
   const ticks = ticksBetween(fromMs, toMs, timeZone);
   const label = (atMs: number) => (days <= 1.5 ? timeText(atMs, timeZone) : dayText(atMs, timeZone));
   return (
-    <div
-      role="img"
-      aria-label={t("temperatureOfThePlaceLengthStretches", { length: excursions.length, length2: gaps.length })}
+    <ChartFrame
+      label={t("temperatureOfThePlaceLengthStretches", { length: excursions.length, length2: gaps.length })}
+      height={260}
     >
-      <ResponsiveContainer width="100%" height={260}>
-        <LineChart data={rows} margin={{ top: 12, right: 16, bottom: 4, left: -6 }}>
-          <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
-          {gaps.map(({ fromMs: from, toMs: to }) => (
-            <ReferenceArea
-              key={`gap-${from}`}
-              x1={Math.max(from, fromMs)}
-              x2={to}
-              fill={PALETTE.muted}
-              fillOpacity={0.1}
-              label={{ value: t("noReading"), fill: PALETTE.muted, fontSize: 13 }}
+      <LineChart data={rows} margin={{ top: 12, right: 16, bottom: 4, left: -6 }}>
+        <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
+        {gaps.map(({ fromMs: from, toMs: to }) => (
+          <ReferenceArea
+            key={`gap-${from}`}
+            x1={Math.max(from, fromMs)}
+            x2={to}
+            fill={PALETTE.muted}
+            fillOpacity={0.1}
+            label={{ value: t("noReading"), fill: PALETTE.muted, fontSize: 13 }}
+          />
+        ))}
+        {excursions.map(({ fromMs: from, toMs: to }) => (
+          <ReferenceArea
+            key={`out-${from}`}
+            x1={from}
+            x2={Math.max(to, from + (toMs - fromMs) / 300)}
+            fill={PALETTE.roe}
+            fillOpacity={0.2}
+          />
+        ))}
+        <XAxis
+          dataKey="atMs"
+          type="number"
+          domain={[fromMs, toMs]}
+          scale="time"
+          tickFormatter={label}
+          tick={FIGURES}
+          ticks={ticks}
+          stroke={PALETTE.edge}
+          minTickGap={40}
+        />
+        <YAxis domain={[bottom, top]} tick={FIGURES} stroke={PALETTE.edge} unit={format.degree} width={76} />
+        <Tooltip
+          labelFormatter={(atMs) => `${dayText(Number(atMs), timeZone)} ${timeText(Number(atMs), timeZone)}`}
+          formatter={(value) => [`${String(value)} ${format.degree}`, "read"]}
+        />
+        {[limits.minC, limits.maxC].map((limit) =>
+          limit === null ? null : (
+            <ReferenceLine
+              key={limit}
+              y={show(limit)}
+              stroke={PALETTE.stop}
+              strokeDasharray="6 4"
+              label={{ value: "limit", position: "insideTopRight", fill: PALETTE.stop, fontSize: 13 }}
             />
-          ))}
-          {excursions.map(({ fromMs: from, toMs: to }) => (
-            <ReferenceArea
-              key={`out-${from}`}
-              x1={from}
-              x2={Math.max(to, from + (toMs - fromMs) / 300)}
-              fill={PALETTE.roe}
-              fillOpacity={0.2}
-            />
-          ))}
-          <XAxis
-            dataKey="atMs"
-            type="number"
-            domain={[fromMs, toMs]}
-            scale="time"
-            tickFormatter={label}
-            tick={FIGURES}
-            ticks={ticks}
-            stroke={PALETTE.edge}
-            minTickGap={40}
-          />
-          <YAxis domain={[bottom, top]} tick={FIGURES} stroke={PALETTE.edge} unit={format.degree} width={76} />
-          <Tooltip
-            labelFormatter={(atMs) => `${dayText(Number(atMs), timeZone)} ${timeText(Number(atMs), timeZone)}`}
-            formatter={(value) => [`${String(value)} ${format.degree}`, "read"]}
-          />
-          {[limits.minC, limits.maxC].map((limit) =>
-            limit === null ? null : (
-              <ReferenceLine
-                key={limit}
-                y={show(limit)}
-                stroke={PALETTE.stop}
-                strokeDasharray="6 4"
-                label={{ value: "limit", position: "insideTopRight", fill: PALETTE.stop, fontSize: 13 }}
-              />
-            ),
-          )}
-          <Line
-            dataKey="shown"
-            stroke={PALETTE.slate}
-            strokeWidth={2}
-            dot={rows.length < 40}
-            isAnimationActive={false}
-          />
-        </LineChart>
-      </ResponsiveContainer>
-    </div>
+          ),
+        )}
+        <Line dataKey="shown" stroke={PALETTE.slate} strokeWidth={2} dot={rows.length < 40} isAnimationActive={false} />
+      </LineChart>
+    </ChartFrame>
   );
 }

@@ -1,5 +1,6 @@
 "use client";
-import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, Tooltip, XAxis, YAxis } from "recharts";
+import { CartesianGrid, ComposedChart, Line, Scatter, Tooltip, XAxis, YAxis } from "recharts";
+import { ChartFrame, FIGURES, NOTE } from "./ChartFrame";
 import { useHouse } from "../hooks/HouseContext";
 import { minuteTicks } from "./minuteTicks";
 import { PALETTE } from "../theme/palette";
@@ -13,8 +14,6 @@ type Props = {
   readonly readings: readonly Point[];
 };
 
-const FIGURES = { fontFamily: "var(--figures)", fontSize: 14, fill: PALETTE.muted };
-
 /** The centre as planned, as the probe has it, and as it will go on. */
 export default function ProbeCurve({ planned, predicted, readings }: Props) {
   const { format } = useHouse();
@@ -24,8 +23,8 @@ export default function ProbeCurve({ planned, predicted, readings }: Props) {
       celsius: Math.round(format.toTemperature(centreC) * 10) / 10,
     }));
   return (
-    <div role="img" aria-label={t("centreTemperaturePlannedMeasured")}>
-      <ResponsiveContainer width="100%" height={220}>
+    <>
+      <ChartFrame label={t("centreTemperaturePlannedMeasured")} height={220}>
         <ComposedChart margin={{ top: 10, right: 12, bottom: 4, left: -8 }}>
           <CartesianGrid stroke={PALETTE.hairline} vertical={false} />
           <XAxis
@@ -41,7 +40,7 @@ export default function ProbeCurve({ planned, predicted, readings }: Props) {
           <Tooltip
             formatter={(value) => `${String(value)} ${format.degree}`}
             labelFormatter={(minutes) => t("minutesMin", { minutes: String(minutes) })}
-            contentStyle={{ borderRadius: 4, borderColor: PALETTE.edge, fontFamily: "var(--text)" }}
+            contentStyle={NOTE}
           />
           <Line
             data={rows(planned)}
@@ -70,8 +69,8 @@ export default function ProbeCurve({ planned, predicted, readings }: Props) {
             isAnimationActive={false}
           />
         </ComposedChart>
-      </ResponsiveContainer>
+      </ChartFrame>
       <p className={`muted ${page.small}`}>{t("dashedAsPlannedLineAsThe")}</p>
-    </div>
+    </>
   );
 }

@@ -1,6 +1,6 @@
 "use client";
-import { useDrag } from "@use-gesture/react";
-import { useRef, type KeyboardEvent } from "react";
+import { DragHandle } from "../form/DragHandle";
+import { useRef } from "react";
 import type { PlannedPiece, Side } from "@/core/block";
 import { useHouse } from "../hooks/HouseContext";
 import { FLESH } from "../theme/palette";
@@ -102,43 +102,22 @@ type HandleProps = {
   readonly onChange: (thicknessMm: number) => void;
 };
 
-const NUDGE_MM: Readonly<Record<string, number>> = {
-  ArrowUp: 1,
-  ArrowRight: 1,
-  ArrowDown: -1,
-  ArrowLeft: -1,
-  PageUp: 5,
-  PageDown: -5,
-};
 const THINNEST_MM = 1;
 const THICKEST_MM = 120;
-const clamp = (valueMm: number) => Math.min(THICKEST_MM, Math.max(THINNEST_MM, Math.round(valueMm)));
 
 function Handle({ x, y, baseY, label, text, valueMm, mmPerUnit, unitsPerPixel, onChange }: HandleProps) {
-  const bind = useDrag(({ movement: [, down], first, memo }) => {
-    const start = first || typeof memo !== "number" ? valueMm : memo;
-    onChange(clamp(start - down * unitsPerPixel() * mmPerUnit));
-    return start;
-  });
-  const nudge = (event: KeyboardEvent) => {
-    const step = NUDGE_MM[event.key];
-    if (step === undefined) return;
-    event.preventDefault();
-    onChange(clamp(valueMm + step));
-  };
   return (
-    <g
-      {...bind()}
+    <DragHandle
+      label={label}
+      text={text}
+      value={valueMm}
+      min={THINNEST_MM}
+      max={THICKEST_MM}
+      step={1}
+      bigStep={5}
+      perPixel={() => unitsPerPixel() * mmPerUnit}
       className={styles.handle}
-      role="slider"
-      tabIndex={0}
-      aria-label={label}
-      aria-valuenow={valueMm}
-      aria-valuemin={THINNEST_MM}
-      aria-valuemax={THICKEST_MM}
-      aria-valuetext={text}
-      aria-orientation="vertical"
-      onKeyDown={nudge}
+      onChange={onChange}
     >
       <path d={`M${x} ${y}V${baseY}`} className={styles.station} />
       <rect x={x - 26} y={y - 26} width="52" height="52" fill="transparent" />
@@ -146,6 +125,6 @@ function Handle({ x, y, baseY, label, text, valueMm, mmPerUnit, unitsPerPixel, o
       <text x={x} y={y - 22} className={styles.value}>
         {text}
       </text>
-    </g>
+    </DragHandle>
   );
 }

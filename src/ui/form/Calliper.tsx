@@ -1,9 +1,9 @@
 "use client";
-import { useDrag } from "@use-gesture/react";
-import { useRef, type KeyboardEvent } from "react";
+import { useRef } from "react";
 import styles from "./Calliper.module.css";
 import { useHouse } from "../hooks/HouseContext";
 import { FLESH } from "../theme/palette";
+import { DragHandle } from "./DragHandle";
 import { UnitInput } from "./UnitInput";
 import { t } from "@/words/ui";
 
@@ -28,14 +28,6 @@ const STEP_MM = 0.5;
 const UNITS_PER_MM = 2.6;
 const BASE_Y = 236;
 const WIDTH = 280;
-const NUDGES: Readonly<Record<string, number>> = {
-  ArrowUp: STEP_MM,
-  ArrowRight: STEP_MM,
-  ArrowDown: -STEP_MM,
-  ArrowLeft: -STEP_MM,
-  PageUp: 5,
-  PageDown: -5,
-};
 const clamp = (valueMm: number) =>
   Math.min(THICKEST_MM, Math.max(THINNEST_MM, Math.round(valueMm / STEP_MM) * STEP_MM));
 
@@ -44,26 +36,7 @@ export function Calliper({ shape = "slab", thicknessMm, flesh, skin, onChange }:
   const { format } = useHouse();
   const svg = useRef<SVGSVGElement>(null);
   const jawY = BASE_Y - thicknessMm * UNITS_PER_MM;
-  const bind = useDrag(({ movement: [, down], first, memo }) => {
-    const start = first || typeof memo !== "number" ? thicknessMm : memo;
-    const unitsPerPixel = WIDTH / (svg.current?.getBoundingClientRect().width ?? WIDTH);
-    onChange(clamp(start - (down * unitsPerPixel) / UNITS_PER_MM));
-    return start;
-  });
-  const nudge = (event: KeyboardEvent) => {
-    const step = NUDGES[event.key];
-    const next =
-      event.key === "Home"
-        ? THINNEST_MM
-        : event.key === "End"
-          ? THICKEST_MM
-          : step === undefined
-            ? null
-            : thicknessMm + step;
-    if (next === null) return;
-    event.preventDefault();
-    onChange(clamp(next));
-  };
+  const mmPerPixel = () => WIDTH / (svg.current?.getBoundingClientRect().width ?? WIDTH) / UNITS_PER_MM;
   const [, setting, opaque] = FLESH[flesh];
   return (
     <div className={styles.calliper}>
@@ -80,23 +53,22 @@ export function Calliper({ shape = "slab", thicknessMm, flesh, skin, onChange }:
           <Piece shape={shape} jawY={jawY} setting={setting} opaque={opaque} skin={skin} />
           <path d={`M20 14V${BASE_Y + 12}M14 ${BASE_Y + 4}H258`} className={styles.beam} />
         </g>
-        <g
-          {...bind()}
-          role="slider"
-          tabIndex={0}
-          aria-label={MEASURED[shape]}
-          aria-valuenow={thicknessMm}
-          aria-valuemin={THINNEST_MM}
-          aria-valuemax={THICKEST_MM}
-          aria-valuetext={format.length(thicknessMm, 1)}
-          aria-orientation="vertical"
+        <DragHandle
+          label={MEASURED[shape]}
+          text={format.length(thicknessMm, 1)}
+          value={thicknessMm}
+          min={THINNEST_MM}
+          max={THICKEST_MM}
+          step={STEP_MM}
+          bigStep={5}
+          perPixel={mmPerPixel}
           className={styles.jaw}
-          onKeyDown={nudge}
+          onChange={onChange}
         >
           <rect x="8" y={jawY - 30} width="264" height="48" fill="transparent" />
           <path d={`M12 ${jawY - 18}H40V${jawY - 5}H240L254 ${jawY}H12Z`} className={styles.steel} />
           <path d={`M20 ${jawY - 12}h12M20 ${jawY - 7}h12`} stroke="var(--surface)" strokeWidth="2" />
-        </g>
+        </DragHandle>
       </svg>
       <label className={styles.figure}>
         {shape === "slab" ? t("thickestPoint") : MEASURED[shape]}, {format.lengthUnit}

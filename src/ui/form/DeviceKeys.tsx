@@ -6,6 +6,7 @@ import page from "../layout/page.module.css";
 import type { Action } from "../hooks/askOnce";
 import { useAct } from "../hooks/useAct";
 import { t } from "@/words/ui";
+import { Empty } from "@/ui/layout/Empty";
 
 type Props = {
   readonly devices: readonly { readonly id: string; readonly name: string }[];
@@ -33,7 +34,7 @@ export function DeviceKeys({ devices, word, placeholder, postsTo, none, standIn,
   };
   return (
     <>
-      {devices.length === 0 ? <p className={page.empty}>{none}</p> : null}
+      {devices.length === 0 ? <Empty>{none}</Empty> : null}
       <ul className={page.rows}>
         {devices.map((device) => (
           <li key={device.id}>

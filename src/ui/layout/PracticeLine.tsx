@@ -1,9 +1,9 @@
 "use client";
 import { practiceOf, practiceSource, type PracticeId } from "@/core/safety";
 import { useHouse } from "../hooks/HouseContext";
-import page from "./page.module.css";
 import { t } from "@/words/ui";
 import { marked } from "@/words/marked";
+import { Source } from "@/ui/layout/Source";
 
 /** What an act asks beyond its figures under the house's rules: the way, the plan or variance, and the paper to show. */
 export function PracticeLine({ id }: { readonly id: PracticeId }) {
@@ -13,7 +13,7 @@ export function PracticeLine({ id }: { readonly id: PracticeId }) {
     <p data-practice={id}>
       <b>{practice.label}:</b> {marked(practice.asks, format)}.
       {practice.paper === null ? null : t("toShowPaper", { paper: practice.paper })}{" "}
-      <span className={page.source}>{practiceSource(practice)}</span>
+      <Source inline>{practiceSource(practice)}</Source>
     </p>
   );
 }

@@ -2,6 +2,7 @@ import type { Route } from "next";
 import Link from "next/link";
 import type { ReactNode } from "react";
 import page from "./page.module.css";
+import { Empty } from "@/ui/layout/Empty";
 
 /** A card of rows under a head; with `empty` it says so where there are none. */
 export function RowCard({
@@ -16,7 +17,7 @@ export function RowCard({
   return (
     <section className={page.card}>
       <h2>{title}</h2>
-      {rows.length === 0 ? <p className={page.empty}>{empty}</p> : <ul className={page.rows}>{rows}</ul>}
+      {rows.length === 0 ? <Empty>{empty}</Empty> : <ul className={page.rows}>{rows}</ul>}
     </section>
   );
 }

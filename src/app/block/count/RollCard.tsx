@@ -6,6 +6,7 @@ import page from "@/ui/layout/page.module.css";
 import { QuantityField } from "@/ui/form/QuantityField";
 import styles from "./Count.module.css";
 import { t } from "@/words/block";
+import { Source } from "@/ui/layout/Source";
 
 export function RollCard() {
   const { format } = useHouse();
@@ -35,7 +36,7 @@ export function RollCard() {
           b: (words) => <b className="figure">{words}</b>,
         })}
       </p>
-      <p className={page.source}>{t("theCrossSectionIsKeptThe")}</p>
+      <Source>{t("theCrossSectionIsKeptThe")}</Source>
     </section>
   );
 }

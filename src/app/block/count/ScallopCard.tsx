@@ -9,6 +9,8 @@ import page from "@/ui/layout/page.module.css";
 import styles from "./Count.module.css";
 import { t } from "@/words/block";
 import { marked } from "@/words/marked";
+import { Source } from "@/ui/layout/Source";
+import { Empty } from "@/ui/layout/Empty";
 
 const readWeights = (text: string, toG: (shown: number) => number): number[] =>
   text
@@ -47,7 +49,7 @@ export function ScallopCard() {
         </Field>
       </div>
       {dealt.plates.length === 0 ? (
-        <p className={page.empty}>{t("tooFewForAPlate")}</p>
+        <Empty>{t("tooFewForAPlate")}</Empty>
       ) : (
         <>
           <p>
@@ -81,11 +83,11 @@ export function ScallopCard() {
           ) : null}
         </>
       )}
-      <p className={page.source}>
+      <Source>
         {t("evenWeightIsTheDefaultEvery", {
           scallop: COUNT_GRADES.scallop.map((grade) => marked(gradeText(grade), format)).join("; "),
         })}
-      </p>
+      </Source>
     </section>
   );
 }

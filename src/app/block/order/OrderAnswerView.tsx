@@ -7,6 +7,7 @@ import page from "@/ui/layout/page.module.css";
 import styles from "./Order.module.css";
 import { t } from "@/words/block";
 import { say } from "@/words/say";
+import { Source } from "@/ui/layout/Source";
 
 type Props = { readonly answer: OrderAnswer; readonly animalG: number | null; readonly onIceG: number };
 
@@ -93,7 +94,7 @@ export function OrderAnswerView({ answer, animalG, onIceG }: Props) {
               </li>
             ))}
           </ul>
-          <p className={page.source}>{t("yieldVariesFromDeliveryToDelivery")}</p>
+          <Source>{t("yieldVariesFromDeliveryToDelivery")}</Source>
         </section>
       ) : null}
       {cost ? (
@@ -116,7 +117,7 @@ export function OrderAnswerView({ answer, animalG, onIceG }: Props) {
             <dt>{t("thrownAway")}</dt>
             <dd>{t("wasteGutsLossAndWhatNobody", { waste: format.mass(wasteG) })}</dd>
           </dl>
-          <p className={page.source}>{t("bones080TrimForCakes", { source: ready.source })}</p>
+          <Source>{t("bones080TrimForCakes", { source: ready.source })}</Source>
         </section>
       ) : null}
     </>

@@ -1,20 +1,18 @@
 "use client";
-import { Alert } from "antd";
 import { useState } from "react";
 import { answerOrder, breakdownsFor, type WeighedAnimal } from "@/core/block";
 import { findSpecies } from "@/core/species";
 import { useHouse } from "@/ui/hooks/HouseContext";
-import page from "@/ui/layout/page.module.css";
 import { OrderAnswerView } from "./OrderAnswerView";
 import { OrderAsk, usualOf, type Asked } from "./OrderAsk";
-import { say } from "@/words/say";
+import { AnswerBench } from "@/ui/layout/AnswerBench";
 
 type Weighed = WeighedAnimal & { readonly speciesId: string; readonly form: string; readonly wayId: string };
 type Props = { readonly onIce: Readonly<Record<string, number>>; readonly weighed: readonly Weighed[] };
 
 /** What to order for a number of covers; every change answers anew. */
 export function OrderDesk({ onIce, weighed }: Props) {
-  const { format, ownSpecies } = useHouse();
+  const { ownSpecies } = useHouse();
   const [asked, setAsked] = useState<Asked>(() => ({
     ...usualOf(findSpecies("arctic-char", ownSpecies)!),
     covers: 80,
@@ -43,15 +41,11 @@ export function OrderDesk({ onIce, weighed }: Props) {
     weighed: weighed.filter((one) => one.speciesId === speciesId && one.form === form && one.wayId === way.id),
   });
   return (
-    <div className={page.wideRight}>
-      <OrderAsk asked={asked} onChange={(part) => setAsked((before) => ({ ...before, ...part }))} />
-      <div className={`${page.stack} ${page.answerFirst}`}>
-        {answer.ok ? (
-          <OrderAnswerView answer={answer.value} animalG={asked.animalG} onIceG={onIceG} />
-        ) : (
-          <Alert type="error" showIcon title={say(answer.error, format)} />
-        )}
-      </div>
-    </div>
+    <AnswerBench
+      ask={<OrderAsk asked={asked} onChange={(part) => setAsked((before) => ({ ...before, ...part }))} />}
+      problem={answer.ok ? null : answer.error}
+    >
+      {answer.ok ? <OrderAnswerView answer={answer.value} animalG={asked.animalG} onIceG={onIceG} /> : null}
+    </AnswerBench>
   );
 }

@@ -3,6 +3,8 @@ import type { PartYield } from "@/core/block";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Yields.module.css";
 import { t } from "@/words/block";
+import { Source } from "@/ui/layout/Source";
+import { Empty } from "@/ui/layout/Empty";
 
 export type YieldLine = {
   readonly key: string;
@@ -24,9 +26,7 @@ export function YieldTable({ lines }: { readonly lines: readonly YieldLine[] }) 
   if (lines.length === 0)
     return (
       <section className={page.card}>
-        <p className={page.empty}>
-          {t.rich("breakAnAnimalDownAtThe", { link: (words) => <Link href="/block">{words}</Link> })}
-        </p>
+        <Empty>{t.rich("breakAnAnimalDownAtThe", { link: (words) => <Link href="/block">{words}</Link> })}</Empty>
       </section>
     );
   return (
@@ -87,7 +87,7 @@ export function YieldTable({ lines }: { readonly lines: readonly YieldLine[] }) 
           </div>
         </section>
       ))}
-      <p className={page.source}>{t("bandsRangeOfGoodAnimalsEach")}</p>
+      <Source>{t("bandsRangeOfGoodAnimalsEach")}</Source>
     </div>
   );
 }

@@ -9,6 +9,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { enterAdvice, importAdvice, type AdviceRead } from "./actions";
 import { t } from "@/words/dock";
+import { Source } from "@/ui/layout/Source";
 
 /** One entry by hand, or a file of them. */
 export function AdviceDesk() {
@@ -112,7 +113,7 @@ export function AdviceDesk() {
       </section>
       <section className={page.card}>
         <h2>{t("readInAFile")}</h2>
-        <p className={page.source}>{t("csvWithTheColumnsSpeciesProduction")}</p>
+        <Source>{t("csvWithTheColumnsSpeciesProduction")}</Source>
         <Upload
           accept=".csv,.txt"
           showUploadList={false}

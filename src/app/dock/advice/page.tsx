@@ -11,6 +11,7 @@ import { DOCK_VIEWS } from "../subViews";
 import { AdviceDesk } from "./AdviceDesk";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/dock";
+import { Empty } from "@/ui/layout/Empty";
 
 export const metadata: Metadata = { title: t("advice") };
 
@@ -43,7 +44,7 @@ export default async function AdvicePage() {
       <div className={page.wideLeft}>
         <section className={page.card}>
           <h2>{t("inTheHouse")}</h2>
-          {advice.length === 0 ? <p className={page.empty}>{t("noneYetEnterOneOrRead")}</p> : null}
+          {advice.length === 0 ? <Empty>{t("noneYetEnterOneOrRead")}</Empty> : null}
           <ul className={page.rows}>
             {advice.map((entry) => (
               <li key={entry.id}>

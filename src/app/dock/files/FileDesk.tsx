@@ -13,6 +13,7 @@ import { DeliveryDesk } from "../DeliveryDesk";
 import type { LotDraft } from "../lotDraft";
 import { readDeliveryFile } from "./actions";
 import { t } from "@/words/dock";
+import { Source } from "@/ui/layout/Source";
 
 type Props = {
   readonly suppliers: readonly string[];
@@ -81,7 +82,7 @@ export function FileDesk(props: Props) {
               {t("lotsAsEpcis20Json")}
             </a>
           </p>
-          <p className={page.source}>{t("withTheKeyDataElementsOf")}</p>
+          <Source>{t("withTheKeyDataElementsOf")}</Source>
         </section>
       </div>
       {read && read.problems.length > 0 ? (

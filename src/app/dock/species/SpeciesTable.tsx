@@ -18,6 +18,8 @@ import page from "@/ui/layout/page.module.css";
 import styles from "../Dock.module.css";
 import { t } from "@/words/dock";
 import { marked } from "@/words/marked";
+import { Source } from "@/ui/layout/Source";
+import { Empty } from "@/ui/layout/Empty";
 
 const LANGUAGES = new Intl.DisplayNames("en", { type: "language" });
 const RAW_WORDS: Readonly<Record<Species["rawUse"], string>> = {
@@ -53,7 +55,7 @@ export function SpeciesTable() {
         dataSource={[...shown]}
         pagination={{ pageSize: 15, hideOnSinglePage: true, showSizeChanger: false }}
         scroll={{ x: 1000 }}
-        locale={{ emptyText: <p className={page.empty}>{t("nothingOfThatNameAddIt")}</p> }}
+        locale={{ emptyText: <Empty>{t("nothingOfThatNameAddIt")}</Empty> }}
         expandable={{
           expandRowByClick: true,
           columnWidth: 56,
@@ -178,7 +180,7 @@ function About({ species }: { readonly species: Species }) {
         })}
       </p>
       <p className="figure">{t("waterWaterProteinProteinFatFat", { water, protein, fat, carbohydrate, ash })}</p>
-      <p className={page.source}>
+      <Source>
         {species.mark.origin === "house"
           ? t("enteredByTheHouse")
           : t("compositionYieldYieldLifeIceLife", {
@@ -189,7 +191,7 @@ function About({ species }: { readonly species: Species }) {
               histamine: FAMILY_SOURCES.histamine,
               confidence: confidenceWords(species),
             })}
-      </p>
+      </Source>
     </div>
   );
 }

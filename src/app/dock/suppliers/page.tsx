@@ -13,6 +13,7 @@ import { DOCK_VIEWS } from "../subViews";
 import { ArrivalChart } from "./ArrivalChart";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/dock";
+import { Empty } from "@/ui/layout/Empty";
 
 export const metadata: Metadata = { title: t("suppliers") };
 
@@ -41,9 +42,9 @@ export default async function SuppliersPage() {
       <div className={page.stack}>
         {records.length === 0 ? (
           <section className={page.card}>
-            <p className={page.empty}>
+            <Empty>
               {t.rich("theFirstDeliveryStartsARecord", { link: (words) => <Link href="/dock">{words}</Link> })}
-            </p>
+            </Empty>
           </section>
         ) : null}
         {records.map((record) => (

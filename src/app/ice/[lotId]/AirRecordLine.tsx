@@ -10,6 +10,7 @@ import page from "@/ui/layout/page.module.css";
 import { useAirRecord } from "@/workers/client/useRaw";
 import { t } from "@/words/ice";
 import { say } from "@/words/say";
+import { Source } from "@/ui/layout/Source";
 
 /** What the freezer's own record shows of the pack as it was stated: when to probe, never that the rule is met. */
 export function AirRecordLine({ held: { hold, pack, lot } }: { readonly held: LotHold }) {
@@ -50,7 +51,7 @@ function Reckoned({ request }: { readonly request: AirRecordRequest }) {
         {brokenAtMs === null ? "" : t("theRecordHasAHoleAfter", { brokenAt: when(brokenAtMs) })}
       </p>
       <p>{t.rich("itProvesNothingByItselfPut", { b: (words) => <b>{words}</b> })}</p>
-      <p className={page.source}>
+      <Source>
         {t("reckonedForLabelThicknessValueIn", {
           label: WRAPS[pack.wrap].label.toLowerCase(),
           thickness: format.length(pack.thicknessMm),
@@ -58,7 +59,7 @@ function Reckoned({ request }: { readonly request: AirRecordRequest }) {
           start: format.temperature(pack.startC),
           label2: FREEZERS[pack.freezer].label.toLowerCase(),
         })}
-      </p>
+      </Source>
     </div>
   );
 }

@@ -8,6 +8,7 @@ import { PracticeLine } from "@/ui/layout/PracticeLine";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/ice";
 import { say } from "@/words/say";
+import { Source } from "@/ui/layout/Source";
 
 type Props = {
   readonly lot: StockLot;
@@ -33,7 +34,7 @@ export function CareCard({ lot, parasites, house }: Props) {
                 record: say(parasites.record, format),
               })
             : t("rawCuredOrUnderCookedOnly", { text: say(parasites.check.text, format) })}{" "}
-          <span className={page.source}>{parasites.check.source}</span>
+          <Source inline>{parasites.check.source}</Source>
         </p>
       )}
       {row.state === "live" ? (
@@ -46,7 +47,7 @@ export function CareCard({ lot, parasites, house }: Props) {
           {onIce && (life.placeC < store.minC - 0.5 || life.placeC > store.maxC + 0.5) ? (
             <b className={page.stop}>{t("itsPlaceIsAtPlaceMove", { place: format.temperature(life.placeC, 1) })}</b>
           ) : null}{" "}
-          <span className={page.source}>{store.source}</span>
+          <Source inline>{store.source}</Source>
         </p>
       ) : null}
       {species.histamineFormer === "no" ? null : <p>{t("histamineFormerColdFromBoatTo")}</p>}
@@ -58,7 +59,7 @@ export function CareCard({ lot, parasites, house }: Props) {
             words: allergens.words.join(", "),
             notice: allergens.notice,
             source: allergens.source,
-            span: (words) => <span className={page.source}>{words}</span>,
+            span: (words) => <Source inline>{words}</Source>,
           })}
         </p>
       ) : null}

@@ -1,11 +1,11 @@
 "use client";
 import { Segmented } from "antd";
 import { useState } from "react";
-import page from "@/ui/layout/page.module.css";
 import { takeOffIce } from "./actions";
 import { Act, useLotAct, type LotFacts } from "./lotAct";
 import { FINISH_REASONS, type FinishReason } from "./schema";
 import { t } from "@/words/ice";
+import { Source } from "@/ui/layout/Source";
 
 /** Off the ice, used up or sent back. */
 export function FinishWork({ lotId }: LotFacts) {
@@ -14,7 +14,7 @@ export function FinishWork({ lotId }: LotFacts) {
   return (
     <>
       <Segmented<FinishReason> block value={reason} onChange={setReason} options={[...FINISH_REASONS]} />
-      <p className={page.source}>{t("theRecordStaysWhatIsLeft")}</p>
+      <Source>{t("theRecordStaysWhatIsLeft")}</Source>
       <Act
         busy={busy}
         onClick={() =>

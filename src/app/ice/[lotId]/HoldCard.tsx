@@ -7,6 +7,7 @@ import styles from "../Ice.module.css";
 import { HoldLine } from "./HoldLine";
 import { NewHold, type BegunKind } from "./NewHold";
 import { t } from "@/words/ice";
+import { Empty } from "@/ui/layout/Empty";
 
 type Props = {
   readonly lotId: string;
@@ -26,7 +27,7 @@ export function HoldCard({ lotId, holds, kinds }: Props) {
           <Button onClick={() => setAdding((before) => !before)}>{adding ? t("leaveIt") : t("beginAHold")}</Button>
         ) : null}
       </div>
-      {holds.length === 0 && !adding ? <p className={page.empty}>{t("nothingHoldsThisLot")}</p> : null}
+      {holds.length === 0 && !adding ? <Empty>{t("nothingHoldsThisLot")}</Empty> : null}
       {adding ? <NewHold lotId={lotId} kinds={kinds} onDone={() => setAdding(false)} /> : null}
       {holds.map((held) => (
         <HoldLine key={held.id} held={held} />

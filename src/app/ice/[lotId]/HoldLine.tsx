@@ -12,6 +12,7 @@ import { AirRecordLine } from "./AirRecordLine";
 import { endHold, noteHoldReading, openThawingPack } from "./actions";
 import { t } from "@/words/ice";
 import { say } from "@/words/say";
+import { Source } from "@/ui/layout/Source";
 
 /** One hold: what is still needed, when it ends, and what can be done about it. */
 export function HoldLine({ held }: { readonly held: LotHold }) {
@@ -31,7 +32,7 @@ export function HoldLine({ held }: { readonly held: LotHold }) {
         ) : null}
       </div>
       <p data-testid="hold-needs">{say((open ? status.needs : closedAs) ?? "", format)}</p>
-      <p className={page.source}>{status.source}</p>
+      <Source>{status.source}</Source>
       {open && hold.kind === "parasite" ? (
         <>
           {hold.readings.length > 0 ? (

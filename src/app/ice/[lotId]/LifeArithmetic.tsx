@@ -3,6 +3,7 @@ import { dayText, type Format } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/ice";
 import { say } from "@/words/say";
+import { Source } from "@/ui/layout/Source";
 
 const START_WORDS: Readonly<Record<LotLife["startFrom"], string>> = {
   inspection: t("asTheInspectionReadIt"),
@@ -57,7 +58,7 @@ export function LifeArithmetic({ life, format, timeZone }: Props) {
           </>
         ) : null}
       </dl>
-      <p className={page.source}>{t("lifeOnIceHussFaoFisheries")}</p>
+      <Source>{t("lifeOnIceHussFaoFisheries")}</Source>
     </details>
   );
 }

@@ -6,6 +6,7 @@ import page from "@/ui/layout/page.module.css";
 import { moveTo, openThePack } from "./actions";
 import { Act, options, useLotAct, type LotFacts } from "./lotAct";
 import { t } from "@/words/ice";
+import { Source } from "@/ui/layout/Source";
 
 /** To another place, or its pack opened. */
 export function MoveWork({ lotId, placeId, places, canOpen }: LotFacts) {
@@ -29,7 +30,7 @@ export function MoveWork({ lotId, placeId, places, canOpen }: LotFacts) {
           />
         )}
       </Field>
-      {kind === "freezer" ? <p className={page.source}>{t("fromNowOnItCountsAs")}</p> : null}
+      {kind === "freezer" ? <Source>{t("fromNowOnItCountsAs")}</Source> : null}
       <Act
         busy={busy}
         disabled={!to}

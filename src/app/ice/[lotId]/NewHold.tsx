@@ -12,6 +12,7 @@ import page from "@/ui/layout/page.module.css";
 import styles from "../Ice.module.css";
 import { beginHold } from "./actions";
 import { t } from "@/words/ice";
+import { Source } from "@/ui/layout/Source";
 
 /** The kinds of hold a hand can begin. */
 export type BegunKind = "parasite" | "cure" | "thaw" | "tag";
@@ -67,11 +68,11 @@ export function NewHold({ lotId, kinds, onDone }: NewProps) {
       />
       {kind === "parasite" ? (
         <>
-          <p className={page.source}>
+          <Source>
             {t.rich("timeCountsOnlyWhileTheCentre", {
               link: (words) => <Link href={`/raw/freeze?lot=${lotId}`}>{words}</Link>,
             })}
-          </p>
+          </Source>
           <div className={styles.holdWork}>
             <Field label={t("centreReachedDegree", { degree: format.degree })}>
               {(id) => <InputNumber id={id} value={reachedTo} step={1} inputMode="decimal" onChange={setReachedTo} />}

@@ -6,6 +6,7 @@ import { dayText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/ice";
+import { Empty } from "@/ui/layout/Empty";
 
 const ACCEPT = ".pdf,.png,.jpg,.jpeg,.webp";
 
@@ -29,7 +30,7 @@ export function Papers({ lotId, files }: { readonly lotId: string; readonly file
   return (
     <section className={page.card} aria-labelledby="files">
       <h2 id="files">{t("certificatesAndPhotographs")}</h2>
-      {files.length === 0 ? <p className={page.empty}>{t("noPaperIsKeptWithThis")}</p> : null}
+      {files.length === 0 ? <Empty>{t("noPaperIsKeptWithThis")}</Empty> : null}
       <ul className={page.rows}>
         {files.map((file) => (
           <li key={file.id}>

@@ -8,6 +8,7 @@ import page from "@/ui/layout/page.module.css";
 import { splitOff } from "./actions";
 import { Act, options, useLotAct, type LotFacts } from "./lotAct";
 import { t } from "@/words/ice";
+import { Source } from "@/ui/layout/Source";
 
 /** A part of it as a lot of its own. */
 export function SplitWork({ lotId, group, form, leftG, placeId, places }: LotFacts) {
@@ -57,7 +58,7 @@ export function SplitWork({ lotId, group, form, leftG, placeId, places }: LotFac
           />
         )}
       </Field>
-      <p className={page.source}>{t("leftAreLeftThePartKeeps", { left: format.mass(leftG) })}</p>
+      <Source>{t("leftAreLeftThePartKeeps", { left: format.mass(leftG) })}</Source>
       <Act
         busy={busy}
         disabled={!mass || !to}

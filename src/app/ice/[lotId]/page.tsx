@@ -28,6 +28,7 @@ import { ProvenanceCard } from "./ProvenanceCard";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/ice";
 import { say } from "@/words/say";
+import { Source } from "@/ui/layout/Source";
 
 export const metadata: Metadata = { title: t("lot") };
 
@@ -114,7 +115,7 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
             <ul>
               {row.reasons.map(({ text, source }) => (
                 <li key={text.code}>
-                  {say(text, format)} <span className={page.source}>({source})</span>
+                  {say(text, format)} <Source inline>({source})</Source>
                 </li>
               ))}
             </ul>

@@ -12,6 +12,7 @@ import { HoldLine } from "../[lotId]/HoldLine";
 import { ICE_VIEWS } from "../subViews";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/ice";
+import { Empty } from "@/ui/layout/Empty";
 
 export const metadata: Metadata = { title: t("holds") };
 
@@ -41,9 +42,7 @@ export default async function HoldsPage() {
       <SubNav views={ICE_VIEWS} here="/ice/holds" />
       {held.length === 0 ? (
         <section className={page.card}>
-          <p className={page.empty}>
-            {t.rich("aHoldBeginsOnThePage", { link: (words) => <Link href="/ice">{words}</Link> })}
-          </p>
+          <Empty>{t.rich("aHoldBeginsOnThePage", { link: (words) => <Link href="/ice">{words}</Link> })}</Empty>
         </section>
       ) : (
         <div className={page.split}>

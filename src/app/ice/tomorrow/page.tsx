@@ -17,6 +17,8 @@ import { ICE_VIEWS } from "../subViews";
 import { CoversForm } from "./CoversForm";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/ice";
+import { Source } from "@/ui/layout/Source";
+import { Empty } from "@/ui/layout/Empty";
 
 export const metadata: Metadata = { title: t("tomorrow") };
 
@@ -73,7 +75,7 @@ export default async function TomorrowPage() {
             <h2>{t("covers")}</h2>
             <CoversForm day={day} />
             {needs.length === 0 ? (
-              <p className={page.empty}>{t("sayHowManyCoversOfWhat")}</p>
+              <Empty>{t("sayHowManyCoversOfWhat")}</Empty>
             ) : (
               <ul className={page.rows}>
                 {needs.map((need) => (
@@ -111,7 +113,7 @@ export default async function TomorrowPage() {
         <section className={page.card}>
           <h2>{t("useTodayByWhatWaitingCosts")}</h2>
           {dear.length === 0 ? (
-            <p className={page.empty}>{t("nothingIsLeftOver")}</p>
+            <Empty>{t("nothingIsLeftOver")}</Empty>
           ) : (
             <ul className={page.rows}>
               {dear.slice(0, 12).map(({ lot, spareG, centsAtRisk }) => (
@@ -141,7 +143,7 @@ export default async function TomorrowPage() {
               ))}
             </ul>
           )}
-          <p className={page.source}>{t("valueOnIceOverTheDays")}</p>
+          <Source>{t("valueOnIceOverTheDays")}</Source>
         </section>
       </div>
     </>

@@ -11,6 +11,7 @@ import { speciesName } from "../../stove/clockOf";
 import { ICE_VIEWS } from "../subViews";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/ice";
+import { Empty } from "@/ui/layout/Empty";
 
 export const metadata: Metadata = { title: t("waste") };
 
@@ -47,7 +48,7 @@ export default async function WastePage() {
       <div className={page.wideRight}>
         <section className={page.card}>
           <h2>{t("byReason")}</h2>
-          {reasons.length === 0 ? <p className={page.empty}>{t("noReasonsYet")}</p> : null}
+          {reasons.length === 0 ? <Empty>{t("noReasonsYet")}</Empty> : null}
           <ul className={page.rows}>
             {reasons.map(({ reason, times, costCents, massG }) => (
               <li key={reason}>
@@ -69,7 +70,7 @@ export default async function WastePage() {
         </section>
         <section className={page.card}>
           <h2>{t("lineByLine")}</h2>
-          {lines.length === 0 ? <p className={page.empty}>{t("nothingInTheLastFourWeeks")}</p> : null}
+          {lines.length === 0 ? <Empty>{t("nothingInTheLastFourWeeks")}</Empty> : null}
           <ul className={page.rows}>
             {lines.slice(0, 100).map((line) => (
               <li key={line.id}>

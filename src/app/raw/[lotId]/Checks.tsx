@@ -2,10 +2,10 @@
 import type { Check } from "@/core/raw";
 import { dayText, timeText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
-import page from "@/ui/layout/page.module.css";
 import styles from "../Raw.module.css";
 import { Remedy, type RemedyFacts } from "./Remedy";
 import { say } from "@/words/say";
+import { Source } from "@/ui/layout/Source";
 
 const MARKS: Readonly<Record<Check["state"], string>> = {
   met: "M4 12l5 5 11-11",
@@ -49,7 +49,7 @@ export function Checks({ lotId, checks, remedies }: Props) {
               </span>
             ) : null}
             <br />
-            <span className={page.source}>{say(source, format)}</span>
+            <Source inline>{say(source, format)}</Source>
           </p>
           {state === "missing" || state === "waiting" ? (
             <div className={styles.act}>

@@ -25,6 +25,7 @@ import { HalfShell } from "./HalfShell";
 import { PlateBench } from "./PlateBench";
 import { t } from "@/words/raw";
 import { say } from "@/words/say";
+import { Source } from "@/ui/layout/Source";
 
 export const metadata: Metadata = { title: t("raw") };
 
@@ -193,7 +194,7 @@ function MenuCard({ advisory, named, format }: MenuProps) {
         <p>{t("allergensToNameWordsNotice", { words: named.words.join(", "), notice: named.notice })}</p>
       ) : null}
       <PracticeLine id="hands" />
-      <p className={page.source}>{advisory.source}</p>
+      <Source>{advisory.source}</Source>
     </section>
   );
 }

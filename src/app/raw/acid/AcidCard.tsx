@@ -10,6 +10,7 @@ import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { t } from "@/words/raw";
+import { Source } from "@/ui/layout/Source";
 
 const RAW = [233, 183, 160] as const;
 const WHITE = [251, 246, 238] as const;
@@ -97,7 +98,7 @@ export function AcidCard() {
           rawShare: Math.round(now.rawShare * 100),
         })}
       </p>
-      <p className={page.source}>{t("sourceFatFishAndSkinAre", { source: WHITENING.source })}</p>
+      <Source>{t("sourceFatFishAndSkinAre", { source: WHITENING.source })}</Source>
       <PracticeLine id="acidifying" />
     </section>
   );

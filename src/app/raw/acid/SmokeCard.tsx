@@ -12,6 +12,7 @@ import styles from "../Raw.module.css";
 import { t } from "@/words/raw";
 import { say } from "@/words/say";
 import { type Said } from "@/core/shared";
+import { Source } from "@/ui/layout/Source";
 
 /** A lot that may be smoked, with the parasite rule as its own facts answer it. */
 export type SmokeLot = { readonly id: string; readonly title: string; readonly cleared: boolean; readonly why: Said };
@@ -62,7 +63,7 @@ export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
         {advice.map(({ level, text, source }) => (
           <li key={text.code} data-level={level}>
             <b>{level === "stop" ? t("stop") : level === "care" ? t("mind") : ""}</b>
-            {say(text, format)} <span className={page.source}>({source})</span>
+            {say(text, format)} <Source inline>({source})</Source>
           </li>
         ))}
       </ul>

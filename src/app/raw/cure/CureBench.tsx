@@ -1,5 +1,4 @@
 "use client";
-import { Alert } from "antd";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { beginHold } from "@/app/ice/[lotId]/actions";
@@ -7,14 +6,13 @@ import { findSpecies, SPECIES } from "@/core/species";
 import { hoursText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
-import page from "@/ui/layout/page.module.css";
 import { useCure } from "@/workers/client/useRaw";
 import { CureCurves } from "./CureCurves";
 import { CureForm } from "./CureForm";
 import { CureResult } from "./CureResult";
 import { cureRequest, firstCure, recipeOf, type CureAsk, type CureLot } from "./cureAsk";
 import { t } from "@/words/raw";
-import { say, sentence } from "@/words/say";
+import { AnswerBench } from "@/ui/layout/AnswerBench";
 
 /** The cure: what goes on, how it goes in, when it comes out. */
 export function CureBench({ lots }: { readonly lots: readonly CureLot[] }) {
@@ -40,26 +38,23 @@ export function CureBench({ lots }: { readonly lots: readonly CureLot[] }) {
     if (begun) router.push("/ice/holds");
   };
   return (
-    <div className={page.wideRight}>
-      <CureForm lots={lots} lotId={lotId} ask={ask} onLot={chooseLot} onChange={change} />
-      <div className={`${page.stack} ${page.answerFirst}`} aria-busy={working}>
-        {problem ? <Alert type="error" showIcon title={`${sentence(say(problem, format))}.`} /> : null}
-        {plan && !problem ? (
-          <>
-            <CureResult plan={plan} onBegin={lotId ? begin : null} />
-            <CureCurves
-              plan={plan}
-              skin={ask.skin}
-              fatPct={species.compositionPct.fat}
-              targetSaltPct={ask.targetSaltPct}
-            />
-          </>
-        ) : problem ? null : (
-          <section className={page.card}>
-            <p className={page.empty}>{t("followingTheSalt")}</p>
-          </section>
-        )}
-      </div>
-    </div>
+    <AnswerBench
+      ask={<CureForm lots={lots} lotId={lotId} ask={ask} onLot={chooseLot} onChange={change} />}
+      busy={working}
+      problem={problem}
+      waiting={t("followingTheSalt")}
+    >
+      {plan && !problem ? (
+        <>
+          <CureResult plan={plan} onBegin={lotId ? begin : null} />
+          <CureCurves
+            plan={plan}
+            skin={ask.skin}
+            fatPct={species.compositionPct.fat}
+            targetSaltPct={ask.targetSaltPct}
+          />
+        </>
+      ) : null}
+    </AnswerBench>
   );
 }

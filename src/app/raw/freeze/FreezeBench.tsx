@@ -1,5 +1,4 @@
 "use client";
-import { Alert } from "antd";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { ParasiteRuleId } from "@/core/safety";
@@ -7,7 +6,6 @@ import { findSpecies, SPECIES } from "@/core/species";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import { useNow } from "@/ui/hooks/useNow";
-import page from "@/ui/layout/page.module.css";
 import { useFreezing } from "@/workers/client/useRaw";
 import { beginFreezing } from "./actions";
 import { FreezeCurves } from "./FreezeCurves";
@@ -15,7 +13,7 @@ import { FreezeForm } from "./FreezeForm";
 import { FreezeResult } from "./FreezeResult";
 import { firstFreeze, type FreezeAsk, type FreezeLot, type Freezer } from "./freezeAsk";
 import { t } from "@/words/raw";
-import { say, sentence } from "@/words/say";
+import { AnswerBench } from "@/ui/layout/AnswerBench";
 
 type Props = {
   readonly ruleId: ParasiteRuleId;
@@ -51,21 +49,18 @@ export function FreezeBench({ ruleId, lots, chosenId, freezers, serverNowMs }: P
     if (begun) router.push(`/ice/${lotId}`);
   };
   return (
-    <div className={page.wideRight}>
-      <FreezeForm lots={lots} lotId={lotId} freezers={freezers} ask={ask} onLot={chooseLot} onChange={change} />
-      <div className={`${page.stack} ${page.answerFirst}`} aria-busy={working}>
-        {problem ? <Alert type="error" showIcon title={`${sentence(say(problem, format))}.`} /> : null}
-        {answer && !problem ? (
-          <>
-            <FreezeResult plan={answer.plan} wrap={pack.wrap} nowMs={nowMs} onBegin={lotId ? begin : null} />
-            <FreezeCurves answer={answer} />
-          </>
-        ) : problem ? null : (
-          <section className={page.card}>
-            <p className={page.empty}>{t("followingItDown")}</p>
-          </section>
-        )}
-      </div>
-    </div>
+    <AnswerBench
+      ask={<FreezeForm lots={lots} lotId={lotId} freezers={freezers} ask={ask} onLot={chooseLot} onChange={change} />}
+      busy={working}
+      problem={problem}
+      waiting={t("followingItDown")}
+    >
+      {answer && !problem ? (
+        <>
+          <FreezeResult plan={answer.plan} wrap={pack.wrap} nowMs={nowMs} onBegin={lotId ? begin : null} />
+          <FreezeCurves answer={answer} />
+        </>
+      ) : null}
+    </AnswerBench>
   );
 }

@@ -6,6 +6,7 @@ import page from "@/ui/layout/page.module.css";
 import type { FreezeAnswer } from "@/workers/client/useRaw";
 import styles from "../Raw.module.css";
 import { t } from "@/words/raw";
+import { Source } from "@/ui/layout/Source";
 
 const HoursCurve = dynamic(() => import("@/ui/charts/HoursCurve"), {
   ssr: false,
@@ -47,7 +48,7 @@ export function FreezeCurves({ answer }: { readonly answer: FreezeAnswer }) {
           <Reach rows={answer.thicknesses.map(({ thicknessMm: mm, reachH }) => [format.length(mm), reachH])} />
         </div>
       </section>
-      <p className={page.source}>{t("heatThroughThePackByFinite", { temperature: format.temperature(-1.1, 1) })}</p>
+      <Source>{t("heatThroughThePackByFinite", { temperature: format.temperature(-1.1, 1) })}</Source>
     </>
   );
 }

@@ -8,6 +8,7 @@ import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
 import { t } from "@/words/stove-plan";
 import { say } from "@/words/say";
+import { Empty } from "@/ui/layout/Empty";
 
 const FIRST_SHOWN = 3;
 
@@ -39,7 +40,7 @@ export const MethodCards = memo(function MethodCards({ fits, working, chosen, on
         ) : null}
       </div>
       {fits.length === 0 ? (
-        <p className={page.empty}>{working ? t("weighingTheWays") : t("noWayInTheTableSuits")}</p>
+        <Empty>{working ? t("weighingTheWays") : t("noWayInTheTableSuits")}</Empty>
       ) : (
         <ul className={styles.methods}>
           {shown.map(({ methodId, reason, heatS, refusal }) => {

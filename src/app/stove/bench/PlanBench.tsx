@@ -26,6 +26,7 @@ import { StagePlan } from "./StagePlan";
 import { t } from "@/words/stove-plan";
 import { say } from "@/words/say";
 import { type Said } from "@/core/shared";
+import { Empty } from "@/ui/layout/Empty";
 
 /** So long, ms, the calliper has to stand still before the tables and curves below are drawn anew. */
 const STILL_MS = 150;
@@ -175,7 +176,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
             </>
           ) : (
             <section className={page.card}>
-              <p className={page.empty}>{state.problem ? t("changeThePieceTheWayOr") : t("workingOutThePlan")}</p>
+              <Empty>{state.problem ? t("changeThePieceTheWayOr") : t("workingOutThePlan")}</Empty>
             </section>
           )}
         </div>

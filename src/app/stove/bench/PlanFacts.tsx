@@ -12,6 +12,7 @@ import { TwoGoes } from "./TwoGoes";
 import { t } from "@/words/stove-plan";
 import { say } from "@/words/say";
 import { type Said } from "@/core/shared";
+import { Source } from "@/ui/layout/Source";
 
 type Props = {
   readonly plan: CookPlan;
@@ -161,7 +162,7 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
             words: allergens.words.join(", "),
             notice: allergens.notice,
             source: allergens.source,
-            span: (words) => <span className={page.source}>{words}</span>,
+            span: (words) => <Source inline>{words}</Source>,
           })}
         </p>
       ) : null}

@@ -10,6 +10,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import { keepWrittenSteps } from "./actions";
 import { t } from "@/words/stove-plan";
 import { marked } from "@/words/marked";
+import { Source } from "@/ui/layout/Source";
 
 type Props = { readonly plan: CookPlan; readonly species: Species };
 
@@ -78,7 +79,7 @@ export function TwoGoes({ plan, species }: Props) {
       >
         {t("keepTheseStepsInTheBook")}
       </Button>
-      <p className={page.source}>{steps.source}</p>
+      <Source>{steps.source}</Source>
     </details>
   );
 }

@@ -8,6 +8,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import { learnPan } from "./actions";
 import styles from "../Stove.module.css";
 import { t } from "@/words/stove-plan";
+import { Empty } from "@/ui/layout/Empty";
 
 type Residual = { readonly timeS: number; readonly beforeK: number; readonly afterK: number };
 type Props = {
@@ -80,7 +81,7 @@ export function PanLesson({ panId, label, fit, cooks }: Props) {
           </details>
         </>
       ) : cooks.length === 0 ? (
-        <p className={page.empty}>{t("noProbedCookInThisPan")}</p>
+        <Empty>{t("noProbedCookInThisPan")}</Empty>
       ) : null}
       {cooks.length > 0 ? (
         <>

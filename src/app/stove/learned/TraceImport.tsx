@@ -5,6 +5,8 @@ import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
 import { importTrace } from "./actions";
 import { t } from "@/words/stove-plan";
+import { Source } from "@/ui/layout/Source";
+import { Empty } from "@/ui/layout/Empty";
 
 type Props = { readonly cooks: readonly { readonly id: string; readonly title: string }[] };
 
@@ -13,7 +15,7 @@ export function TraceImport({ cooks }: Props) {
   const { act } = useAct();
   const [cookId, setCookId] = useState<string | null>(null);
   const [text, setText] = useState("");
-  if (cooks.length === 0) return <p className={page.empty}>{t("noCookToBringItTo")}</p>;
+  if (cooks.length === 0) return <Empty>{t("noCookToBringItTo")}</Empty>;
   const bring = async () => {
     const done = await act(importTrace, { cookId, text }, (count) => t("countReadingsCameIn", { count }));
     if (done) setText("");
@@ -51,7 +53,7 @@ export function TraceImport({ cooks }: Props) {
       <Button disabled={cookId === null || text.trim() === ""} onClick={bring}>
         {t("bringThemIn")}
       </Button>
-      <p className={page.source}>{t("commaOrSemicolonSecondsMinutesOr")}</p>
+      <Source>{t("commaOrSemicolonSecondsMinutesOr")}</Source>
     </div>
   );
 }

@@ -16,6 +16,7 @@ import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/stove";
 import { say } from "@/words/say";
 import { type Said } from "@/core/shared";
+import { Empty } from "@/ui/layout/Empty";
 
 type PanCook = CookClock & {
   readonly batchCode: string;
@@ -70,9 +71,9 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
       <div className={page.stack}>
         {lines.length === 0 ? (
           <section className={page.card}>
-            <p className={page.empty}>
+            <Empty>
               {t.rich("nothingIsCookingChooseAPiece", { link: (words) => <Link href="/stove">{words}</Link> })}
-            </p>
+            </Empty>
           </section>
         ) : (
           <ol className={styles.pans} data-testid="pans">

@@ -30,6 +30,7 @@ import { SheetTable } from "./SheetTable";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/stove-plan";
 import { say } from "@/words/say";
+import { Empty } from "@/ui/layout/Empty";
 
 type Props = {
   readonly filmsByPan: Readonly<Record<string, Partial<Films>>>;
@@ -165,7 +166,7 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
               />
             ) : null}
             {run.rows.length === 0 ? (
-              <p className={page.empty}>{t("chooseTheFishAndTheWay", { length: thicknesses.length })}</p>
+              <Empty>{t("chooseTheFishAndTheWay", { length: thicknesses.length })}</Empty>
             ) : (
               <SheetTable rows={run.rows} group={species.donenessGroup} />
             )}

@@ -12,6 +12,7 @@ import { filmsByPan } from "../films";
 import { STOVE_VIEWS } from "../subViews";
 import { SheetBench } from "./SheetBench";
 import { t } from "@/words/stove-plan";
+import { Empty } from "@/ui/layout/Empty";
 
 export const metadata: Metadata = { title: t("stationSheets") };
 
@@ -27,7 +28,7 @@ export default async function SheetsPage() {
         <section className={page.card}>
           <h2>{t("kept")}</h2>
           {kept.length === 0 ? (
-            <p className={page.empty}>{t("noSheetIsKeptYet")}</p>
+            <Empty>{t("noSheetIsKeptYet")}</Empty>
           ) : (
             <ul className={page.rows}>
               {kept.map(({ id, question, atMs, who }) => (

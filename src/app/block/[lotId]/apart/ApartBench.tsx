@@ -15,6 +15,7 @@ import { ScaleReading } from "./ScaleReading";
 import { StepsCard } from "./StepsCard";
 import type { Way } from "./way";
 import { t } from "@/words/block";
+import { Source } from "@/ui/layout/Source";
 
 type Props = {
   readonly lotId: string;
@@ -176,7 +177,7 @@ function YieldSources({ parts }: { readonly parts: readonly Part[] }) {
           </li>
         ))}
       </ul>
-      <p className={page.source}>{t("theRangeIsThatOfGood")}</p>
+      <Source>{t("theRangeIsThatOfGood")}</Source>
     </details>
   );
 }

@@ -24,6 +24,8 @@ import { keepPreparation } from "../actions";
 import styles from "./Prepare.module.css";
 import { t } from "@/words/block";
 import { say } from "@/words/say";
+import { Source } from "@/ui/layout/Source";
+import { Empty } from "@/ui/layout/Empty";
 
 type Props = {
   readonly batchId: string;
@@ -91,9 +93,7 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
       <section className={page.card}>
         <h2>{t("inThisOrder")}</h2>
         {steps.length === 0 ? (
-          <p className={page.empty}>
-            {t("asCutStartFromTheRefrigerator", { start: format.temperature(before.startC) })}
-          </p>
+          <Empty>{t("asCutStartFromTheRefrigerator", { start: format.temperature(before.startC) })}</Empty>
         ) : null}
         <ol className={styles.steps}>
           {steps.map((one, index) => (
@@ -186,7 +186,7 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
               b2: (words) => <b className="figure">{words}</b>,
             })}
           </p>
-          <p className={page.source}>{t("aFilmOf30GM")}</p>
+          <Source>{t("aFilmOf30GM")}</Source>
         </section>
       </div>
     </div>

@@ -11,6 +11,7 @@ import page from "@/ui/layout/page.module.css";
 import styles from "../../Ice.module.css";
 import { answerTheExcursion } from "../actions";
 import { t } from "@/words/ice";
+import { Source } from "@/ui/layout/Source";
 
 type Props = {
   readonly placeId: string;
@@ -98,10 +99,10 @@ export function ExcursionCard({ placeId, excursion, touched }: Props) {
         </table>
       ) : null}
       {touched.some(({ effect }) => effect.histamine) ? (
-        <p className={page.source}>
+        <Source>
           {touched.find(({ effect }) => effect.histamine)?.effect.histamine?.source}
           {t("hoursBeforeTheDoorAreNot")}
-        </p>
+        </Source>
       ) : null}
       {excursion.answers.map((answer) => (
         <p key={answer.id}>

@@ -17,6 +17,8 @@ import { ReadingPad } from "./ReadingPad";
 import { SensorKey } from "./SensorKey";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/ice";
+import { Source } from "@/ui/layout/Source";
+import { Empty } from "@/ui/layout/Empty";
 
 export const metadata: Metadata = { title: t("place") };
 
@@ -93,7 +95,7 @@ export default async function PlacePage({ params, searchParams }: Params) {
       <div className={page.stack}>
         <section className={page.card} aria-label={t("readings")}>
           {readings.length === 0 ? (
-            <p className={page.empty}>{t("noReadingInThisSpanType")}</p>
+            <Empty>{t("noReadingInThisSpanType")}</Empty>
           ) : (
             <PlaceChart
               readings={thinned(readings)}
@@ -104,13 +106,13 @@ export default async function PlacePage({ params, searchParams }: Params) {
               gaps={gaps}
             />
           )}
-          <p className={page.source}>
+          <Source>
             {t("limitValueMaxCSourceRisesUnder", {
               value: limits.minC === null ? "" : t("minTo", { min: format.temperature(limits.minC) }),
               maxC: limits.maxC === null ? t("none") : format.temperature(limits.maxC, 1),
               source: limits.source,
             })}
-          </p>
+          </Source>
         </section>
         {[...excursions].reverse().map((excursion) => (
           <ExcursionCard

@@ -12,6 +12,7 @@ import { templateSoFar } from "@/house/templateSeconds";
 import styles from "../../Stove.module.css";
 import { t } from "@/words/stove";
 import { say } from "@/words/say";
+import { Empty } from "@/ui/layout/Empty";
 
 const ProbeCurve = dynamic(() => import("@/ui/charts/ProbeCurve"), {
   ssr: false,
@@ -47,7 +48,7 @@ export function ProbeCard({ plan, events, live, readings, busy, onSetClock }: Pr
     readings: points,
   });
   if (problem) return <p className="muted">{say(problem, format)}</p>;
-  if (!estimate) return <p className={page.empty}>{t("readingTheProbe")}</p>;
+  if (!estimate) return <Empty>{t("readingTheProbe")}</Empty>;
   const current = answer.stageSeconds.flatMap((seconds, index) => (seconds > 0 ? [index] : []))[live.stageIndex];
   const wantedS = current === undefined ? 0 : estimate.seconds[current]!;
   const changeS = Math.round(wantedS - live.plannedS);
