@@ -25,7 +25,7 @@ type Props = {
 
 /** The freezing planner: pack and freezer on the left, the hold on the right. */
 export function FreezeBench({ ruleId, lots, chosenId, freezers, serverNowMs }: Props) {
-  const { format, ownSpecies } = useHouse();
+  const { ownSpecies } = useHouse();
   const router = useRouter();
   const { act } = useAct();
   const nowMs = useNow(serverNowMs, 30_000);
