@@ -1,5 +1,6 @@
 "use client";
 import { CartesianGrid, Scatter, ScatterChart, Tooltip, XAxis, YAxis } from "recharts";
+import styles from "./Chart.module.css";
 import { ChartFrame, FIGURES } from "./ChartFrame";
 import type { DoorVerdict } from "@/core/freshness";
 import { dayText } from "@/words/format/format";
@@ -55,14 +56,7 @@ export default function ArrivalDots({ arrivals }: { readonly arrivals: readonly 
           content={({ payload }) => {
             const one = payload?.[0]?.payload as Arrival | undefined;
             return one ? (
-              <div
-                style={{
-                  background: PALETTE.surface,
-                  border: `1px solid ${PALETTE.edge}`,
-                  padding: "6px 10px",
-                  borderRadius: 4,
-                }}
-              >
+              <div className={styles.note}>
                 {t("nameCodeIceDaysGone", { name: one.name, code: one.code, ice: one.iceDays.toFixed(1) })}
               </div>
             ) : null;

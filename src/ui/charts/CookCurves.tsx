@@ -1,6 +1,7 @@
 "use client";
 import { memo } from "react";
 import { CartesianGrid, Line, LineChart, ReferenceArea, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
+import styles from "./Chart.module.css";
 import { ChartFrame, FIGURES, NOTE } from "./ChartFrame";
 import type { Snapshot } from "@/core/cooking";
 import { useHouse } from "../hooks/HouseContext";
@@ -87,17 +88,7 @@ export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serv
           ))}
         </LineChart>
       </ChartFrame>
-      <ul
-        style={{
-          display: "flex",
-          flexWrap: "wrap",
-          gap: "4px 20px",
-          margin: 0,
-          padding: 0,
-          listStyle: "none",
-          fontSize: 14,
-        }}
-      >
+      <ul className={styles.legend}>
         {SERIES.map(({ key, name, colour, width, dash }) => (
           <li key={key} className={page.line}>
             <svg width="30" height="8" aria-hidden="true">

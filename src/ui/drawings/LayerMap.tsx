@@ -1,5 +1,6 @@
 "use client";
 import { useEffect, useRef } from "react";
+import styles from "./LayerMap.module.css";
 
 type Rgb = readonly [number, number, number];
 type Props = {
@@ -34,7 +35,8 @@ export function LayerMap({ label, columns, from, to, height = 120 }: Props) {
       aria-label={label}
       width={Math.max(1, columns.length)}
       height={Math.max(1, layers)}
-      style={{ width: "100%", height, border: "1px solid var(--edge)", borderRadius: "4px 14px 0 0", display: "block" }}
+      className={styles.map}
+      style={{ height }}
     />
   );
 }
