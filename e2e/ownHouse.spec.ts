@@ -152,7 +152,7 @@ test("a house in ounces, inches and Fahrenheit meets no other unit on its way fr
   const shown = () =>
     page.locator("main").evaluate((main) => {
       const copy = main.cloneNode(true) as HTMLElement;
-      for (const source of copy.querySelectorAll("details")) source.remove();
+      for (const source of copy.querySelectorAll("details, [data-source]")) source.remove();
       return copy.textContent ?? "";
     });
   for (const view of [

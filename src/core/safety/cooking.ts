@@ -7,6 +7,11 @@ export type CookVerdict = {
   /** Whether a law names the figure, and whether it was reached. */
   readonly figure: CookingRules["figure"];
   readonly reached: boolean;
+  /** The value asked, where, and of what. */
+  readonly asks: Said;
+  /** Where the law says it, as it is printed there. */
+  readonly section: string;
+  /** Both together, as a record keeps it. */
   readonly rule: Said;
   readonly edition: string;
   /** What it was judged as. */
@@ -65,15 +70,14 @@ export function judgeCook(
   const met = judged.find(({ rule, heldS }) => (rule.seconds === 0 ? hottestC >= rule.atC : heldS >= rule.seconds));
   const named = met ?? judged[0]!;
   const meets = met !== undefined && rules.figure === "law";
+  const asks = said("safety.ruleEverywhere", { rule: inWords(named.rule), purpose: rules.purpose });
   return {
     meets,
     figure: rules.figure,
     reached: met !== undefined,
-    rule: said("safety.ruleEverywherePurposeSection", {
-      rule: inWords(named.rule),
-      purpose: rules.purpose,
-      section: rules.section,
-    }),
+    asks,
+    section: rules.section,
+    rule: said("safety.ruleAndSection", { asks, section: rules.section }),
     edition: ruleSet.edition,
     as,
     advice: adviceOf(),

@@ -9,6 +9,7 @@ import { batches, cookEvents, cooks, portions } from "../schema/cooks";
 import { lots } from "../schema/lots";
 import { planFromRow, type StoredPlan } from "@/house/storedPlan";
 import { keepTagWhenGone } from "../lots/tagRetention";
+import { inMetric } from "@/words/say";
 
 type CookRow = typeof cooks.$inferSelect;
 type EventRow = typeof cookEvents.$inferSelect;
@@ -195,7 +196,7 @@ function recordEvent(db: Db, cook: Cook, event: NewEvent, state: LiveCook, { who
       plannedPeakC: peakC,
       probedC,
       meetsRule: safety.meets,
-      rule: safety.rule,
+      rule: inMetric(safety.rule),
     };
     appendEntry(db, { atMs, who, kind: "cook-finished", ...links, payload });
   }

@@ -144,7 +144,8 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
                 ? t("noFigureInTheLaw")
                 : t("underTheRule")}
           </h3>
-          <p>{say(safety.rule, format)}.</p>
+          <p>{say(safety.asks, format)}.</p>
+          <Source>{safety.section}</Source>
           <p>{say(safety.advice, format)}</p>
           {!safety.meets && parasites && isFinfish(species.group) ? (
             <p data-testid="parasites" data-met={parasites.met}>

@@ -3,7 +3,8 @@ export const safety = {
   at: "{at}",
   atForSecondsS: "{at} for {seconds} s",
   atForSecondsMin: "{at} for {seconds} min",
-  ruleEverywherePurposeSection: "{rule} everywhere ({purpose}); {section}",
+  ruleEverywhere: "{rule} everywhere ({purpose})",
+  ruleAndSection: "{asks}; {section}",
   reachesTheFigureTakenByDefault:
     "Reaches the figure taken by default; the law has none, so your own plan must set it. The local authority decides.",
   theLawHasNoFigureFor:
