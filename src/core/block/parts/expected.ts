@@ -78,7 +78,7 @@ function withSpecies(one: Part, species: Species): Part {
     one.form === "side" || one.form === "fillet" ? 100 * shareOfForm(species, printed, "whole-gutted") : printed;
   return {
     ...scaled(one, usual / one.pct[1]),
-    source: `${species.name}: species table (memory, ${species.mark.confidence})`,
+    source: `${species.name}: species table (memory, ${species.mark.confidence.yield})`,
   };
 }
 
