@@ -2,6 +2,8 @@ import { parse, TYPE, type MessageFormatElement } from "@formatjs/icu-messagefor
 import { readdirSync } from "node:fs";
 import { createElement } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
+import { tableTexts } from "@/core/shared";
+import { SPECIES } from "@/core/species";
 import { bareStrings, codesNamed, keysUsed, saidCalls } from "./testkit";
 import { translator } from "./translator";
 
@@ -78,4 +80,16 @@ test("values, plurals and marked parts", () => {
   ]);
   const marked = t.rich("depth", { depth: "2 mm", b: (words) => createElement("b", null, words) });
   expect(renderToStaticMarkup(marked)).toBe("<b>2 mm</b> white from each face");
+});
+
+test("the texts of the data tables have keys of their own, made of ids and fields", async () => {
+  await Promise.all(
+    ["species", "freshness", "coldchain", "cure", "block", "cooking", "raw", "safety", "trace"].map(
+      (room) => import(`../core/${room}`),
+    ),
+  );
+  const texts = tableTexts();
+  expect(texts.size).toBeGreaterThan(900);
+  expect([...texts.keys()].filter((key) => !/^[\w-]+(\.[\w-]+)+$/.test(key))).toEqual([]);
+  expect(texts.get("species.cod.kitchenNote")).toBe(SPECIES.find(({ id }) => id === "cod")!.kitchenNote);
 });

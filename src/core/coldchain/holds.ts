@@ -9,7 +9,7 @@ import {
   type ParasiteRule,
   type ParasiteRuleId,
 } from "@/core/safety";
-import { assertNever, inCelsius, said, type Said, saidAsIs } from "@/core/shared";
+import { keyed, assertNever, inCelsius, said, type Said, saidAsIs } from "@/core/shared";
 import { HOUR_MS } from "@/core/units";
 import type { PlaceReading } from "./history";
 
@@ -48,13 +48,17 @@ export const RUNNING_WATER_H = 4;
 
 export type HoldKind = Hold["kind"];
 
-export const HOLD_LABELS: Readonly<Record<HoldKind, string>> = {
-  parasite: "Freezing against parasites",
-  cure: "Cure",
-  thaw: "Thawing",
-  tag: "Shellfish tag",
-  live: "Live storage",
-};
+export const HOLD_LABELS: Readonly<Record<HoldKind, string>> = keyed(
+  "holds",
+  {
+    parasite: "Freezing against parasites",
+    cure: "Cure",
+    thaw: "Thawing",
+    tag: "Shellfish tag",
+    live: "Live storage",
+  },
+  [],
+);
 
 export type HoldStatus = {
   /** running: wait; due: act now; done: proven or over; stopped: time does not count. */

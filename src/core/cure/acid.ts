@@ -1,3 +1,4 @@
+import { keyed } from "@/core/shared";
 /**
  * Depth that turns white and firm in lime or lemon juice of pH 2.2-2.5 at 5 °C: 0.3 mm × √minutes, 0.2 to 0.45 by fish (common practice
  * scaled, low). Fat fish and skin are slower.
@@ -46,18 +47,22 @@ export function minutesToWhiten(
 }
 
 /** Schools of citrus cures, as the raw share left in the middle. */
-export const CITRUS_SCHOOLS = [
-  {
-    id: "flash",
-    label: "Dressed to order, hardly white",
-    rawShare: 0.8,
-    why: "the fish tastes of itself; leaves no room for waiting",
-  },
-  {
-    id: "rare",
-    label: "White rim, raw middle",
-    rawShare: 0.5,
-    why: "default: firm outside, tender inside, ten minutes of grace",
-  },
-  { id: "through", label: "White through", rawShare: 0, why: "holds longest on the pass; chalky when forgotten" },
-] as const;
+export const CITRUS_SCHOOLS = keyed(
+  "citrus",
+  [
+    {
+      id: "flash",
+      label: "Dressed to order, hardly white",
+      rawShare: 0.8,
+      why: "the fish tastes of itself; leaves no room for waiting",
+    },
+    {
+      id: "rare",
+      label: "White rim, raw middle",
+      rawShare: 0.5,
+      why: "default: firm outside, tender inside, ten minutes of grace",
+    },
+    { id: "through", label: "White through", rawShare: 0, why: "holds longest on the pass; chalky when forgotten" },
+  ] as const,
+  ["label", "why"],
+);

@@ -1,3 +1,4 @@
+import { keyed } from "@/core/shared";
 import { isFinfish, type Form, type Species, type SpeciesGroup } from "@/core/species";
 import type { Attribute, Scheme } from "./attribute";
 import { SCHEMES } from "./data/schemes";
@@ -22,28 +23,32 @@ const form = (id: Form, label: string, kinds: readonly Kind[], cut = false, read
   readyToEat,
 });
 
-export const FORMS: readonly FormEntry[] = [
-  form("whole-ungutted", "Whole, ungutted", ["fish"]),
-  form("whole-gutted", "Whole, gutted", ["fish"]),
-  form("headed-gutted", "Headed and gutted", ["fish"]),
-  form("side", "Side, skin on", ["fish"], true),
-  form("fillet", "Fillet", ["fish"], true),
-  form("loin", "Loin or tail", ["fish"], true),
-  form("smoked", "Smoked or cured", ["fish"], true, true),
-  form("live", "Live", ["crustacean", "bivalve", "gastropod", "urchin"]),
-  form("raw-whole", "Raw, whole, not alive", ["crustacean", "cephalopod"]),
-  form("tails", "Raw tails", ["crustacean"], true),
-  form("cooked", "Cooked, in shell", ["crustacean", "gastropod"], false, true),
-  form("picked", "Cooked meat, picked", ["crustacean", "bivalve", "gastropod"], true, true),
-  form("shucked", "Shucked meat", ["bivalve", "gastropod"], true),
-  form("cleaned", "Cleaned", ["cephalopod", "urchin"], true),
-  form("tongues", "Tongues in a tray", ["urchin"], true),
-  form("sacs", "Whole sacs", ["roe"]),
-  // salted or raw, out of the skein or not: the form alone does not make them ready to eat
-  form("loose-eggs", "Loose eggs", ["roe"], true),
-  // never comes through the door: bones, shells, trim, ink and the like, cut here
-  form("by-product", "By-product", [], true),
-];
+export const FORMS: readonly FormEntry[] = keyed(
+  "forms",
+  [
+    form("whole-ungutted", "Whole, ungutted", ["fish"]),
+    form("whole-gutted", "Whole, gutted", ["fish"]),
+    form("headed-gutted", "Headed and gutted", ["fish"]),
+    form("side", "Side, skin on", ["fish"], true),
+    form("fillet", "Fillet", ["fish"], true),
+    form("loin", "Loin or tail", ["fish"], true),
+    form("smoked", "Smoked or cured", ["fish"], true, true),
+    form("live", "Live", ["crustacean", "bivalve", "gastropod", "urchin"]),
+    form("raw-whole", "Raw, whole, not alive", ["crustacean", "cephalopod"]),
+    form("tails", "Raw tails", ["crustacean"], true),
+    form("cooked", "Cooked, in shell", ["crustacean", "gastropod"], false, true),
+    form("picked", "Cooked meat, picked", ["crustacean", "bivalve", "gastropod"], true, true),
+    form("shucked", "Shucked meat", ["bivalve", "gastropod"], true),
+    form("cleaned", "Cleaned", ["cephalopod", "urchin"], true),
+    form("tongues", "Tongues in a tray", ["urchin"], true),
+    form("sacs", "Whole sacs", ["roe"]),
+    // salted or raw, out of the skein or not: the form alone does not make them ready to eat
+    form("loose-eggs", "Loose eggs", ["roe"], true),
+    // never comes through the door: bones, shells, trim, ink and the like, cut here
+    form("by-product", "By-product", [], true),
+  ],
+  ["label"],
+);
 
 const entryOf = (id: Form): FormEntry => FORMS.find((entry) => entry.id === id)!;
 

@@ -1,3 +1,4 @@
+import { keyed } from "@/core/shared";
 import { WHITENING } from "@/core/cure";
 import { materialOf, simulateHeat } from "@/core/heat";
 import { propertiesOf, type Composition } from "@/core/matter";
@@ -15,25 +16,29 @@ export const SLICE_MM: Readonly<
       readonly knife: string;
     }
   >
-> = {
-  flat: {
-    thin: 1.5,
-    usual: 2.5,
-    thick: 4,
-    leanDeg: 65,
-    knife: "almost flat, across the grain, so thin that the plate shows",
+> = keyed(
+  "slices",
+  {
+    flat: {
+      thin: 1.5,
+      usual: 2.5,
+      thick: 4,
+      leanDeg: 65,
+      knife: "almost flat, across the grain, so thin that the plate shows",
+    },
+    "lean-round": { thin: 2, usual: 3.5, thick: 5, leanDeg: 45, knife: "on the slant, across the grain, one pull" },
+    salmonid: { thin: 3, usual: 5, thick: 8, leanDeg: 45, knife: "on the slant, across the lines of fat, one pull" },
+    "oily-round": { thin: 4, usual: 6, thick: 8, leanDeg: 0, knife: "upright, skin side up, a shallow score between" },
+    "large-pelagic": { thin: 4, usual: 7, thick: 10, leanDeg: 0, knife: "upright, across the grain of the block" },
+    crustacean: { thin: 4, usual: 6, thick: 10, leanDeg: 45, knife: "along the back, then on the slant" },
+    bivalve: { thin: 3, usual: 5, thick: 8, leanDeg: 0, knife: "across the muscle, like coins" },
+    gastropod: { thin: 1, usual: 2, thick: 3, leanDeg: 45, knife: "thin across the foot, after it has been pounded" },
+    cephalopod: { thin: 2, usual: 3, thick: 4, leanDeg: 0, knife: "scored on both sides, then thin strips" },
+    echinoderm: { thin: 10, usual: 15, thick: 20, leanDeg: 0, knife: "not cut: whole tongues" },
+    roe: { thin: 4, usual: 6, thick: 8, leanDeg: 0, knife: "not cut: by the spoon" },
   },
-  "lean-round": { thin: 2, usual: 3.5, thick: 5, leanDeg: 45, knife: "on the slant, across the grain, one pull" },
-  salmonid: { thin: 3, usual: 5, thick: 8, leanDeg: 45, knife: "on the slant, across the lines of fat, one pull" },
-  "oily-round": { thin: 4, usual: 6, thick: 8, leanDeg: 0, knife: "upright, skin side up, a shallow score between" },
-  "large-pelagic": { thin: 4, usual: 7, thick: 10, leanDeg: 0, knife: "upright, across the grain of the block" },
-  crustacean: { thin: 4, usual: 6, thick: 10, leanDeg: 45, knife: "along the back, then on the slant" },
-  bivalve: { thin: 3, usual: 5, thick: 8, leanDeg: 0, knife: "across the muscle, like coins" },
-  gastropod: { thin: 1, usual: 2, thick: 3, leanDeg: 45, knife: "thin across the foot, after it has been pounded" },
-  cephalopod: { thin: 2, usual: 3, thick: 4, leanDeg: 0, knife: "scored on both sides, then thin strips" },
-  echinoderm: { thin: 10, usual: 15, thick: 20, leanDeg: 0, knife: "not cut: whole tongues" },
-  roe: { thin: 4, usual: 6, thick: 8, leanDeg: 0, knife: "not cut: by the spoon" },
-};
+  ["knife"],
+);
 
 export type SliceRequest = {
   readonly species: Species;

@@ -2,6 +2,7 @@ export { assert, assertNever } from "./assert";
 export { err, ok, type Result } from "./result";
 export { stableJson } from "./stableJson";
 export { groupBy } from "./groupBy";
+export { keyed, tableTexts } from "./keyed";
 export { factOf, type Fact } from "./fact";
 export {
   inCelsius,

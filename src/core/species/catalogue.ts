@@ -1,3 +1,4 @@
+import { keyed } from "@/core/shared";
 import { BIVALVES } from "./data/bivalves";
 import { CEPHALOPODS } from "./data/cephalopods";
 import { CRUSTACEANS } from "./data/crustaceans";
@@ -11,19 +12,23 @@ import { SALMONIDS } from "./data/salmonids";
 import { URCHINS } from "./data/urchins";
 import type { Species } from "./types";
 
-export const SPECIES: readonly Species[] = [
-  ...LEAN_ROUND,
-  ...FLATFISH,
-  ...SALMONIDS,
-  ...OILY_ROUND,
-  ...LARGE_PELAGIC,
-  ...CRUSTACEANS,
-  ...BIVALVES,
-  ...GASTROPODS,
-  ...CEPHALOPODS,
-  ...URCHINS,
-  ...ROE,
-];
+export const SPECIES: readonly Species[] = keyed(
+  "species",
+  [
+    ...LEAN_ROUND,
+    ...FLATFISH,
+    ...SALMONIDS,
+    ...OILY_ROUND,
+    ...LARGE_PELAGIC,
+    ...CRUSTACEANS,
+    ...BIVALVES,
+    ...GASTROPODS,
+    ...CEPHALOPODS,
+    ...URCHINS,
+    ...ROE,
+  ],
+  ["parasiteNote", "kitchenNote", "usualDoneness", "because", "label", "why"],
+);
 
 const BY_ID: ReadonlyMap<string, Species> = new Map(SPECIES.map((species) => [species.id, species]));
 

@@ -1,18 +1,23 @@
+import { keyed } from "@/core/shared";
 import type { SpeciesGroup } from "./types";
 
-export const GROUP_LABELS: Readonly<Record<SpeciesGroup, string>> = {
-  "lean-round": "Lean round fish",
-  flat: "Flatfish",
-  salmonid: "Salmonids",
-  "oily-round": "Oily fish",
-  "large-pelagic": "Tuna and other large fish",
-  crustacean: "Crustaceans",
-  bivalve: "Bivalves",
-  gastropod: "Whelks and sea snails",
-  cephalopod: "Squid, cuttlefish, octopus",
-  echinoderm: "Urchins",
-  roe: "Roe",
-};
+export const GROUP_LABELS: Readonly<Record<SpeciesGroup, string>> = keyed(
+  "groups",
+  {
+    "lean-round": "Lean round fish",
+    flat: "Flatfish",
+    salmonid: "Salmonids",
+    "oily-round": "Oily fish",
+    "large-pelagic": "Tuna and other large fish",
+    crustacean: "Crustaceans",
+    bivalve: "Bivalves",
+    gastropod: "Whelks and sea snails",
+    cephalopod: "Squid, cuttlefish, octopus",
+    echinoderm: "Urchins",
+    roe: "Roe",
+  },
+  [],
+);
 
 const FINFISH: readonly SpeciesGroup[] = ["lean-round", "flat", "salmonid", "oily-round", "large-pelagic"];
 

@@ -386,4 +386,12 @@ export const ice = {
   cSV: "CSV",
   allPlaces: "All places",
   keepAtMinToMaxHow2: "Keep at {min} to {max}, {how}; never fresh water, never airtight.",
+  wasteSpoiled: "spoiled",
+  wasteWarmSpell: "warm spell",
+  wasteDeadOnIce: "dead on ice",
+  wasteOverOrdered: "over-ordered",
+  wasteCutWrong: "cut wrong",
+  wasteDropped: "dropped",
+  finishUsedUp: "used up",
+  finishSentBack: "sent back",
 } as const;

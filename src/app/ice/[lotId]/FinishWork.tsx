@@ -7,13 +7,23 @@ import { FINISH_REASONS, type FinishReason } from "./schema";
 import { t } from "@/words/ice";
 import { Source } from "@/ui/layout/Source";
 
+const LABELS: Readonly<Record<FinishReason, string>> = {
+  "used up": t("finishUsedUp"),
+  "sent back": t("finishSentBack"),
+};
+
 /** Off the ice, used up or sent back. */
 export function FinishWork({ lotId }: LotFacts) {
   const { act, busy } = useLotAct();
   const [reason, setReason] = useState<FinishReason>("used up");
   return (
     <>
-      <Segmented<FinishReason> block value={reason} onChange={setReason} options={[...FINISH_REASONS]} />
+      <Segmented<FinishReason>
+        block
+        value={reason}
+        onChange={setReason}
+        options={FINISH_REASONS.map((value) => ({ value, label: LABELS[value] }))}
+      />
       <Source>{t("theRecordStaysWhatIsLeft")}</Source>
       <Act
         busy={busy}

@@ -15,7 +15,7 @@ export function WasteWork({ lotId, leftG, priceCentsPerKg }: LotFacts) {
   const { act, busy } = useLotAct();
   const [all, setAll] = useState(true);
   const [mass, setMass] = useState<number | null>(null);
-  const [reason, setReason] = useState<string>(WASTE_REASONS[0]);
+  const [reason, setReason] = useState(t("wasteSpoiled"));
   const massG = all ? leftG : format.fromBigMass(mass ?? 0);
   return (
     <>

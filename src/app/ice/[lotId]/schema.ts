@@ -5,7 +5,15 @@ import { t } from "@/words/ice";
 
 export const FINISH_REASONS = ["used up", "sent back"] as const;
 export type FinishReason = (typeof FINISH_REASONS)[number];
-export const WASTE_REASONS = ["spoiled", "warm spell", "dead on ice", "over-ordered", "cut wrong", "dropped"] as const;
+/** Offered; a cook may write another. The record keeps the words. */
+export const WASTE_REASONS = [
+  t("wasteSpoiled"),
+  t("wasteWarmSpell"),
+  t("wasteDeadOnIce"),
+  t("wasteOverOrdered"),
+  t("wasteCutWrong"),
+  t("wasteDropped"),
+];
 
 const FORM_IDS = FORMS.map(({ id }) => id) as [Form, ...Form[]];
 const lotId = z.string().min(1);

@@ -1,3 +1,4 @@
+import { keyed } from "@/core/shared";
 import type { Form } from "@/core/freshness";
 import type { Species } from "@/core/species";
 
@@ -23,16 +24,20 @@ export const ANIMAL_IDS = [
 export type AnimalId = (typeof ANIMAL_IDS)[number];
 
 /** Where a part goes. `liquor` and `guts` never become a lot. */
-export const PART_USES = {
-  portions: "Portions",
-  raw: "Raw plates",
-  grill: "Grill, roast, staff",
-  cakes: "Cakes and mousseline",
-  stock: "Stock and bisque",
-  sauce: "Sauces and butters",
-  crisp: "Dried and fried crisp",
-  waste: "Waste",
-} as const;
+export const PART_USES = keyed(
+  "partUses",
+  {
+    portions: "Portions",
+    raw: "Raw plates",
+    grill: "Grill, roast, staff",
+    cakes: "Cakes and mousseline",
+    stock: "Stock and bisque",
+    sauce: "Sauces and butters",
+    crisp: "Dried and fried crisp",
+    waste: "Waste",
+  } as const,
+  [],
+);
 export type PartUse = keyof typeof PART_USES;
 export const PART_USE_IDS = Object.keys(PART_USES) as [PartUse, ...PartUse[]];
 

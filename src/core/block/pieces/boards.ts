@@ -1,13 +1,18 @@
+import { keyed } from "@/core/shared";
 import type { Species } from "@/core/species";
 import { allergenOf, isFinfish } from "@/core/species";
 
 /** What a board is for. */
-export const BOARD_USES = {
-  "raw-fish": "Raw fish",
-  "raw-shellfish": "Raw shellfish",
-  "raw-plates": "Fish served raw",
-  "cooked-fish": "Cooked fish and shellfish",
-} as const;
+export const BOARD_USES = keyed(
+  "boards",
+  {
+    "raw-fish": "Raw fish",
+    "raw-shellfish": "Raw shellfish",
+    "raw-plates": "Fish served raw",
+    "cooked-fish": "Cooked fish and shellfish",
+  } as const,
+  [],
+);
 export type BoardUse = keyof typeof BOARD_USES;
 export const BOARD_USE_IDS = Object.keys(BOARD_USES) as [BoardUse, ...BoardUse[]];
 

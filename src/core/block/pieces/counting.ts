@@ -1,19 +1,24 @@
+import { keyed } from "@/core/shared";
 /** Grades by count per pound and what they are used for (arithmetic from the grade name; uses common practice). */
-export const COUNT_GRADES = {
-  shrimp: [
-    { label: "U/10", few: 0, many: 10, use: "grill, one or two on a plate" },
-    { label: "16/20", few: 16, many: 20, use: "main, five or six" },
-    { label: "21/25", few: 21, many: 25, use: "main, seven or eight; first course, four or five" },
-    { label: "26/30", few: 26, many: 30, use: "pasta, butter poach" },
-    { label: "31/40", few: 31, many: 40, use: "salad, rice, cakes" },
-  ],
-  scallop: [
-    { label: "U/10", few: 0, many: 10, use: "two or three a first course" },
-    { label: "10/20", few: 10, many: 20, use: "three a first course" },
-    { label: "20/30", few: 20, many: 30, use: "five or six" },
-    { label: "30/40", few: 30, many: 40, use: "parcels, gratins" },
-  ],
-} as const;
+export const COUNT_GRADES = keyed(
+  "counts",
+  {
+    shrimp: [
+      { label: "U/10", few: 0, many: 10, use: "grill, one or two on a plate" },
+      { label: "16/20", few: 16, many: 20, use: "main, five or six" },
+      { label: "21/25", few: 21, many: 25, use: "main, seven or eight; first course, four or five" },
+      { label: "26/30", few: 26, many: 30, use: "pasta, butter poach" },
+      { label: "31/40", few: 31, many: 40, use: "salad, rice, cakes" },
+    ],
+    scallop: [
+      { label: "U/10", few: 0, many: 10, use: "two or three a first course" },
+      { label: "10/20", few: 10, many: 20, use: "three a first course" },
+      { label: "20/30", few: 20, many: 30, use: "five or six" },
+      { label: "30/40", few: 30, many: 40, use: "parcels, gratins" },
+    ],
+  } as const,
+  ["use"],
+);
 
 const LB_PER_KG = 2.2046226;
 const G_PER_LB = 453.59237;

@@ -1,7 +1,7 @@
 import { equilibriumSaltG, soakInBrine } from "@/core/cure";
 import { materialOf, simulateHeat } from "@/core/heat";
 import { evaporationKgPerM2S, wetBulbC, type Composition } from "@/core/matter";
-import { err, ok, type Result, said, type Said } from "@/core/shared";
+import { keyed, err, ok, type Result, said, type Said } from "@/core/shared";
 import type { Species } from "@/core/species";
 import { rollUp } from "./rounds";
 
@@ -33,17 +33,21 @@ export type PreparationStep =
   | { readonly kind: "dried"; readonly minutes: number }
   | { readonly kind: "tempered"; readonly roomC: number; readonly minutes: number };
 
-export const PREPARATION_LABELS: Readonly<Record<PreparationStep["kind"], string>> = {
-  brined: "Brined",
-  evened: "Equilibrium brine",
-  stuffed: "Stuffed",
-  rolled: "Rolled",
-  tied: "Tied round",
-  skewered: "Skewered straight",
-  breaded: "Breaded",
-  dried: "Dried for the pan",
-  tempered: "Tempered",
-};
+export const PREPARATION_LABELS: Readonly<Record<PreparationStep["kind"], string>> = keyed(
+  "preparations",
+  {
+    brined: "Brined",
+    evened: "Equilibrium brine",
+    stuffed: "Stuffed",
+    rolled: "Rolled",
+    tied: "Tied round",
+    skewered: "Skewered straight",
+    breaded: "Breaded",
+    dried: "Dried for the pan",
+    tempered: "Tempered",
+  },
+  [],
+);
 
 /** Crumb with egg, g/mm² and mm of coat (common practice, low). */
 const COAT_G_PER_MM3 = 0.5e-3;
@@ -223,11 +227,15 @@ export function temperTime(piece: PreparedPiece, roomC: number, wantedC: number)
 export const FILM_G_PER_M2 = { rinsed: 100, patted: 30 } as const;
 
 /** Convection over an open tray, W/m²K (memory): still refrigerator, fan-cooled, in front of a table fan. */
-export const DRYING_AIR = {
-  still: { label: "Refrigerator, still air", hWPerM2K: 5, airC: 3, humidity: 0.8 },
-  fan: { label: "Refrigerator with a fan", hWPerM2K: 15, airC: 3, humidity: 0.75 },
-  room: { label: "Room, by a table fan", hWPerM2K: 20, airC: 20, humidity: 0.55 },
-} as const;
+export const DRYING_AIR = keyed(
+  "dryingAir",
+  {
+    still: { label: "Refrigerator, still air", hWPerM2K: 5, airC: 3, humidity: 0.8 },
+    fan: { label: "Refrigerator with a fan", hWPerM2K: 15, airC: 3, humidity: 0.75 },
+    room: { label: "Room, by a table fan", hWPerM2K: 20, airC: 20, humidity: 0.55 },
+  } as const,
+  ["label"],
+);
 export type DryingAir = keyof typeof DRYING_AIR;
 
 /** Minutes of air until a face has lost its film of water; the face lies at the wet bulb meanwhile. */

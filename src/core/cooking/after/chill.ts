@@ -1,3 +1,4 @@
+import { keyed } from "@/core/shared";
 import { constantMaterial, gridFor, QuickLine, type Face, type Material } from "@/core/heat";
 import type { Composition } from "@/core/matter";
 import { judgeCooling, type CoolingRuleId, type CoolingVerdict } from "@/core/safety";
@@ -12,12 +13,16 @@ export type ChillWay = {
   readonly ambientC: number;
 };
 
-export const CHILL_WAYS: readonly ChillWay[] = [
-  { id: "ice-bath", label: "Ice bath, stirred", film: "iceBath", ambientC: 0.5 },
-  { id: "ice-bag", label: "Ice bath, bagged or left to stand", film: "iceStill", ambientC: 0.5 },
-  { id: "blast", label: "Blast chiller", film: "blast", ambientC: -5 },
-  { id: "refrigerator", label: "Refrigerator, uncovered", film: "refrigerator", ambientC: 3 },
-];
+export const CHILL_WAYS: readonly ChillWay[] = keyed(
+  "chillWays",
+  [
+    { id: "ice-bath", label: "Ice bath, stirred", film: "iceBath", ambientC: 0.5 },
+    { id: "ice-bag", label: "Ice bath, bagged or left to stand", film: "iceStill", ambientC: 0.5 },
+    { id: "blast", label: "Blast chiller", film: "blast", ambientC: -5 },
+    { id: "refrigerator", label: "Refrigerator, uncovered", film: "refrigerator", ambientC: 3 },
+  ],
+  ["label"],
+);
 
 /** What is cooled: a piece, or a liquid so deep in its pan or pot. A liquid that stands cools through its depth like a slab. */
 export type Chilled =

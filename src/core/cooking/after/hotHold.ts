@@ -1,3 +1,4 @@
+import { keyed } from "@/core/shared";
 import type { Composition } from "@/core/matter";
 import { judgeHotHold, RULE_SETS, type RuleSetId } from "@/core/safety";
 import type { DonenessGroup } from "@/core/species";
@@ -19,13 +20,17 @@ export type HoldWayId = (typeof HOLD_WAY_IDS)[number];
 /** Where a finished piece waits. */
 export type HoldWay = { readonly id: HoldWayId; readonly label: string; readonly note: string };
 
-export const HOLD_WAYS: readonly HoldWay[] = [
-  { id: "pass", label: "On a rack at the pass", note: "open, kitchen air" },
-  { id: "lamp", label: "Warm plate under a lamp", note: "open; the plate as set" },
-  { id: "moist", label: "Moist cabinet", note: "a pan of water in it, or its own steam" },
-  { id: "dry", label: "Dry cabinet", note: "no water in it: the wet face cools and dries" },
-  { id: "liquid", label: "In warm butter or stock", note: "under the liquid, as set" },
-];
+export const HOLD_WAYS: readonly HoldWay[] = keyed(
+  "holdWays",
+  [
+    { id: "pass", label: "On a rack at the pass", note: "open, kitchen air" },
+    { id: "lamp", label: "Warm plate under a lamp", note: "open; the plate as set" },
+    { id: "moist", label: "Moist cabinet", note: "a pan of water in it, or its own steam" },
+    { id: "dry", label: "Dry cabinet", note: "no water in it: the wet face cools and dries" },
+    { id: "liquid", label: "In warm butter or stock", note: "under the liquid, as set" },
+  ],
+  ["label", "note"],
+);
 
 /** In plain data, for the worker. */
 export type HoldQuestion = {

@@ -1,3 +1,4 @@
+import { keyed } from "@/core/shared";
 import { DRY_METHODS } from "./dry";
 import type { Kit, KnobId, Method, MethodId } from "./method";
 import { MORE_METHODS } from "./more";
@@ -6,14 +7,11 @@ import { SHELLFISH_METHODS } from "./shellfish";
 import { SKIN_METHODS } from "./skinCrisp";
 import { WET_METHODS } from "./wet";
 
-export const METHODS: readonly Method[] = [
-  ...SKIN_METHODS,
-  ...PAN_METHODS,
-  ...SHELLFISH_METHODS,
-  ...WET_METHODS,
-  ...DRY_METHODS,
-  ...MORE_METHODS,
-];
+export const METHODS: readonly Method[] = keyed(
+  "methods",
+  [...SKIN_METHODS, ...PAN_METHODS, ...SHELLFISH_METHODS, ...WET_METHODS, ...DRY_METHODS, ...MORE_METHODS],
+  ["label"],
+);
 
 export const METHOD_IDS = METHODS.map(({ id }) => id) as [MethodId, ...MethodId[]];
 

@@ -1,3 +1,4 @@
+import { keyed } from "@/core/shared";
 /** A coefficient with the range it is known to and where it comes from. */
 export type Coefficient = {
   readonly value: number;
@@ -88,14 +89,18 @@ export type Pan = {
 
 const WEIGHED = "mass common practice (medium), specific heat from handbooks (memory, high)";
 
-export const PANS = [
-  { id: "steel-26", label: "Carbon steel, 26 cm", diameterMm: 260, heatCapacityJPerK: 870, source: WEIGHED },
-  { id: "steel-30", label: "Carbon steel, 30 cm", diameterMm: 300, heatCapacityJPerK: 1180, source: WEIGHED },
-  { id: "iron-26", label: "Cast iron, 26 cm", diameterMm: 260, heatCapacityJPerK: 1100, source: WEIGHED },
-  { id: "aluminium-28", label: "Coated aluminium, 28 cm", diameterMm: 280, heatCapacityJPerK: 1000, source: WEIGHED },
-  { id: "clad-24", label: "Clad steel, 24 cm", diameterMm: 240, heatCapacityJPerK: 800, source: WEIGHED },
-  { id: "copper-24", label: "Copper, 24 cm", diameterMm: 240, heatCapacityJPerK: 780, source: WEIGHED },
-] as const satisfies readonly Pan[];
+export const PANS = keyed(
+  "pans",
+  [
+    { id: "steel-26", label: "Carbon steel, 26 cm", diameterMm: 260, heatCapacityJPerK: 870, source: WEIGHED },
+    { id: "steel-30", label: "Carbon steel, 30 cm", diameterMm: 300, heatCapacityJPerK: 1180, source: WEIGHED },
+    { id: "iron-26", label: "Cast iron, 26 cm", diameterMm: 260, heatCapacityJPerK: 1100, source: WEIGHED },
+    { id: "aluminium-28", label: "Coated aluminium, 28 cm", diameterMm: 280, heatCapacityJPerK: 1000, source: WEIGHED },
+    { id: "clad-24", label: "Clad steel, 24 cm", diameterMm: 240, heatCapacityJPerK: 800, source: WEIGHED },
+    { id: "copper-24", label: "Copper, 24 cm", diameterMm: 240, heatCapacityJPerK: 780, source: WEIGHED },
+  ] as const satisfies readonly Pan[],
+  ["label"],
+);
 
 export type PanId = (typeof PANS)[number]["id"];
 

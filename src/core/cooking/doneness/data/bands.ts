@@ -1,3 +1,4 @@
+import { keyed } from "@/core/shared";
 import type { DonenessGroup } from "@/core/species";
 
 /** What a cook can aim for; `translucent` and `dry` are where a centre ends by accident or on purpose. */
@@ -5,14 +6,18 @@ export const TARGET_DONENESS = ["mi-cuit", "medium", "just-flaking", "done"] as 
 export type TargetDoneness = (typeof TARGET_DONENESS)[number];
 export type DonenessId = TargetDoneness | "translucent" | "dry";
 
-export const DONENESS_LABELS: Readonly<Record<DonenessId, string>> = {
-  translucent: "Translucent",
-  "mi-cuit": "Mi-cuit",
-  medium: "Medium",
-  "just-flaking": "Just flaking",
-  done: "Done",
-  dry: "Dry",
-};
+export const DONENESS_LABELS: Readonly<Record<DonenessId, string>> = keyed(
+  "doneness",
+  {
+    translucent: "Translucent",
+    "mi-cuit": "Mi-cuit",
+    medium: "Medium",
+    "just-flaking": "Just flaking",
+    done: "Done",
+    dry: "Dry",
+  },
+  [],
+);
 
 type PrintedBands = Readonly<Record<TargetDoneness, readonly [number, number]>> & {
   readonly translucentBelowC: number;
