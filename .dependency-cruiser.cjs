@@ -12,6 +12,7 @@ const SUBJECTS = [
   "block",
   "cooking",
   "raw",
+  "butter",
   "line",
   "trace",
 ];

@@ -10,6 +10,10 @@ import { heat, HeatInput } from "./heat";
 import { lethality, LethalityInput } from "./lethality";
 import { parasite, ParasiteInput } from "./parasite";
 import { portion, PortionInput } from "./portion";
+import { reduceVerb, ReduceInput } from "./reduce";
+import { salt, SaltInput } from "./salt";
+import { sauce, SauceInput } from "./sauce";
+import { scale, ScaleInput } from "./scale";
 import { InputProblem, problemOf, type Problem } from "./problem";
 
 export type { Problem } from "./problem";
@@ -41,6 +45,10 @@ const VERBS: Readonly<Record<string, Verb>> = {
   cook: verb(CookInput, cook),
   door: verb(DoorInput, door),
   clear: verb(ClearInput, clear),
+  reduce: verb(ReduceInput, reduceVerb),
+  sauce: verb(SauceInput, sauce),
+  salt: verb(SaltInput, salt),
+  scale: verb(ScaleInput, scale),
 };
 
 export const VERB_NAMES: readonly string[] = Object.keys(VERBS);

@@ -322,6 +322,68 @@ test("every verb answers, an unknown one is null", () => {
     "cook",
     "door",
     "clear",
+    "reduce",
+    "sauce",
+    "salt",
+    "scale",
   ]);
   expect(runVerb("dance", {})).toBeNull();
+});
+
+const POURED = { parts: [{ kind: "wine", volume_ml: 150 }], pan: { diameter_mm: 200 }, net_power_w: 900, start_c: 20 };
+const BUTTERED = {
+  base: { mass_g: 50, water_pct: 90, acid_pct: 3 },
+  add: [{ kind: "butter", mass_g: 150 }],
+  covers: 4,
+};
+const SCALED = { from_covers: 4, to_covers: 20, lines: [{ name: "butter", mass_g: 150, rule: "straight" }] };
+
+test("reduce: what was not there is null, half by fraction is half by volume", () => {
+  const stock = answer("reduce", { ...POURED, parts: [{ kind: "stock", volume_ml: 400 }], to_fraction: 0.5 });
+  expect(stock).toMatchObject({ alcohol_left_pct: null, acid_left_pct: null, limited_by: "power" });
+  expect((stock["final"] as { volume_ml: number }).volume_ml).toBeCloseTo(200, 3);
+  expect(answer("reduce", { ...POURED, to_ml: 50 })).toMatchObject({ acid_left_pct: 100 });
+});
+
+test("sauce, salt, scale answer in the keys of the contract", () => {
+  expect(answer("sauce", { ...BUTTERED, served_c: 52 })).toMatchObject({
+    holds: true,
+    state: "holds",
+    mass_g: 200,
+    g_per_cover: 50,
+  });
+  expect(answer("sauce", { ...BUTTERED, served_c: 57 })).toMatchObject({
+    holds: false,
+    state: "too-hot",
+    hold_c: { from: 30, to: 55 },
+    rescue: [{ bring_to_c: 52 }, { add: "cream", mass_g: 15 }],
+  });
+  expect(
+    answer("salt", { components: [{ name: "fish", mass_g: 160, salt_pct: 0 }], target_pct: 1 })["add_g"],
+  ).toBeCloseTo(1.616, 3);
+  expect(answer("scale", { ...SCALED, batch_most_covers: 12 })).toMatchObject({
+    lines: [{ name: "butter", mass_g: 750, note: null }],
+    batches: 2,
+    per_batch_covers: [10, 10],
+  });
+});
+
+test.each([
+  ["reduce", { ...POURED, to_ml: 50, to_fraction: 0.5 }, ""],
+  ["reduce", POURED, ""],
+  ["reduce", { ...POURED, to_ml: 151 }, "to_ml"],
+  ["reduce", { ...POURED, to_fraction: 0.01 }, "to_fraction"],
+  [
+    "reduce",
+    { ...POURED, to_ml: 50, parts: [{ kind: "wine", volume_ml: 150, abv_pct: 60, solids_pct: 60 }] },
+    "parts.0",
+  ],
+  ["sauce", { ...BUTTERED, served_c: 50, base: { mass_g: 50, water_pct: 90, acid_pct: 30 } }, "base"],
+  ["sauce", { ...BUTTERED, served_c: 50, add: [{ kind: "butter", mass_g: 9, fat_pct: 82, water_pct: 30 }] }, "add.0"],
+  ["sauce", { ...BUTTERED, served_c: 50, add: [{ kind: "lard", mass_g: 9 }] }, "add.0.kind"],
+  ["salt", { components: [{ name: "fish", mass_g: 160, salt_pct: 0 }], target_pct: 0 }, "target_pct"],
+  ["scale", { ...SCALED, lines: [{ name: "egg", mass_g: 60, rule: "piece" }] }, "lines.0.pieces"],
+  ["scale", { ...SCALED, lines: [{ name: "egg", mass_g: 60, rule: "salt", pieces: 2 }] }, "lines.0.pieces"],
+])("%s names what is wrong: %#", (verb, input, path) => {
+  expect(problem(verb, input)).toMatchObject({ path, message: expect.stringMatching(/\w/) as string });
 });

@@ -1,5 +1,6 @@
 import type { Quantity, Said, SaidValue } from "@/core/shared";
 import { block } from "./en/core/block";
+import { butter } from "./en/core/butter";
 import { coldchain } from "./en/core/coldchain";
 import { cure } from "./en/core/cure";
 import { freshness } from "./en/core/freshness";
@@ -11,7 +12,7 @@ import { shared } from "./en/core/shared";
 import { formatFor, type Format } from "./format/format";
 import { speaker } from "./translator";
 
-const ROOMS = { block, coldchain, cure, freshness, methods, plan, raw, safety, shared };
+const ROOMS = { block, butter, coldchain, cure, freshness, methods, plan, raw, safety, shared };
 
 const message = speaker(ROOMS);
 
