@@ -7,6 +7,7 @@ const SUBJECTS = [
   "heat",
   "safety",
   "freshness",
+  "larder",
   "coldchain",
   "cure",
   "block",

@@ -7,7 +7,8 @@ import { openDatabase } from "@/db/connection";
 import { appendEntry } from "@/db/ledger";
 import { listPlaces } from "@/db/house/places";
 import { placeReadings } from "@/db/schema/house";
-import { lots, lotStays, suppliers } from "@/db/schema/lots";
+import { addFishLot } from "@/db/lots/lotRows";
+import { lotStays, suppliers } from "@/db/schema/lots";
 import { stockOnIce } from "@/db/lots/stock";
 import { makeDemoHouse } from "@/demo/house";
 
@@ -35,37 +36,36 @@ export function makeTenYears(folder: string, nowMs: number) {
       const receivedAtMs = Math.round(endMs - (spanMs * (LOTS - index)) / LOTS);
       const id = `old-${index}`;
       const placeId = places[index % places.length]!.id;
-      tx.insert(lots)
-        .values({
-          id,
-          code: `Y${index}`,
-          supplierId: supplierIds[index % supplierIds.length]!,
-          receivedAtMs,
-          receivedBy: "Ylva",
-          speciesId: SPECIES[index % SPECIES.length]!.id,
-          form: "whole-gutted",
-          production: "wild",
-          area: "FAO 27.4.a",
-          gear: "Longline",
-          source: "Nattkrok",
-          caughtAtMs: receivedAtMs - DAY_MS,
-          massG: 5000,
-          remainingG: 0,
-          priceCentsPerKg: 900,
-          receiptC: 1.5,
-          grades: { skin: 0, eye: 1 },
-          verdict: "accept",
-          reasons: [
-            {
-              weight: "decides",
-              text: said("freshness.readingOfThePointsAsGood", { reading: 4 }),
-              source: "station rule",
-            },
-          ],
-          impliedIceDays: 1 + (index % 5),
-          status: "finished",
-        })
-        .run();
+      addFishLot(tx, {
+        id,
+        code: `Y${index}`,
+        supplierId: supplierIds[index % supplierIds.length]!,
+        receivedAtMs,
+        receivedBy: "Ylva",
+        speciesId: SPECIES[index % SPECIES.length]!.id,
+        form: "whole-gutted",
+        production: "wild",
+        area: "FAO 27.4.a",
+        gear: "Longline",
+        source: "Nattkrok",
+        caughtAtMs: receivedAtMs - DAY_MS,
+        massG: 5000,
+        remainingG: 0,
+        totalCents: 4500,
+        priceCentsPerKg: 900,
+        receiptC: 1.5,
+        grades: { skin: 0, eye: 1 },
+        verdict: "accept",
+        reasons: [
+          {
+            weight: "decides",
+            text: said("freshness.readingOfThePointsAsGood", { reading: 4 }),
+            source: "station rule",
+          },
+        ],
+        impliedIceDays: 1 + (index % 5),
+        status: "finished",
+      });
       tx.insert(lotStays)
         .values({ lotId: id, placeId, fromMs: receivedAtMs, toMs: receivedAtMs + 3 * DAY_MS })
         .run();

@@ -1,23 +1,53 @@
 import { createHash } from "node:crypto";
-import { and, desc, eq, gt, gte, lt, type SQL } from "drizzle-orm";
-import { checkChain, GENESIS_HASH, sealedText, type ChainCheck, type LedgerBody, type LedgerEntry } from "@/core/trace";
+import { and, desc, eq, getTableColumns, gt, gte, lt, type SQL } from "drizzle-orm";
+import {
+  checkChain,
+  GENESIS_HASH,
+  sealedText,
+  type ChainCheck,
+  type LedgerBody,
+  type LedgerEntry,
+  type Subject,
+} from "@/core/trace";
 import type { Db } from "./connection";
-import { ledger } from "./schema/ledger";
+import { ledger, ledgerSubjects } from "./schema/ledger";
 
 const digest = (text: string) => createHash("sha256").update(text).digest("hex");
 
 /** What most entries leave empty. */
 const NOTHING = { lotId: null, batchId: null, cookId: null, correctsSeq: null };
 
+type NewEntry = Omit<LedgerBody, keyof typeof NOTHING> &
+  Partial<LedgerBody> & {
+    /** What else it is about, to find it by, besides its lot, batch and cook. */
+    readonly subjects?: readonly Subject[];
+  };
+
 /** Adds one sealed entry; call it inside the transaction of the change it records. */
-export function appendEntry(db: Db, body: Omit<LedgerBody, keyof typeof NOTHING> & Partial<LedgerBody>): LedgerEntry {
+export function appendEntry(db: Db, { subjects = [], ...body }: NewEntry): LedgerEntry {
   const last = db.select({ hash: ledger.hash }).from(ledger).orderBy(desc(ledger.seq)).limit(1).get();
   // through JSON once, so that what is sealed is what will be read back
   const payload = JSON.parse(JSON.stringify(body.payload)) as Record<string, unknown>;
   const whole: LedgerBody = { ...NOTHING, ...body, payload };
   const prevHash = last?.hash ?? GENESIS_HASH;
   const sealed = { ...whole, payload, prevHash, hash: digest(sealedText(prevHash, whole)) };
-  return db.insert(ledger).values(sealed).returning().get();
+  const entry = db.insert(ledger).values(sealed).returning().get();
+  const named: readonly Subject[] = [
+    ...(
+      [
+        ["lot", entry.lotId],
+        ["batch", entry.batchId],
+        ["cook", entry.cookId],
+      ] as const
+    ).flatMap(([kind, id]) => (id === null ? [] : [{ kind, id }])),
+    ...subjects,
+  ];
+  for (const subject of named)
+    db.insert(ledgerSubjects)
+      .values({ seq: entry.seq, ...subject })
+      .onConflictDoNothing()
+      .run();
+  return entry;
 }
 
 const entries = (db: Db, where?: SQL) => db.select().from(ledger).where(where);
@@ -27,8 +57,17 @@ export const entriesBetween = (db: Db, fromMs: number, toMs: number): LedgerEntr
     .orderBy(desc(ledger.seq))
     .all();
 
-export const entriesOfLot = (db: Db, lotId: string): LedgerEntry[] =>
-  entries(db, eq(ledger.lotId, lotId)).orderBy(ledger.seq).all();
+export const entriesOfLot = (db: Db, lotId: string): LedgerEntry[] => entriesAbout(db, { kind: "lot", id: lotId });
+
+/** Every entry about a thing, the oldest first. */
+export const entriesAbout = (db: Db, { kind, id }: Subject): LedgerEntry[] =>
+  db
+    .select(getTableColumns(ledger))
+    .from(ledgerSubjects)
+    .innerJoin(ledger, eq(ledger.seq, ledgerSubjects.seq))
+    .where(and(eq(ledgerSubjects.kind, kind), eq(ledgerSubjects.id, id)))
+    .orderBy(ledger.seq)
+    .all();
 
 export const findEntry = (db: Db, seq: number): LedgerEntry | undefined => entries(db, eq(ledger.seq, seq)).get();
 

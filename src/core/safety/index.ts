@@ -10,7 +10,7 @@ export {
   TAG_RETENTION,
   type FrozenStretch,
 } from "./dates";
-export { ALLERGEN_LISTS, type AllergenId, type AllergenList } from "./data/allergens";
+export { ALLERGEN_IDS, ALLERGEN_LISTS, type AllergenId, type AllergenList } from "./data/allergens";
 export { PRACTICES, practiceOf, practiceSource, type Practice, type PracticeId } from "./data/practices";
 export { FOOD_CODE, HAZARDS_GUIDE } from "./data/editions";
 export { COOLING_RULES, COOLING_RULE_IDS, coolingRuleOf, type CoolingRuleId } from "./data/coolingRules";

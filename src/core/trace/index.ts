@@ -7,6 +7,8 @@ export {
   type LedgerBody,
   type LedgerEntry,
   type LedgerKind,
+  type Subject,
+  type SubjectKind,
 } from "./ledger";
 export {
   adviceFor,

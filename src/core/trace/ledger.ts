@@ -47,6 +47,10 @@ export type LedgerKind =
   | "hot-hold-ended"
   | "correction";
 
+/** What an entry can be about. */
+export type SubjectKind = "lot" | "batch" | "cook" | "place" | "make" | "spec" | "spot" | "hold";
+export type Subject = { readonly kind: SubjectKind; readonly id: string };
+
 /** What one entry says; the hash covers all of it and the hash before it. */
 export type LedgerBody = {
   readonly atMs: number;

@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { and, asc, desc, eq, gte, inArray } from "drizzle-orm";
+import { asc, desc, eq, gte, inArray } from "drizzle-orm";
 import type { PartUse, Side, SidesPlan, TrimUseId } from "@/core/block";
 import { err, ok, type Result } from "@/core/shared";
 import { makeChild, takeFrom } from "../lots/childLot";
@@ -7,7 +7,9 @@ import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { findPlace } from "../house/places";
 import { batches, portions, type StoredPreparation } from "../schema/cooks";
-import { lots } from "../schema/lots";
+import { keepMake } from "../larder/makes";
+import { onIce } from "../lots/lotRows";
+import { fishLots } from "../schema/lots";
 import { lotInHand } from "../lots/stock";
 import { inMetric } from "@/words/say";
 
@@ -54,11 +56,7 @@ export function cutBatch(
   const whole = lotInHand(db, wanted.lotId, atMs);
   return db.transaction((tx) => {
     const { lotId, sides, portionG, toleranceG, leanDeg, plan, trimUse } = wanted;
-    const lot = tx
-      .select()
-      .from(lots)
-      .where(and(eq(lots.id, lotId), eq(lots.status, "on-ice")))
-      .get();
+    const lot = onIce(tx, lotId);
     if (!lot || !whole) return err({ kind: "lotNotOnIce" });
     const sidesG = sides.reduce((sum, { massG }) => sum + massG, 0);
     if (sidesG > lot.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: lot.remainingG });
@@ -112,7 +110,22 @@ export function cutBatch(
             place,
           )
         : null;
-    const remainingG = takeFrom(tx, lot, sidesG, atMs);
+    const { leftG: remainingG, cents } = takeFrom(tx, lot, sidesG, atMs);
+    const trimCents = trim?.totalCents ?? 0;
+    const portionsG = kept.reduce((sum, { massG }) => sum + massG, 0);
+    keepMake(tx, {
+      id: batch.id,
+      kind: "cut",
+      atMs,
+      who,
+      facts: { code },
+      inputs: [{ lotId, massG: sidesG, cents }],
+      outputs: [
+        { label: "Portions", massG: portionsG, cents: cents - trimCents },
+        ...(trim ? [{ lotId: trim.id, label: "Trim", massG: trim.massG, cents: trimCents }] : []),
+      ],
+      losses: [{ kind: "trimmed", label: "Trim", massG: sidesG - portionsG - (trim?.massG ?? 0) }],
+    });
     appendEntry(tx, {
       atMs,
       who,
@@ -171,9 +184,9 @@ function withPortions(db: Db, rows: { batch: Batch; speciesId: string; lotCode: 
 
 const select = (db: Db) =>
   db
-    .select({ batch: batches, speciesId: lots.speciesId, lotCode: lots.code })
+    .select({ batch: batches, speciesId: fishLots.speciesId, lotCode: fishLots.code })
     .from(batches)
-    .innerJoin(lots, eq(batches.lotId, lots.id));
+    .innerJoin(fishLots, eq(batches.lotId, fishLots.id));
 
 /** Batches cut since `sinceMs` that still have an uncooked portion. */
 export function batchesToCook(db: Db, sinceMs: number): BatchWithPortions[] {

@@ -13,8 +13,9 @@ import { findSpecies, shortName, type Species } from "@/core/species";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { batches } from "../schema/cooks";
-import { lots } from "../schema/lots";
-import { boards, boardWashes, breakdowns, plates } from "../schema/block";
+import { fishLots } from "../schema/lots";
+import { boards, boardWashes, plates } from "../schema/block";
+import { makeInputs, makes } from "../schema/larder";
 
 type Stamp = { readonly who: string; readonly atMs: number };
 
@@ -43,23 +44,24 @@ export type BoardDay = { readonly work: readonly BoardWork[]; readonly washes: r
 /** What lay on which board since, and when boards were washed, newest first. */
 export function boardsSince(db: Db, sinceMs: number, own: readonly Species[]): BoardDay {
   const scheme = boardScheme(db);
-  const lot = { speciesId: lots.speciesId, form: lots.form };
+  const lot = { speciesId: fishLots.speciesId, form: fishLots.form };
   const cut = db
     .select({ ...lot, atMs: batches.cutAtMs })
     .from(batches)
-    .innerJoin(lots, eq(batches.lotId, lots.id))
+    .innerJoin(fishLots, eq(batches.lotId, fishLots.id))
     .where(gte(batches.cutAtMs, sinceMs))
     .all();
   const apart = db
-    .select({ ...lot, atMs: breakdowns.atMs })
-    .from(breakdowns)
-    .innerJoin(lots, eq(breakdowns.lotId, lots.id))
-    .where(gte(breakdowns.atMs, sinceMs))
+    .select({ ...lot, atMs: makes.atMs })
+    .from(makes)
+    .innerJoin(makeInputs, eq(makeInputs.makeId, makes.id))
+    .innerJoin(fishLots, eq(makeInputs.lotId, fishLots.id))
+    .where(and(eq(makes.kind, "breakdown"), gte(makes.atMs, sinceMs)))
     .all();
   const served = db
     .select({ ...lot, atMs: plates.atMs })
     .from(plates)
-    .innerJoin(lots, eq(plates.lotId, lots.id))
+    .innerJoin(fishLots, eq(plates.lotId, fishLots.id))
     .where(and(gte(plates.atMs, sinceMs)))
     .all();
   const asWork = (rows: typeof cut, raw: boolean): BoardWork[] =>

@@ -1,14 +1,17 @@
 import { randomUUID } from "node:crypto";
 import { and, desc, eq, gte, inArray } from "drizzle-orm";
 import { allocateBill, type Part, type PartUse } from "@/core/block";
-import { err, ok, type Result } from "@/core/shared";
+import { centsOf, shareCents } from "@/core/larder";
+import { err, groupBy, ok, type Result } from "@/core/shared";
 import { makeChild, takeFrom } from "../lots/childLot";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import type { Lot } from "../lots/lots";
 import { findPlace } from "../house/places";
-import { lots, suppliers } from "../schema/lots";
-import { breakdownParts, breakdowns } from "../schema/block";
+import { keepMake, type MakeLoss, type MakeOutput } from "../larder/makes";
+import { onIce } from "../lots/lotRows";
+import { makeInputs, makeLosses, makeOutputs, makes } from "../schema/larder";
+import { suppliers } from "../schema/lots";
 import { lotInHand } from "../lots/stock";
 
 export type WeighedPartIn = {
@@ -51,11 +54,7 @@ export function breakDown(
 ): Result<BreakdownDone, BreakdownError> {
   const whole = lotInHand(db, lotId, atMs);
   return db.transaction((tx) => {
-    const lot = tx
-      .select()
-      .from(lots)
-      .where(and(eq(lots.id, lotId), eq(lots.status, "on-ice")))
-      .get();
+    const lot = onIce(tx, lotId);
     if (!lot || !whole) return err({ kind: "notOnIce" });
     if (lot.state === "frozen") return err({ kind: "frozen" });
     if (wholeG > lot.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: lot.remainingG });
@@ -68,24 +67,39 @@ export function breakDown(
     const id = randomUUID();
     const { speciesId, supplierId, form } = lot;
     const lossG = Math.max(0, wholeG - partsG);
-    tx.insert(breakdowns).values({ id, lotId, atMs, who, wayId, form, speciesId, supplierId, wholeG, lossG }).run();
-    const bill = allocateBill(weighed, (wholeG / 1000) * lot.priceCentsPerKg);
+    const wholeCents = centsOf(lot.remainingCents, lot.remainingG, wholeG);
+    const bill = shareCents(wholeCents, allocateBill(weighed, wholeCents));
     const children: Lot[] = [];
+    const outputs: MakeOutput[] = [];
+    const losses: MakeLoss[] = [{ kind: "lost", label: "", massG: lossG }];
     for (const [index, { part, massG, use, placeId }] of weighed.entries()) {
-      let childId: string | null = null;
-      if (use !== "waste") {
-        const place = findPlace(tx, placeId)!;
-        const priceCentsPerKg = Math.round((bill[index]! / massG) * 1000);
-        const from = { lot, species: whole.species, life: whole.life, atMs, who, day };
-        const child = makeChild(tx, from, { massG, form: part.form, label: part.label, use, priceCentsPerKg }, place);
-        children.push(child);
-        childId = child.id;
+      if (use === "waste") {
+        losses.push({ kind: "wasted", label: part.label, partId: part.id, massG });
+        continue;
       }
-      tx.insert(breakdownParts)
-        .values({ breakdownId: id, partId: part.id, label: part.label, massG, use, childId })
-        .run();
+      const cents = bill[index]!;
+      const from = { lot, species: whole.species, life: whole.life, atMs, who, day };
+      const child = makeChild(
+        tx,
+        from,
+        { massG, form: part.form, label: part.label, use, cents },
+        findPlace(tx, placeId)!,
+      );
+      children.push(child);
+      outputs.push({ lotId: child.id, label: part.label, partId: part.id, use, massG, cents });
     }
-    const leftG = takeFrom(tx, lot, wholeG, atMs);
+    const { leftG } = takeFrom(tx, lot, wholeG, atMs);
+    const inputs = [{ lotId, massG: wholeG, cents: wholeCents }];
+    keepMake(tx, {
+      id,
+      kind: "breakdown",
+      atMs,
+      who,
+      facts: { wayId, form, speciesId, supplierId },
+      inputs,
+      outputs,
+      losses,
+    });
     const payload = {
       code: lot.code,
       way: wayId,
@@ -115,34 +129,74 @@ export function breakDown(
   });
 }
 
-export type BreakdownRow = typeof breakdowns.$inferSelect & {
-  readonly supplier: string;
-  readonly parts: readonly (typeof breakdownParts.$inferSelect)[];
+export type BreakdownPart = {
+  readonly partId: string;
+  readonly label: string;
+  readonly massG: number;
+  readonly use: PartUse;
+  readonly childId: string | null;
 };
+
+export type BreakdownRow = {
+  readonly id: string;
+  readonly lotId: string;
+  readonly atMs: number;
+  readonly who: string;
+  /** The way it was done, as the core names it. */
+  readonly wayId: string;
+  readonly form: string;
+  readonly speciesId: string;
+  readonly supplierId: string;
+  readonly supplier: string;
+  readonly wholeG: number;
+  readonly lossG: number;
+  readonly parts: readonly BreakdownPart[];
+};
+
+type BreakdownFacts = Pick<BreakdownRow, "wayId" | "form" | "speciesId" | "supplierId">;
 
 /** What was taken apart since, newest first. */
 export function breakdownsSince(db: Db, sinceMs: number): BreakdownRow[] {
   const rows = db
-    .select({ breakdown: breakdowns, supplier: suppliers.name })
-    .from(breakdowns)
-    .innerJoin(suppliers, eq(breakdowns.supplierId, suppliers.id))
-    .where(gte(breakdowns.atMs, sinceMs))
-    .orderBy(desc(breakdowns.atMs))
+    .select({ make: makes, lotId: makeInputs.lotId, wholeG: makeInputs.massG })
+    .from(makes)
+    .innerJoin(makeInputs, eq(makeInputs.makeId, makes.id))
+    .where(and(eq(makes.kind, "breakdown"), gte(makes.atMs, sinceMs)))
+    .orderBy(desc(makes.atMs))
     .all();
   if (rows.length === 0) return [];
-  const all = db
-    .select()
-    .from(breakdownParts)
-    .where(
-      inArray(
-        breakdownParts.breakdownId,
-        rows.map(({ breakdown }) => breakdown.id),
-      ),
-    )
-    .all();
-  return rows.map(({ breakdown, supplier }) => ({
-    ...breakdown,
-    supplier,
-    parts: all.filter(({ breakdownId }) => breakdownId === breakdown.id),
-  }));
+  const ids = rows.map(({ make }) => make.id);
+  const kept = groupBy(
+    db.select().from(makeOutputs).where(inArray(makeOutputs.makeId, ids)).all(),
+    ({ makeId }) => makeId,
+  );
+  const lost = groupBy(
+    db.select().from(makeLosses).where(inArray(makeLosses.makeId, ids)).all(),
+    ({ makeId }) => makeId,
+  );
+  const names = new Map(
+    db
+      .select()
+      .from(suppliers)
+      .all()
+      .map(({ id, name }) => [id, name]),
+  );
+  return rows.map(({ make: { id, atMs, who, facts }, lotId, wholeG }) => {
+    const known = facts as BreakdownFacts;
+    const losses = lost.get(id) ?? [];
+    const parts = [
+      ...(kept.get(id) ?? []).map(({ partId, label, massG, use, lotId: childId }) => ({
+        partId: partId!,
+        label,
+        massG,
+        use: use as PartUse,
+        childId,
+      })),
+      ...losses
+        .filter(({ kind }) => kind === "wasted")
+        .map(({ partId, label, massG }) => ({ partId: partId!, label, massG, use: "waste" as const, childId: null })),
+    ];
+    const lossG = losses.reduce((sum, { kind, massG }) => (kind === "lost" ? sum + massG : sum), 0);
+    return { id, lotId: lotId!, atMs, who, ...known, supplier: names.get(known.supplierId)!, wholeG, lossG, parts };
+  });
 }

@@ -1,12 +1,13 @@
 import { randomUUID } from "node:crypto";
-import { and, eq } from "drizzle-orm";
+import { eq } from "drizzle-orm";
 import type { PieceShape } from "@/core/cooking";
 import { err, ok, type Result } from "@/core/shared";
+import { keepMake } from "../larder/makes";
 import { takeFrom } from "../lots/childLot";
+import { onIce } from "../lots/lotRows";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { batches, portions } from "../schema/cooks";
-import { lots } from "../schema/lots";
 import type { Batch } from "./batches";
 
 export type CountedPieces = {
@@ -26,11 +27,7 @@ export function countBatch(
   { who, atMs }: { readonly who: string; readonly atMs: number },
 ): Result<Batch, CountError> {
   return db.transaction((tx) => {
-    const lot = tx
-      .select()
-      .from(lots)
-      .where(and(eq(lots.id, lotId), eq(lots.status, "on-ice")))
-      .get();
+    const lot = onIce(tx, lotId);
     if (!lot) return err({ kind: "lotNotOnIce" });
     const massG = count * pieceG;
     if (massG > lot.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: lot.remainingG });
@@ -59,7 +56,17 @@ export function countBatch(
         .values({ batchId: batch.id, position, fromMm: 0, toMm: 0, massG: pieceG, ...size })
         .run();
     }
-    const leftG = takeFrom(tx, lot, massG, atMs);
+    const { leftG, cents } = takeFrom(tx, lot, massG, atMs);
+    keepMake(tx, {
+      id: batch.id,
+      kind: "cut",
+      atMs,
+      who,
+      facts: { code: batch.code },
+      inputs: [{ lotId, massG, cents }],
+      outputs: [{ label: "Portions", massG, cents }],
+      losses: [],
+    });
     const payload = { code: batch.code, count, pieceG, sizeMm, leftG };
     appendEntry(tx, { atMs, who, kind: "pieces-counted", lotId, batchId: batch.id, payload });
     return ok(batch);

@@ -2,11 +2,14 @@ import { randomUUID } from "node:crypto";
 import { eq } from "drizzle-orm";
 import type { PartUse } from "@/core/block";
 import { goneAfterCut, isReadyToEat, type Form, type LotLife, type LotState } from "@/core/freshness";
+import { centsOf } from "@/core/larder";
 import type { Species } from "@/core/species";
 import type { Db } from "../connection";
-import { leaveIce, type Lot } from "./lots";
+import { addFishLot, lighten, type Lot } from "./lotRows";
+import { leaveIce } from "./lots";
 import type { Place } from "../house/places";
-import { lots, lotStays } from "../schema/lots";
+import { lots } from "../schema/larder";
+import { lotStays } from "../schema/lots";
 
 /** What lying in a place of this kind makes of a lot: a freezer freezes, a refrigerator thaws what was frozen. */
 export function stateIn(lot: Pick<Lot, "state">, kind: string): LotState {
@@ -29,7 +32,8 @@ export type ChildPart = {
   readonly form: Form;
   readonly label?: string;
   readonly use?: PartUse;
-  readonly priceCentsPerKg?: number;
+  /** Its share of what the whole cost, cents; left out: by weight. */
+  readonly cents?: number;
 };
 
 /**
@@ -44,41 +48,44 @@ export function makeChild(db: Db, whole: Whole, part: ChildPart, place: Pick<Pla
   const state: LotState = killed && lying === "live" ? "chilled" : lying;
   const thawed = state === "thawed" && lot.state === "frozen";
   const gone = killed ? 0 : goneAfterCut(life.startIceDays + life.usedIceDays, species, lot.form, part.form);
-  const { id: _id, code, ...inherited } = lot;
-  const child = db
-    .insert(lots)
-    .values({
-      ...inherited,
-      id: randomUUID(),
-      code: `${code}.${siblings + 1}`,
-      parentId: lot.id,
-      form: part.form,
-      massG: part.massG,
-      remainingG: part.massG,
-      statedMassG: null,
-      status: "on-ice",
-      inheritedIceDays: gone,
-      receivedAtMs: atMs,
-      receivedBy: who,
-      placeId: place.id,
-      state,
-      onceFrozen: lot.onceFrozen || state === "frozen",
-      thawedOn: thawed ? day : lot.thawedOn,
-      openedOn: lot.openedOn ?? (isReadyToEat(part.form) && !isReadyToEat(lot.form) ? day : null),
-      priceCentsPerKg: part.priceCentsPerKg ?? lot.priceCentsPerKg,
-      partLabel: part.label ?? lot.partLabel,
-      partUse: part.use ?? lot.partUse,
-    })
-    .returning()
-    .get();
+  const { id: _id, code, itemId: _item, remainingCents: _left, useByMs: _until, allergens: _own, ...inherited } = lot;
+  const totalCents = part.cents ?? centsOf(lot.remainingCents, lot.remainingG, part.massG);
+  const child = addFishLot(db, {
+    ...inherited,
+    id: randomUUID(),
+    code: `${code}.${siblings + 1}`,
+    parentId: lot.id,
+    form: part.form,
+    massG: part.massG,
+    remainingG: part.massG,
+    statedMassG: null,
+    status: "on-ice",
+    inheritedIceDays: gone,
+    receivedAtMs: atMs,
+    receivedBy: who,
+    placeId: place.id,
+    state,
+    onceFrozen: lot.onceFrozen || state === "frozen",
+    thawedOn: thawed ? day : lot.thawedOn,
+    openedOn: lot.openedOn ?? (isReadyToEat(part.form) && !isReadyToEat(lot.form) ? day : null),
+    totalCents,
+    priceCentsPerKg: part.cents === undefined ? lot.priceCentsPerKg : Math.round((part.cents / part.massG) * 1000),
+    partLabel: part.label ?? lot.partLabel,
+    partUse: part.use ?? lot.partUse,
+  });
   db.insert(lotStays).values({ lotId: child.id, placeId: place.id, fromMs: atMs }).run();
   return child;
 }
 
-/** Makes a lot lighter by `massG`; less than a gram left takes it off the ice. Answers with what is left. */
-export function takeFrom(db: Db, lot: Lot, massG: number, atMs: number): number {
-  const remainingG = Math.max(0, lot.remainingG - massG);
-  if (remainingG < 1) leaveIce(db, lot.id, atMs);
-  else db.update(lots).set({ remainingG }).where(eq(lots.id, lot.id)).run();
-  return remainingG;
+/** Makes a lot lighter by `massG`; less than a gram left takes it off the ice. Answers with what is left and the cents that went. */
+export function takeFrom(
+  db: Db,
+  lot: Pick<Lot, "id" | "remainingG" | "remainingCents">,
+  massG: number,
+  atMs: number,
+): { readonly leftG: number; readonly cents: number } {
+  const taken = lighten(db, lot, massG);
+  if (taken.leftG >= 1) return taken;
+  leaveIce(db, lot.id, atMs);
+  return { ...taken, cents: lot.remainingCents };
 }

@@ -15,7 +15,7 @@ import { findLot, receiveDelivery, type NewLot } from "./lots";
 import { moveLot, openPack, splitLot, wasteLot } from "./movements";
 import { addReadings, findPlace, historyOf, listPlaces, readingsSince, setPlace } from "../house/places";
 import { oldFile } from "../oldFile.testkit";
-import { lots, lotStays } from "../schema/lots";
+import { fish, lotStays } from "../schema/lots";
 import { addOwnSpecies, listOwnSpecies } from "../house/species";
 import { lotInHand, stockOnIce } from "./stock";
 import { supplierRecord } from "./supplierRecord";
@@ -319,7 +319,7 @@ test("a species of the house can be received and lives like its facts", () => {
   expect(addOwnSpecies(db, tusk, "Ylva", NOW)).toBe(true);
   expect(addOwnSpecies(db, tusk, "Ylva", NOW)).toBe(false);
   const lot = take(db, room, 24);
-  db.update(lots).set({ speciesId: "own-tusk" }).where(eq(lots.id, lot.id)).run();
+  db.update(fish).set({ speciesId: "own-tusk" }).where(eq(fish.lotId, lot.id)).run();
   expect(listOwnSpecies(db)).toHaveLength(1);
   expect(lotInHand(db, lot.id, NOW)!.life.lifeDays).toBe(9);
 });

@@ -1,14 +1,16 @@
 import { randomUUID } from "node:crypto";
-import { and, asc, desc, eq, gte, inArray, isNull, like } from "drizzle-orm";
+import { and, asc, desc, eq, getViewSelectedFields, gte, inArray, isNull, like } from "drizzle-orm";
 import { usualStateOf, type DoorJudgement, type Form, type Grades } from "@/core/freshness";
 import type { Provenance } from "@/core/trace";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { keepTagWhenGone } from "./tagRetention";
-import { deliveries, lots, lotStays, suppliers } from "../schema/lots";
+import { lots } from "../schema/larder";
+import { deliveries, fishLots, lotStays, suppliers } from "../schema/lots";
+import { addFishLot, onIce, type Lot } from "./lotRows";
 import { inMetric } from "@/words/say";
 
-export type Lot = typeof lots.$inferSelect;
+export type { Lot } from "./lotRows";
 export type LotWithSupplier = Lot & { readonly supplier: string };
 
 export type NewLot = {
@@ -79,28 +81,25 @@ export function receiveDelivery(db: Db, supplier: string, judged: readonly Judge
     return judged.map(({ lot: facts, judgement }) => {
       const { frozen, placeId, ...columns } = facts;
       const refused = judgement.verdict === "refuse";
-      const lot = tx
-        .insert(lots)
-        .values({
-          ...columns,
-          id: randomUUID(),
-          code: nextCode(tx, stamp.dayStamp),
-          supplierId: bySupplier,
-          deliveryId,
-          receivedAtMs: atMs,
-          receivedBy: who,
-          remainingG: refused ? 0 : facts.massG,
-          verdict: judgement.verdict,
-          reasons: judgement.reasons,
-          impliedIceDays: frozen ? 0 : judgement.reading.impliedIceDays,
-          status: refused ? "refused" : "on-ice",
-          state: usualStateOf(facts.form, frozen, facts.provenance.defrosted === true),
-          thawedOn: !frozen && facts.provenance.defrosted === true ? stamp.day : null,
-          onceFrozen: frozen || facts.provenance.defrosted === true,
-          placeId: refused ? null : placeId,
-        })
-        .returning()
-        .get();
+      const lot = addFishLot(tx, {
+        ...columns,
+        totalCents: Math.round((facts.massG / 1000) * facts.priceCentsPerKg),
+        id: randomUUID(),
+        code: nextCode(tx, stamp.dayStamp),
+        supplierId: bySupplier,
+        deliveryId,
+        receivedAtMs: atMs,
+        receivedBy: who,
+        remainingG: refused ? 0 : facts.massG,
+        verdict: judgement.verdict,
+        reasons: judgement.reasons,
+        impliedIceDays: frozen ? 0 : judgement.reading.impliedIceDays,
+        status: refused ? "refused" : "on-ice",
+        state: usualStateOf(facts.form, frozen, facts.provenance.defrosted === true),
+        thawedOn: !frozen && facts.provenance.defrosted === true ? stamp.day : null,
+        onceFrozen: frozen || facts.provenance.defrosted === true,
+        placeId: refused ? null : placeId,
+      });
       if (!refused) tx.insert(lotStays).values({ lotId: lot.id, placeId, fromMs: atMs }).run();
       appendEntry(tx, {
         atMs,
@@ -123,24 +122,29 @@ export function receiveDelivery(db: Db, supplier: string, judged: readonly Judge
   });
 }
 
+const FISH_LOT = getViewSelectedFields(fishLots);
+
 const withSupplier = (db: Db) =>
-  db.select({ lot: lots, supplier: suppliers.name }).from(lots).innerJoin(suppliers, eq(lots.supplierId, suppliers.id));
+  db
+    .select({ lot: FISH_LOT, supplier: suppliers.name })
+    .from(fishLots)
+    .innerJoin(suppliers, eq(fishLots.supplierId, suppliers.id));
 
 const flat = ({ lot, supplier }: { lot: Lot; supplier: string }): LotWithSupplier => ({ ...lot, supplier });
 
 export const lotsOnIce = (db: Db): LotWithSupplier[] =>
-  withSupplier(db).where(eq(lots.status, "on-ice")).orderBy(asc(lots.receivedAtMs)).all().map(flat);
+  withSupplier(db).where(eq(fishLots.status, "on-ice")).orderBy(asc(fishLots.receivedAtMs)).all().map(flat);
 
 export const lotsReceivedSince = (db: Db, sinceMs: number): LotWithSupplier[] =>
   withSupplier(db)
-    .where(gte(lots.receivedAtMs, sinceMs))
-    .orderBy(desc(lots.receivedAtMs))
+    .where(gte(fishLots.receivedAtMs, sinceMs))
+    .orderBy(desc(fishLots.receivedAtMs))
     .all()
     .map(flat)
     .filter(({ parentId }) => parentId === null);
 
 export function findLot(db: Db, id: string): LotWithSupplier | undefined {
-  const row = withSupplier(db).where(eq(lots.id, id)).get();
+  const row = withSupplier(db).where(eq(fishLots.id, id)).get();
   return row && flat(row);
 }
 
@@ -148,26 +152,26 @@ export const findLots = (db: Db, ids: readonly string[]): LotWithSupplier[] =>
   ids.length === 0
     ? []
     : withSupplier(db)
-        .where(inArray(lots.id, [...ids]))
+        .where(inArray(fishLots.id, [...ids]))
         .all()
         .map(flat);
 
 export const childLots = (db: Db, parentId: string): LotWithSupplier[] =>
-  withSupplier(db).where(eq(lots.parentId, parentId)).orderBy(asc(lots.receivedAtMs)).all().map(flat);
+  withSupplier(db).where(eq(fishLots.parentId, parentId)).orderBy(asc(fishLots.receivedAtMs)).all().map(flat);
 
 /** The last delivery of this supplier, to copy what does not change from it. */
 export function lastLotsOf(db: Db, supplier: string): LotWithSupplier[] {
-  const fromDoor = isNull(lots.parentId);
+  const fromDoor = isNull(fishLots.parentId);
   const last = withSupplier(db)
     .where(and(eq(suppliers.name, supplier), fromDoor))
-    .orderBy(desc(lots.receivedAtMs))
+    .orderBy(desc(fishLots.receivedAtMs))
     .limit(1)
     .get();
   if (!last) return [];
   const { deliveryId } = last.lot;
   if (deliveryId === null) return [flat(last)];
   return withSupplier(db)
-    .where(and(eq(lots.deliveryId, deliveryId), fromDoor))
+    .where(and(eq(fishLots.deliveryId, deliveryId), fromDoor))
     .all()
     .map(flat);
 }
@@ -175,11 +179,7 @@ export function lastLotsOf(db: Db, supplier: string): LotWithSupplier[] {
 /** Takes a lot off the ice: used up or sent back. What is thrown away goes through `wasteLot`. */
 export function finishLot(db: Db, id: string, reason: string, who: string, atMs: number): boolean {
   return db.transaction((tx) => {
-    const lot = tx
-      .select()
-      .from(lots)
-      .where(and(eq(lots.id, id), eq(lots.status, "on-ice")))
-      .get();
+    const lot = onIce(tx, id);
     if (!lot) return false;
     leaveIce(tx, id, atMs);
     keepTagWhenGone(tx, id, who, atMs);
@@ -196,7 +196,7 @@ export function finishLot(db: Db, id: string, reason: string, who: string, atMs:
 
 /** Marks a lot finished and ends its stay. */
 export function leaveIce(db: Db, lotId: string, atMs: number): void {
-  db.update(lots).set({ status: "finished", remainingG: 0 }).where(eq(lots.id, lotId)).run();
+  db.update(lots).set({ status: "finished", remainingG: 0, remainingCents: 0 }).where(eq(lots.id, lotId)).run();
   endStay(db, lotId, atMs);
 }
 

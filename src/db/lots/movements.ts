@@ -1,12 +1,15 @@
-import { and, eq } from "drizzle-orm";
+import { eq } from "drizzle-orm";
 import type { Form } from "@/core/freshness";
 import { err, ok, type Result } from "@/core/shared";
 import { makeChild, stateIn, takeFrom } from "./childLot";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
-import { endStay, leaveIce, type Lot } from "./lots";
+import { fishLot, lighten, onIce, type Lot } from "./lotRows";
+import { endStay, leaveIce } from "./lots";
 import { findPlace } from "../house/places";
-import { lots, lotStays, waste } from "../schema/lots";
+import { keepMake } from "../larder/makes";
+import { lots } from "../schema/larder";
+import { fish, lotStays, waste } from "../schema/lots";
 import { lotInHand } from "./stock";
 import { keepTagWhenGone } from "./tagRetention";
 
@@ -17,13 +20,6 @@ export type MoveError =
   | { readonly kind: "noSuchPlace" }
   | { readonly kind: "moreThanLeft"; readonly leftG: number }
   | { readonly kind: "alreadyThere" };
-
-const onIce = (db: Db, id: string): Lot | undefined =>
-  db
-    .select()
-    .from(lots)
-    .where(and(eq(lots.id, id), eq(lots.status, "on-ice")))
-    .get();
 
 /** Moves a lot; into a freezer it is frozen from now on, out of it it thaws. `day` is the house's today. */
 export function moveLot(
@@ -44,17 +40,12 @@ export function moveLot(
     endStay(tx, lotId, atMs);
     tx.insert(lotStays).values({ lotId, placeId, fromMs: atMs }).run();
     const thawed = state === "thawed" && lot.state === "frozen";
-    const moved = tx
-      .update(lots)
-      .set({
-        placeId,
-        state,
-        onceFrozen: lot.onceFrozen || state === "frozen",
-        thawedOn: thawed ? day : lot.thawedOn,
-      })
-      .where(eq(lots.id, lotId))
-      .returning()
-      .get();
+    tx.update(lots).set({ placeId, state }).where(eq(lots.id, lotId)).run();
+    tx.update(fish)
+      .set({ onceFrozen: lot.onceFrozen || state === "frozen", thawedOn: thawed ? day : lot.thawedOn })
+      .where(eq(fish.lotId, lotId))
+      .run();
+    const moved = fishLot(tx, lotId);
     const payload = { code: lot.code, from, to: place.name, state, was: lot.state };
     appendEntry(tx, { atMs, who, kind: "lot-moved", lotId, payload });
     return ok(moved);
@@ -85,7 +76,17 @@ export function splitLot(
       { ...part, massG },
       place,
     );
-    const remainingG = takeFrom(tx, lot, massG, atMs);
+    const { leftG: remainingG, cents } = takeFrom(tx, lot, massG, atMs);
+    keepMake(tx, {
+      id: `split:${child.id}`,
+      kind: "split",
+      atMs,
+      who,
+      facts: {},
+      inputs: [{ lotId, massG, cents }],
+      outputs: [{ lotId: child.id, label: child.partLabel ?? "", massG, cents }],
+      losses: [],
+    });
     const payload = {
       code: lot.code,
       child: child.code,
@@ -114,7 +115,7 @@ export function openPack(db: Db, lotId: string, { day, openDays }: Opened, { who
     const lot = onIce(tx, lotId);
     if (!lot || lot.openedOn !== null) return false;
     const provenance = openDays === null ? lot.provenance : { ...lot.provenance, openDays };
-    tx.update(lots).set({ openedOn: day, provenance }).where(eq(lots.id, lotId)).run();
+    tx.update(fish).set({ openedOn: day, provenance }).where(eq(fish.lotId, lotId)).run();
     appendEntry(tx, { atMs, who, kind: "lot-opened", lotId, payload: { code: lot.code, day, openDays } });
     return true;
   });
@@ -134,13 +135,12 @@ export function wasteLot(
     if (!lot) return err({ kind: "notOnIce" });
     if (massG > lot.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: lot.remainingG });
     const gone = Math.min(massG, lot.remainingG);
-    const costCents = Math.round((gone / 1000) * lot.priceCentsPerKg);
+    const { leftG: remainingG, cents: costCents } = lighten(tx, lot, gone);
     tx.insert(waste).values({ lotId, atMs, who, massG: gone, reason, costCents }).run();
-    const remainingG = lot.remainingG - gone;
     if (remainingG < 1) {
       leaveIce(tx, lotId, atMs);
       keepTagWhenGone(tx, lotId, who, atMs);
-    } else tx.update(lots).set({ remainingG }).where(eq(lots.id, lotId)).run();
+    }
     appendEntry(tx, {
       atMs,
       who,

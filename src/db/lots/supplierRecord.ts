@@ -1,7 +1,7 @@
 import { and, asc, eq, gte, isNull } from "drizzle-orm";
 import type { Db } from "../connection";
 import { listSuppliers, type LotWithSupplier } from "./lots";
-import { lots, suppliers } from "../schema/lots";
+import { fishLots, suppliers } from "../schema/lots";
 
 export type SupplierRecord = {
   readonly supplier: string;
@@ -24,25 +24,25 @@ export type SupplierRecord = {
 };
 
 const COLUMNS = {
-  lotId: lots.id,
-  code: lots.code,
-  atMs: lots.receivedAtMs,
-  speciesId: lots.speciesId,
-  iceDays: lots.impliedIceDays,
-  verdict: lots.verdict,
-  onceFrozen: lots.onceFrozen,
-  massG: lots.massG,
-  statedMassG: lots.statedMassG,
+  lotId: fishLots.id,
+  code: fishLots.code,
+  atMs: fishLots.receivedAtMs,
+  speciesId: fishLots.speciesId,
+  iceDays: fishLots.impliedIceDays,
+  verdict: fishLots.verdict,
+  onceFrozen: fishLots.onceFrozen,
+  massG: fishLots.massG,
+  statedMassG: fishLots.statedMassG,
 };
 
 /** What a supplier has brought since a day: how much of it stayed, how fresh it came, how short it weighed. */
 export function supplierRecord(db: Db, supplier: string, sinceMs = 0): SupplierRecord {
   const rows = db
     .select(COLUMNS)
-    .from(lots)
-    .innerJoin(suppliers, eq(lots.supplierId, suppliers.id))
-    .where(and(eq(suppliers.name, supplier), gte(lots.receivedAtMs, sinceMs), isNull(lots.parentId)))
-    .orderBy(asc(lots.receivedAtMs))
+    .from(fishLots)
+    .innerJoin(suppliers, eq(fishLots.supplierId, suppliers.id))
+    .where(and(eq(suppliers.name, supplier), gte(fishLots.receivedAtMs, sinceMs), isNull(fishLots.parentId)))
+    .orderBy(asc(fishLots.receivedAtMs))
     .all();
   const count = (verdict: LotWithSupplier["verdict"]) => rows.filter((row) => row.verdict === verdict).length;
   const chilled = rows.filter(({ onceFrozen }) => !onceFrozen);

@@ -7,11 +7,11 @@ import { tagFacts } from "@/house/holdFacts";
 import { findHouse } from "../house/house";
 import { appendEntry } from "../ledger";
 import { batches, portions } from "../schema/cooks";
-import { holds, lots } from "../schema/lots";
+import { holds, fishLots } from "../schema/lots";
 
-type Lot = typeof lots.$inferSelect;
+type Lot = typeof fishLots.$inferSelect;
 
-const lotOf = (db: Db, id: string): Lot | undefined => db.select().from(lots).where(eq(lots.id, id)).get();
+const lotOf = (db: Db, id: string): Lot | undefined => db.select().from(fishLots).where(eq(fishLots.id, id)).get();
 
 function rootOf(db: Db, lot: Lot): Lot {
   const parent = lot.parentId === null ? undefined : lotOf(db, lot.parentId);
@@ -29,8 +29,8 @@ function anyLeft(db: Db, lot: Lot): boolean {
   if (uncooked) return true;
   return db
     .select()
-    .from(lots)
-    .where(eq(lots.parentId, lot.id))
+    .from(fishLots)
+    .where(eq(fishLots.parentId, lot.id))
     .all()
     .some((child) => anyLeft(db, child));
 }

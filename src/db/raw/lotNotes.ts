@@ -5,7 +5,7 @@ import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { findLot } from "../lots/lots";
 import { lotNotes } from "../schema/block";
-import { lots } from "../schema/lots";
+import { fish } from "../schema/lots";
 
 type Stamp = { readonly who: string; readonly atMs: number };
 
@@ -54,9 +54,9 @@ export function addPapers(db: Db, lotId: string, papers: LotPapers, { who, atMs 
   return db.transaction((tx) => {
     const lot = findLot(tx, lotId);
     if (!lot || lot.status !== "on-ice") return false;
-    tx.update(lots)
+    tx.update(fish)
       .set({ provenance: { ...lot.provenance, ...papers } })
-      .where(eq(lots.id, lotId))
+      .where(eq(fish.lotId, lotId))
       .run();
     appendEntry(tx, { atMs, who, kind: "lot-noted", lotId, payload: { code: lot.code, note: "papers", ...papers } });
     return true;

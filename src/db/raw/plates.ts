@@ -1,14 +1,16 @@
 import { randomUUID } from "node:crypto";
-import { and, desc, eq, gte } from "drizzle-orm";
+import { desc, eq, gte } from "drizzle-orm";
 import { ruleWords, type Clearance } from "@/core/raw";
 import { err, ok, type Result, type Said } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
+import { keepMake } from "../larder/makes";
 import { takeFrom } from "../lots/childLot";
+import { onIce } from "../lots/lotRows";
 import { lotInHand } from "../lots/stock";
 import { keepTagWhenGone } from "../lots/tagRetention";
 import { plates } from "../schema/block";
-import { lots } from "../schema/lots";
+import { fishLots } from "../schema/lots";
 import { clearLot } from "./rawLots";
 import { inMetric } from "@/words/say";
 
@@ -33,18 +35,26 @@ export function servePlates(db: Db, wanted: NewPlates, { who, atMs }: Stamp): Re
   const { clearance } = clearLot(db, lot, wanted.dish, atMs);
   if (clearance.answer !== "yes") return err({ kind: "notCleared", why: clearance.headline });
   return db.transaction((tx) => {
-    const row = tx
-      .select()
-      .from(lots)
-      .where(and(eq(lots.id, wanted.lotId), eq(lots.status, "on-ice")))
-      .get();
+    const row = onIce(tx, wanted.lotId);
     if (!row) return err({ kind: "notOnIce" });
     if (wanted.usedG > row.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: row.remainingG });
     const rule = ruleWords(clearance.rule);
+    const id = randomUUID();
     tx.insert(plates)
-      .values({ id: randomUUID(), ...wanted, atMs, who, rule, record: inMetric(clearance.record) })
+      .values({ id, ...wanted, atMs, who, rule, record: inMetric(clearance.record) })
       .run();
-    const leftG = takeFrom(tx, row, wanted.usedG, atMs);
+    const { leftG, cents } = takeFrom(tx, row, wanted.usedG, atMs);
+    const platedG = Math.min(wanted.usedG, wanted.covers * wanted.gramsPerCover);
+    keepMake(tx, {
+      id,
+      kind: "raw-plates",
+      atMs,
+      who,
+      facts: { dish: wanted.dish, covers: wanted.covers },
+      inputs: [{ lotId: row.id, massG: wanted.usedG, cents }],
+      outputs: [{ label: "Plates", massG: platedG, cents }],
+      losses: [{ kind: "trimmed", label: "", massG: wanted.usedG - platedG }],
+    });
     keepTagWhenGone(tx, row.id, who, atMs);
     const { lotId, ...facts } = wanted;
     const payload = {
@@ -66,9 +76,9 @@ export type PlatesRow = typeof plates.$inferSelect & { readonly code: string; re
 
 const platesWithLot = (db: Db) =>
   db
-    .select({ plate: plates, code: lots.code, speciesId: lots.speciesId })
+    .select({ plate: plates, code: fishLots.code, speciesId: fishLots.speciesId })
     .from(plates)
-    .innerJoin(lots, eq(plates.lotId, lots.id));
+    .innerJoin(fishLots, eq(plates.lotId, fishLots.id));
 
 export const platesSince = (db: Db, sinceMs: number): PlatesRow[] =>
   platesWithLot(db)

@@ -1,46 +1,6 @@
 import { index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
-import type { BoardColour, BoardUse, PartUse } from "@/core/block";
-import { lots } from "./lots";
-
-/** One animal, or several of a lot together, taken apart. */
-export const breakdowns = sqliteTable(
-  "breakdowns",
-  {
-    id: text("id").primaryKey(),
-    lotId: text("lot_id")
-      .notNull()
-      .references(() => lots.id),
-    atMs: integer("at_ms").notNull(),
-    who: text("who").notNull(),
-    /** The way it was done, as the core names it. */
-    wayId: text("way_id").notNull(),
-    form: text("form").notNull(),
-    speciesId: text("species_id").notNull(),
-    supplierId: text("supplier_id").notNull(),
-    wholeG: real("whole_g").notNull(),
-    lossG: real("loss_g").notNull(),
-  },
-  (table) => [
-    index("breakdowns_by_lot").on(table.lotId),
-    index("breakdowns_by_species").on(table.speciesId, table.atMs),
-  ],
-);
-
-export const breakdownParts = sqliteTable(
-  "breakdown_parts",
-  {
-    id: integer("id").primaryKey({ autoIncrement: true }),
-    breakdownId: text("breakdown_id")
-      .notNull()
-      .references(() => breakdowns.id),
-    partId: text("part_id").notNull(),
-    label: text("label").notNull(),
-    massG: real("mass_g").notNull(),
-    use: text("use").$type<PartUse>().notNull(),
-    childId: text("child_id").references(() => lots.id),
-  },
-  (table) => [index("breakdown_parts_by_breakdown").on(table.breakdownId)],
-);
+import type { BoardColour, BoardUse } from "@/core/block";
+import { lots } from "./larder";
 
 /** A scale that sends what lies on it. */
 export const scales = sqliteTable("scales", {

@@ -2,7 +2,7 @@ import { index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core
 import type { Preparation, PreparationStep, Side } from "@/core/block";
 import type { PieceShape } from "@/core/cooking";
 import type { StoredPlan } from "@/house/storedPlan";
-import { lots } from "./lots";
+import { lots } from "./larder";
 
 /** What was done to the portions of a batch, and the piece that came of it. */
 export type StoredPreparation = Preparation & { readonly steps: readonly PreparationStep[] };

@@ -1,6 +1,6 @@
-import { index, integer, sqliteTable, text } from "drizzle-orm/sqlite-core";
-import type { LedgerKind } from "@/core/trace";
-import { lots } from "./lots";
+import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import type { LedgerKind, SubjectKind } from "@/core/trace";
+import { lots } from "./larder";
 import { batches, cooks } from "./cooks";
 
 /** The record of the house: only ever added to, each entry sealed with the hash of the one before. */
@@ -20,4 +20,20 @@ export const ledger = sqliteTable(
     hash: text("hash").notNull().unique(),
   },
   (table) => [index("ledger_by_time").on(table.atMs), index("ledger_by_lot").on(table.lotId)],
+);
+
+/** Everything an entry is about, to find it by; what was sealed stands in the entry itself. */
+export const ledgerSubjects = sqliteTable(
+  "ledger_subjects",
+  {
+    seq: integer("seq")
+      .notNull()
+      .references(() => ledger.seq),
+    kind: text("kind").$type<SubjectKind>().notNull(),
+    id: text("id").notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.seq, table.kind, table.id] }),
+    index("ledger_subjects_by_subject").on(table.kind, table.id, table.seq),
+  ],
 );

@@ -1,20 +1,11 @@
-import { sql } from "drizzle-orm";
-import {
-  blob,
-  check,
-  index,
-  integer,
-  real,
-  sqliteTable,
-  text,
-  uniqueIndex,
-  type AnySQLiteColumn,
-} from "drizzle-orm/sqlite-core";
+import { eq, getTableColumns } from "drizzle-orm";
+import { blob, index, integer, real, sqliteTable, sqliteView, text, uniqueIndex } from "drizzle-orm/sqlite-core";
 import type { PartUse } from "@/core/block";
-import type { DoorVerdict, Form, Grades, LotState, Reason } from "@/core/freshness";
+import type { DoorVerdict, Form, Grades, Reason } from "@/core/freshness";
 import type { Provenance } from "@/core/trace";
 import type { HoldFacts } from "@/house/holdFacts";
 import { places } from "./house";
+import { lots } from "./larder";
 
 export const suppliers = sqliteTable("suppliers", {
   id: text("id").primaryKey(),
@@ -31,16 +22,16 @@ export const deliveries = sqliteTable("deliveries", {
   receivedBy: text("received_by").notNull(),
 });
 
-export const lots = sqliteTable(
-  "lots",
+/** What only a fish has of a lot: where it came from, how it was judged, what part of the animal it is. */
+export const fish = sqliteTable(
+  "fish",
   {
-    id: text("id").primaryKey(),
-    code: text("code").notNull().unique(),
+    lotId: text("lot_id")
+      .primaryKey()
+      .references(() => lots.id),
     supplierId: text("supplier_id")
       .notNull()
       .references(() => suppliers.id),
-    receivedAtMs: integer("received_at_ms").notNull(),
-    receivedBy: text("received_by").notNull(),
     speciesId: text("species_id").notNull(),
     form: text("form").$type<Form>().notNull(),
     production: text("production", { enum: ["wild", "farmed"] }).notNull(),
@@ -48,20 +39,14 @@ export const lots = sqliteTable(
     gear: text("gear").notNull(),
     source: text("source").notNull(),
     caughtAtMs: integer("caught_at_ms"),
-    massG: real("mass_g").notNull(),
-    remainingG: real("remaining_g").notNull(),
+    /** As the bill says it; what is left of a lot is worth its `remainingCents`. */
     priceCentsPerKg: integer("price_cents_per_kg").notNull(),
     receiptC: real("receipt_c").notNull(),
     grades: text("grades", { mode: "json" }).$type<Grades>().notNull(),
     verdict: text("verdict").$type<DoorVerdict>().notNull(),
     reasons: text("reasons", { mode: "json" }).$type<readonly Reason[]>().notNull(),
     impliedIceDays: real("implied_ice_days").notNull(),
-    status: text("status", { enum: ["on-ice", "refused", "finished"] }).notNull(),
-    placeId: text("place_id").references(() => places.id),
-    /** The lot it was split or cut from. */
-    parentId: text("parent_id").references((): AnySQLiteColumn => lots.id),
     deliveryId: text("delivery_id").references(() => deliveries.id),
-    state: text("state").$type<LotState>().notNull().default("chilled"),
     /** It was frozen once: the histamine limits differ. */
     onceFrozen: integer("once_frozen", { mode: "boolean" }).notNull().default(false),
     /** Ice days gone when it was split off its parent. */
@@ -75,14 +60,17 @@ export const lots = sqliteTable(
     partLabel: text("part_label"),
     partUse: text("part_use").$type<PartUse>(),
   },
-  (table) => [
-    index("lots_by_status").on(table.status),
-    index("lots_by_arrival").on(table.receivedAtMs),
-    index("lots_by_supplier").on(table.supplierId, table.receivedAtMs),
-    index("lots_by_parent").on(table.parentId),
-    check("lot_mass", sql`${table.massG} > 0 and ${table.remainingG} >= 0 and ${table.remainingG} <= ${table.massG}`),
-  ],
+  (table) => [index("fish_by_supplier").on(table.supplierId), index("fish_by_delivery").on(table.deliveryId)],
 );
+
+/** Lots that are fish, spine and fish together. */
+export const fishLots = sqliteView("fish_lots").as((query) => {
+  const { lotId: _, ...facts } = getTableColumns(fish);
+  return query
+    .select({ ...getTableColumns(lots), ...facts })
+    .from(lots)
+    .innerJoin(fish, eq(fish.lotId, lots.id));
+});
 
 /** Where a lot lay and when: what its temperature history is read from. */
 export const lotStays = sqliteTable(

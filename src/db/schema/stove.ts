@@ -2,6 +2,7 @@ import { index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core
 import type { SheetRequest, SheetRow } from "@/core/cooking";
 import type { RuleSetId } from "@/core/safety";
 import { cooks } from "./cooks";
+import { lots } from "./larder";
 
 /** A probe that sends what it reads, and the cook it is in now. */
 export const probes = sqliteTable("probes", {
@@ -72,6 +73,8 @@ export const hotHolds = sqliteTable(
     id: text("id").primaryKey(),
     requestId: text("request_id").notNull().unique(),
     cookId: text("cook_id").references(() => cooks.id),
+    /** A pot or a bain: the lot that waits in it. */
+    lotId: text("lot_id").references(() => lots.id),
     title: text("title").notNull(),
     place: text("place").notNull(),
     ruleSetId: text("rule_set_id").$type<RuleSetId>().notNull(),

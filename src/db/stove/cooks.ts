@@ -6,7 +6,7 @@ import type { Db } from "../connection";
 import { countBatch, type CountedPieces, type CountError } from "../block/countBatch";
 import { appendEntry } from "../ledger";
 import { batches, cookEvents, cooks, portions } from "../schema/cooks";
-import { lots } from "../schema/lots";
+import { fishLots } from "../schema/lots";
 import { planFromRow, type StoredPlan } from "@/house/storedPlan";
 import { keepTagWhenGone } from "../lots/tagRetention";
 import { inMetric } from "@/words/say";
@@ -52,10 +52,10 @@ function load(db: Db, rows: { cook: CookRow; batchCode: string; lotId: string; s
 
 const select = (db: Db) =>
   db
-    .select({ cook: cooks, batchCode: batches.code, lotId: batches.lotId, speciesId: lots.speciesId })
+    .select({ cook: cooks, batchCode: batches.code, lotId: batches.lotId, speciesId: fishLots.speciesId })
     .from(cooks)
     .innerJoin(batches, eq(cooks.batchId, batches.id))
-    .innerJoin(lots, eq(batches.lotId, lots.id));
+    .innerJoin(fishLots, eq(batches.lotId, fishLots.id));
 
 export const findCook = (db: Db, id: string): Cook | undefined => load(db, select(db).where(eq(cooks.id, id)).all())[0];
 export const openCooks = (db: Db): Cook[] =>

@@ -167,7 +167,12 @@ test("a file of the release before is brought up to date with its batches kept a
   const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-stove-"));
   const file = path.join(folder, "gaffel.sqlite");
   const old = oldFile(file, 5);
-  old.pragma("foreign_keys = OFF");
+  old.exec(`
+    insert into suppliers values ('s', 'Landing');
+    insert into lots (id, code, supplier_id, received_at_ms, received_by, species_id, form, production, area, gear, source, mass_g,
+      remaining_g, price_cents_per_kg, receipt_c, grades, verdict, reasons, implied_ice_days, status)
+      values ('l', '1-1', 's', 1, 'A', 'cod', 'side', 'wild', 'x', 'y', 'z', 1, 0, 900, 1, '{}', 'accept', '[]', 1, 'finished');
+  `);
   old
     .prepare(
       `insert into batches (id, code, lot_id, cut_at_ms, cut_by, side, portion_g, tolerance_g, trim_g, trim_use)

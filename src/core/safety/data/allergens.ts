@@ -2,8 +2,24 @@ import { keyed } from "@/core/shared";
 import { cite, type RuleSetId } from "../ruling";
 import { RULINGS } from "./rulings";
 
-/** What a dish of fish can bring to a table and the lists may ask to be named. */
-export type AllergenId = "fish" | "crustaceans" | "molluscs" | "milk" | "egg" | "gluten" | "sulphites";
+/** The fourteen of Reg. (EU) 1169/2011, Annex II (memory, high). */
+export const ALLERGEN_IDS = [
+  "fish",
+  "crustaceans",
+  "molluscs",
+  "milk",
+  "egg",
+  "gluten",
+  "sulphites",
+  "celery",
+  "mustard",
+  "sesame",
+  "soy",
+  "nuts",
+  "peanuts",
+  "lupin",
+] as const;
+export type AllergenId = (typeof ALLERGEN_IDS)[number];
 
 export type AllergenList = {
   readonly named: readonly AllergenId[];
@@ -14,7 +30,7 @@ export type AllergenList = {
   readonly source: string;
 };
 
-const ALL: readonly AllergenId[] = ["fish", "crustaceans", "molluscs", "milk", "egg", "gluten", "sulphites"];
+const NOT_IN_THE_US: readonly AllergenId[] = ["molluscs", "celery", "mustard", "lupin"];
 
 /** Allergens by the list of each rule set; all recalled. */
 export const ALLERGEN_LISTS: Readonly<Record<RuleSetId, AllergenList>> = keyed(
@@ -22,21 +38,21 @@ export const ALLERGEN_LISTS: Readonly<Record<RuleSetId, AllergenList>> = keyed(
   {
     "fda-2022": {
       // molluscs are not among the nine; sulphites from 10 mg/kg are declared by another rule
-      named: ALL.filter((id) => id !== "molluscs"),
+      named: ALLERGEN_IDS.filter((id) => !NOT_IN_THE_US.includes(id)),
       namesSpecies: true,
       words: { gluten: "wheat" },
       notice: "told in writing for food that is not packed",
       source: cite(RULINGS["fda-2022"].allergens),
     },
     "eu-853": {
-      named: ALL,
+      named: ALLERGEN_IDS,
       namesSpecies: false,
       words: { gluten: "wheat (gluten)" },
       notice: "for loose food too, as the member state says how",
       source: cite(RULINGS["eu-853"].allergens),
     },
     "uk-2013": {
-      named: ALL,
+      named: ALLERGEN_IDS,
       namesSpecies: false,
       words: { gluten: "wheat (gluten)" },
       notice: "for loose food too, and on the label of what is packed for direct sale",

@@ -1,0 +1,24 @@
+import type { AllergenId } from "@/core/safety";
+import type { AllergenState } from "./allergens";
+
+/** What is stored of an item beside its name: of a part its species and form, of a good its label, of a preparation its ingredient. */
+export type ItemFacts = {
+  readonly speciesId?: string;
+  readonly form?: string;
+  readonly partLabel?: string | null;
+  /** The row of the ingredient table it is like. */
+  readonly ingredientId?: string;
+  /** As the label says; what it does not say is not known. */
+  readonly allergens?: Partial<Readonly<Record<AllergenId, AllergenState>>>;
+};
+
+/** What is known of a spot: the heat it gives its pan, W, the surface of its water, its usual temperature. */
+export type SpotFacts = {
+  readonly netPowerW?: number;
+  readonly areaM2?: number;
+  readonly usualC?: number;
+};
+
+/** The id of the item a part of a species is. */
+export const partItemId = (speciesId: string, form: string, partLabel: string | null): string =>
+  `part:${speciesId}:${form}:${partLabel ?? ""}`;
