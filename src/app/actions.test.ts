@@ -3,6 +3,7 @@ import os from "node:os";
 import path from "node:path";
 import type { Result } from "@/core/shared";
 import { findSpecies } from "@/core/species";
+import { saucesNow } from "@/db/butter/sauces";
 import { db } from "@/db/connection";
 import { batchesToCook } from "@/db/block/batches";
 import { listPlaces } from "@/db/house/places";
@@ -43,6 +44,7 @@ import {
   typeReading,
 } from "./ice/places/actions";
 import { planTheCovers } from "./ice/tomorrow/actions";
+import { mountTheSauce, pourAway, prepareBase } from "./butter/actions";
 import { sayGuests } from "./raw/actions";
 import { noteLot, notePapers, serveRaw } from "./raw/[lotId]/actions";
 import { beginFreezing } from "./raw/freeze/actions";
@@ -99,6 +101,16 @@ const cookIds = () => entriesBetween(db(), 0, nowMs() + 3_600_000).flatMap(({ co
 const char = () => findSpecies("arctic-char")!;
 const batchId = () => batchesToCook(db(), 0)[0]!.id;
 const gone = "no-such-thing";
+const bain = {
+  specId: "beurre-blanc",
+  covers: 2,
+  panMm: 200,
+  netPowerW: 900,
+  servedC: 52,
+  surfaceMm: 200,
+  lid: true,
+} as const;
+const baseOf = (specId: string) => saucesNow(db()).find((one) => one.specId === specId && !one.mount)!.lot.id;
 let holdId = "";
 let hotHoldId = "";
 
@@ -326,6 +338,21 @@ const ROWS: Readonly<Record<string, Row>> = {
       () => ({ lotId: gone, wayId: "any", wholeG: 100, parts: [{ partId: "a", massG: 1, use: "stock", placeId: "" }] }),
       /./,
     ],
+  },
+  prepareBase: {
+    action: prepareBase,
+    good: () => ({ specId: "beurre-blanc", covers: 8, panMm: 200, netPowerW: 900 }),
+    refused: [() => ({ specId: gone, covers: 8, panMm: 200, netPowerW: 900 }), /not in the house/],
+  },
+  mountTheSauce: {
+    action: mountTheSauce,
+    good: () => ({ ...bain, baseLotId: baseOf("beurre-blanc") }),
+    refused: [() => ({ ...bain, covers: 150, baseLotId: baseOf("beurre-blanc") }), /fewer covers, or make more/],
+  },
+  pourAway: {
+    action: pourAway,
+    good: () => ({ lotId: saucesNow(db()).find(({ mount }) => mount)!.lot.id, massG: 100 }),
+    refused: [() => ({ lotId: gone, massG: 1 }), /gone already/],
   },
   chooseBoard: { action: chooseBoard, good: () => ({ use: "raw-fish", colour: "blue" }) },
   noteWash: { action: noteWash, good: () => ({ colour: "blue" }) },

@@ -1,3 +1,4 @@
+import type { Timed } from "./timed";
 import { todayIn } from "@/calendar/days";
 import { expectedParts, findBreakdown } from "@/core/block";
 import { assert } from "@/core/shared";
@@ -15,7 +16,6 @@ import { DELIVERIES } from "./data/deliveries";
 import type { DemoPlace } from "./places";
 
 const TIME_ZONE = "Europe/Oslo";
-type Timed = { readonly atMs: number; readonly run: () => void };
 
 /** An animal taken apart: which delivery, when after it came, how, and by how many points its parts were off the usual. */
 type DemoBreakdown = {

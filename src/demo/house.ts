@@ -22,7 +22,9 @@ import { benchWork } from "./benchWork";
 import { DELIVERIES, type DemoDelivery } from "./data/deliveries";
 import { makePlaces, type DemoPlace } from "./places";
 import { planToKeep } from "@/house/storedPlan";
+import { sauceWork } from "./sauceWork";
 import { shelfLife } from "./shelfLife";
+import type { Timed } from "./timed";
 import { ADVICE, TOMORROW, TUSK } from "./data/tables";
 
 const TIME_ZONE = "Europe/Oslo";
@@ -103,8 +105,6 @@ const CUTS: readonly DemoCut[] = [
   { delivery: 17, hoursAfter: 1.5, sideG: 720, trimUse: "cakes", who: "Maike", cooks: [] },
 ];
 
-export type Timed = { readonly atMs: number; readonly run: () => void };
-
 /** Makes the demo house in an empty database: two weeks of work up to `nowMs`, the same every time but for the date. */
 export function makeDemoHouse(db: Db, nowMs: number): void {
   assert(findHouse(db) === undefined, "the demo house needs an empty database");
@@ -147,6 +147,7 @@ export function makeDemoHouse(db: Db, nowMs: number): void {
   for (const [index, cut] of CUTS.entries()) addCut(db, timed, lotIds, cut, index, nowMs);
   timed.push(...shelfLife(db, lotIds, places, nowMs));
   timed.push(...benchWork(db, lotIds, places, nowMs, (index) => arrival(DELIVERIES[index]!, nowMs)));
+  timed.push(...sauceWork(db, places.cold, RULE_SET, TIME_ZONE, nowMs));
   timed.push({ atMs: nowMs - 49 * HOUR_MS, run: () => answerDoor(db, places.cold, nowMs) });
   timed.push({ atMs: nowMs - 2 * HOUR_MS, run: () => planTomorrow(db, nowMs) });
   for (const { run } of timed.sort((a, b) => a.atMs - b.atMs)) run();

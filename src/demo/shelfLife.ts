@@ -1,3 +1,4 @@
+import type { Timed } from "./timed";
 import { todayIn, startOfDayMs } from "@/calendar/days";
 import { keepTagUntil } from "@/core/safety";
 import { assert } from "@/core/shared";
@@ -9,7 +10,6 @@ import { DELIVERIES } from "./data/deliveries";
 import type { DemoPlace } from "./places";
 
 const TIME_ZONE = "Europe/Oslo";
-type Timed = { readonly atMs: number; readonly run: () => void };
 
 const at = (speciesId: string, form: string): number => {
   const index = DELIVERIES.findLastIndex((one) => one.speciesId === speciesId && one.form === form);

@@ -41,6 +41,8 @@ function questionOf({ base, add, served_c }: z.infer<typeof SauceInput>) {
       acidPct: base.acid_pct,
       alcoholPct: base.alcohol_pct,
       saltPct: base.salt_pct,
+      fatPct: 0,
+      creamG: 0,
     },
     add: add.map(({ kind, mass_g, ...label }, index) => {
       const usual = USUAL_ADDITIONS[kind];

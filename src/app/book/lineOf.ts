@@ -281,6 +281,24 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         payload3: text(payload, "minutes"),
         payload4: text(payload, "belowMin"),
       });
+    case "spec-kept":
+      return text(payload, "name");
+    case "base-made":
+      return t("baseMadeCodeNameCovers", {
+        code: text(payload, "code"),
+        name: text(payload, "name"),
+        covers: text(payload, "covers"),
+        mass: grams(payload, "massG"),
+        lost: grams(payload, "evaporatedG"),
+      });
+    case "sauce-mounted":
+      return t("sauceMountedCodeNameCovers", {
+        code: text(payload, "code"),
+        name: text(payload, "name"),
+        covers: text(payload, "covers"),
+        mass: grams(payload, "massG"),
+        served: celsius(payload["servedC"]),
+      });
     case "correction":
       return t("toEntryCorrectsSeqPayload", { correctsSeq: correctsSeq ?? "", payload: text(payload, "note") });
   }

@@ -1,6 +1,6 @@
 export { LIQUID_KINDS, USUAL_LIQUIDS, type LiquidKind } from "./data/liquids";
 export { massOf, mixed, mixtureOf, volumeMl, type Mixture, type Poured } from "./mixture";
-export { reduce, type Reduction, type ReduceQuestion } from "./reduction";
+export { panLevelMm, reduce, type Reduction, type ReduceQuestion } from "./reduction";
 export {
   ADDITION_KINDS,
   mountedSauce,
@@ -17,3 +17,9 @@ export { rescuesFor } from "./rescue";
 export { saltSum, type SaltedPart, type SaltSum } from "./salt";
 export { batchesOf, SCALE_RULES, scaleLine, type ScaledLine, type ScaleLine, type ScaleRule } from "./scale";
 export { ETHANOL_G_PER_ML } from "./data/ethanolWater";
+export { findIngredient, INGREDIENTS, type Ingredient } from "./data/ingredients";
+export { ingredientOf, pouredGrams, scaledPortion, type Portion } from "./pour";
+export { afterWaiting, lossGPerMin, waitThrough, type Waiting, type WaitingPoint } from "./bain";
+export { BATCH_MOST_COVERS, planSauce, type SauceBatch, type SaucePlan, type SauceSpec, type Stove } from "./sauce";
+export { simmeredAlcoholLeftPct } from "./retention";
+export { boilsOver, marksOf, waterBackMl, type Mark } from "./marks";

@@ -44,9 +44,6 @@ export const mixed = (mixtures: readonly Mixture[]): Mixture =>
     NOTHING_IN_IT,
   );
 
-export const shareOf = (mixture: Mixture, share: number): Mixture =>
-  Object.fromEntries(MIXTURE_PARTS.map((part) => [part, mixture[part] * share])) as Record<keyof Mixture, number>;
-
 /** What a gram of a dissolved part adds to the volume, ml (partial specific volumes; handbooks, memory, medium). */
 const ADDS_ML_PER_G = { aceticG: 0.87, fixedAcidG: 0.6, saltG: 0.31, solidsG: 0.63 } as const;
 /** Milk fat, g/cm³ at 20 °C (Choi and Okos 1986 give 0.917). */

@@ -3,8 +3,9 @@ import { ADDITION_KINDS, mountedSauce, USUAL_ADDITIONS, type AdditionKind, type 
 import { rescuesFor, withMore } from "./rescue";
 
 const add = (kind: AdditionKind, massG: number) => ({ kind, massG, ...USUAL_ADDITIONS[kind] });
+const NO_FAT = { fatPct: 0, creamG: 0 };
 const sauce = (servedC: number, baseG: number, ...additions: [AdditionKind, number][]): MountedQuestion => ({
-  base: { massG: baseG, waterPct: 90, acidPct: 3, alcoholPct: 0, saltPct: 0 },
+  base: { massG: baseG, waterPct: 90, acidPct: 3, alcoholPct: 0, saltPct: 0, ...NO_FAT },
   add: additions.map(([kind, massG]) => add(kind, massG)),
   servedC,
 });
@@ -19,7 +20,7 @@ test("butter keeps the law: at least 80 % fat and at most 16 % water (Reg. (EU) 
 });
 
 test("150 g of butter on 47 g of reduced base for four: 49 g a cover, about 1.9 to 1, holds and is sharp (common practice)", () => {
-  const base = { massG: 47.3, waterPct: 83.3, acidPct: 7.2, alcoholPct: 0, saltPct: 0 };
+  const base = { massG: 47.3, waterPct: 83.3, acidPct: 7.2, alcoholPct: 0, saltPct: 0, ...NO_FAT };
   const found = mountedSauce({ base, add: [add("butter", 150)], servedC: 52 });
   expect(Math.round(found.massG / 4)).toBe(49);
   expect(Math.abs(found.fatToWater! - 1.9)).toBeLessThan(0.06);
@@ -63,6 +64,8 @@ const anySauce = fc.record({
     acidPct: fc.double({ min: 0, max: 4, noNaN: true }),
     alcoholPct: fc.constant(0),
     saltPct: fc.double({ min: 0, max: 1, noNaN: true }),
+    fatPct: fc.constant(0),
+    creamG: fc.constant(0),
   }),
   add: fc.array(
     fc.record({ kind: fc.constantFrom(...ADDITION_KINDS), massG: grams }).map(({ kind, massG }) => add(kind, massG)),

@@ -42,6 +42,9 @@ export type Base = {
   readonly acidPct: number;
   readonly alcoholPct: number;
   readonly saltPct: number;
+  readonly fatPct: number;
+  /** Cream that was reduced with it, g as poured. */
+  readonly creamG: number;
 };
 export type Addition = Share & { readonly kind: AdditionKind; readonly massG: number };
 
@@ -93,9 +96,9 @@ const total = (add: readonly Addition[], ...kinds: readonly AdditionKind[]) =>
   add.reduce((sum, { kind, massG }) => (kinds.includes(kind) ? sum + massG : sum), 0);
 
 /** Where a sauce of these additions holds, °C. */
-export function holdRangeC(add: readonly Addition[]): { readonly from: number; readonly to: number } {
+export function holdRangeC(add: readonly Addition[], creamInBaseG = 0): { readonly from: number; readonly to: number } {
   const butterG = total(add, "butter", "clarified-butter");
-  const creamG = total(add, "cream", "creme-fraiche");
+  const creamG = creamInBaseG + total(add, "cream", "creme-fraiche");
   const to =
     total(add, "egg-yolk") > 0
       ? WARMEST_C.yolk
@@ -108,14 +111,14 @@ export function holdRangeC(add: readonly Addition[]): { readonly from: number; r
 /** What is in a mounted sauce, in what state it is where it is served, and why. Mass of every part is conserved. */
 export function mountedSauce({ base, add, servedC }: MountedQuestion): Mounted {
   const of = (field: keyof Share) => add.reduce((sum, one) => sum + (one.massG * one[field]) / 100, 0);
-  const fatG = of("fatPct");
+  const fatG = (base.massG * base.fatPct) / 100 + of("fatPct");
   const waterG = (base.massG * base.waterPct) / 100 + of("waterPct");
   const saltG = (base.massG * base.saltPct) / 100 + of("saltPct");
   const massG = base.massG + add.reduce((sum, one) => sum + one.massG, 0);
   const acidG = (base.massG * base.acidPct) / 100;
   const alcoholG = (base.massG * base.alcoholPct) / 100;
   const fatMl = fatG / FAT_G_PER_ML;
-  const holdC = holdRangeC(add);
+  const holdC = holdRangeC(add, base.creamG);
   const fatToWater = waterG > 0 ? fatG / waterG : null;
   const yolk = total(add, "egg-yolk") > 0;
   const state = stateOf({ fatToWater, hasFat: fatG > 0, yolk, servedC, to: holdC.to });

@@ -45,6 +45,9 @@ export function boilingPowerW(
   return netPowerW <= surfaceW ? { w: netPowerW, by: "power" } : { w: surfaceW, by: "surface" };
 }
 
+/** How deep so much liquid stands in a pan with straight walls, mm. */
+export const panLevelMm = (ml: number, diameterMm: number): number => (ml * 1000) / ((Math.PI / 4) * diameterMm ** 2);
+
 /** What never boils away: the volume a reduction can only come near. */
 const driedMl = (mixture: Mixture) => volumeMl({ ...mixture, waterG: 0, ethanolG: 0, aceticG: 0 });
 

@@ -3,8 +3,3 @@ import type { AllergenId } from "@/core/safety";
 /** What is known of one allergen in a lot. `free` is said by a label or by what the thing is, never by missing data. */
 export type AllergenState = "contains" | "may" | "unknown" | "free";
 export type Allergens = Readonly<Record<AllergenId, AllergenState>>;
-
-const STRENGTH: readonly AllergenState[] = ["free", "unknown", "may", "contains"];
-
-export const strongest = (states: readonly AllergenState[]): AllergenState =>
-  states.reduce<AllergenState>((worst, one) => (STRENGTH.indexOf(one) > STRENGTH.indexOf(worst) ? one : worst), "free");

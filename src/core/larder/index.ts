@@ -1,3 +1,3 @@
-export { strongest, type Allergens, type AllergenState } from "./allergens";
+export type { Allergens, AllergenState } from "./allergens";
 export { centsOf, shareCents } from "./cents";
 export { partItemId, type ItemFacts, type SpotFacts } from "./item";

@@ -45,6 +45,9 @@ export type LedgerKind =
   | "hot-hold-started"
   | "hot-hold-read"
   | "hot-hold-ended"
+  | "spec-kept"
+  | "base-made"
+  | "sauce-mounted"
   | "correction";
 
 /** What an entry can be about. */
@@ -139,6 +142,9 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "clock-taken": "Clock",
     "hot-hold-started": "Held hot",
     "hot-hold-read": "Hot reading",
+    "spec-kept": "Recipe kept",
+    "base-made": "Base made",
+    "sauce-mounted": "Sauce mounted",
     "hot-hold-ended": "Hot hold over",
     correction: "Correction",
   },

@@ -2,7 +2,6 @@ import type { Db } from "../connection";
 import { makeInputs, makeLosses, makeOutputs, makes } from "../schema/larder";
 
 type Row = typeof makes.$inferInsert;
-export type MakeKind = Row["kind"];
 export type MakeInput = Omit<typeof makeInputs.$inferInsert, "id" | "makeId">;
 export type MakeOutput = Omit<typeof makeOutputs.$inferInsert, "id" | "makeId">;
 export type MakeLoss = Omit<typeof makeLosses.$inferInsert, "id" | "makeId">;

@@ -1,4 +1,4 @@
-import { and, eq } from "drizzle-orm";
+import { and, eq, like } from "drizzle-orm";
 import { centsOf, partItemId } from "@/core/larder";
 import { assert } from "@/core/shared";
 import type { Db } from "../connection";
@@ -49,6 +49,20 @@ export function addFishLot(db: Db, row: NewFishLot): Lot {
     .values({ lotId: id, ...facts })
     .run();
   return fishLot(db, id);
+}
+
+/** Next free code of the day, as in `1124-3`: the label on the box. */
+export function nextCode(db: Db, dayStamp: string): string {
+  const today = db
+    .select({ code: lots.code })
+    .from(lots)
+    .where(like(lots.code, `${dayStamp}-%`))
+    .all();
+  const highest = today.reduce(
+    (most, { code }) => Math.max(most, Number.parseInt(code.slice(dayStamp.length + 1), 10)),
+    0,
+  );
+  return `${dayStamp}-${highest + 1}`;
 }
 
 export function fishLot(db: Db, id: string): Lot {

@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { and, asc, desc, eq, getViewSelectedFields, gte, inArray, isNull, like } from "drizzle-orm";
+import { and, asc, desc, eq, getViewSelectedFields, gte, inArray, isNull } from "drizzle-orm";
 import { usualStateOf, type DoorJudgement, type Form, type Grades } from "@/core/freshness";
 import type { Provenance } from "@/core/trace";
 import type { Db } from "../connection";
@@ -7,7 +7,7 @@ import { appendEntry } from "../ledger";
 import { keepTagWhenGone } from "./tagRetention";
 import { lots } from "../schema/larder";
 import { deliveries, fishLots, lotStays, suppliers } from "../schema/lots";
-import { addFishLot, onIce, type Lot } from "./lotRows";
+import { addFishLot, nextCode, onIce, type Lot } from "./lotRows";
 import { inMetric } from "@/words/say";
 
 export type { Lot } from "./lotRows";
@@ -48,20 +48,6 @@ export const listSuppliers = (db: Db): string[] =>
     .orderBy(asc(suppliers.name))
     .all()
     .map(({ name }) => name);
-
-/** Next free code of the day, as in `1124-3`: the label on the box. */
-function nextCode(db: Db, dayStamp: string): string {
-  const today = db
-    .select({ code: lots.code })
-    .from(lots)
-    .where(like(lots.code, `${dayStamp}-%`))
-    .all();
-  const highest = today.reduce(
-    (most, { code }) => Math.max(most, Number.parseInt(code.slice(dayStamp.length + 1), 10)),
-    0,
-  );
-  return `${dayStamp}-${highest + 1}`;
-}
 
 type DoorStamp = {
   readonly atMs: number;

@@ -14,6 +14,8 @@ type Stamp = { readonly who: string; readonly atMs: number; readonly requestId: 
 export type KeptHotHold = Row & { readonly readings: HotHold["readings"] };
 export type NewHotHold = {
   readonly cookId: string | null;
+  /** The pot or bain of sauce it is, where it is no dish. */
+  readonly lotId?: string | null;
   readonly title: string;
   readonly place: string;
   readonly ruleSetId: RuleSetId;
@@ -39,9 +41,9 @@ function load(db: Db, rows: readonly Row[]): KeptHotHold[] {
 export const openHotHolds = (db: Db): KeptHotHold[] =>
   load(db, db.select().from(hotHolds).where(isNull(hotHolds.endedAtMs)).orderBy(asc(hotHolds.startedAtMs)).all());
 
-/** The lot and batch of the cook it came from, for the ledger. */
-function linksOf(db: Db, cookId: string | null) {
-  if (cookId === null) return {};
+/** The lot and batch it came from, for the ledger. */
+function linksOf(db: Db, { cookId, lotId }: { readonly cookId: string | null; readonly lotId?: string | null }) {
+  if (cookId === null) return lotId ? { lotId } : {};
   const cook = findCook(db, cookId);
   return cook ? { cookId, batchId: cook.batchId, lotId: cook.lotId } : {};
 }
@@ -60,7 +62,7 @@ export function startHotHold(db: Db, hold: NewHotHold, { who, atMs, requestId }:
       atMs,
       who,
       kind: "hot-hold-started",
-      ...linksOf(tx, hold.cookId),
+      ...linksOf(tx, hold),
       payload: { hold: id, title, place, fromC, usedMin },
     });
     return id;
@@ -87,13 +89,13 @@ export function readHotHold(db: Db, id: string, celsius: number, { who, atMs, re
     const at = Math.max(atMs, notBefore);
     tx.insert(hotHoldReadings).values({ hotHoldId: id, requestId, atMs: at, celsius, who }).run();
     const after = openOne(tx, id);
-    const { title, cookId } = hold.value;
+    const { title } = hold.value;
     const state = after.ok ? hotHoldStatus(after.value, at).state : "hot";
     appendEntry(tx, {
       atMs: at,
       who,
       kind: "hot-hold-read",
-      ...linksOf(tx, cookId),
+      ...linksOf(tx, hold.value),
       payload: { hold: id, title, celsius, state },
     });
     return after;
@@ -110,14 +112,14 @@ export function endHotHold(
   return db.transaction((tx) => {
     const hold = openOne(tx, id);
     if (!hold.ok) return hold;
-    const { title, cookId, startedAtMs } = hold.value;
+    const { title, startedAtMs } = hold.value;
     const { belowMin } = hotHoldStatus(hold.value, atMs);
     tx.update(hotHolds).set({ endedAtMs: atMs, endedAs: as }).where(eq(hotHolds.id, id)).run();
     appendEntry(tx, {
       atMs,
       who,
       kind: "hot-hold-ended",
-      ...linksOf(tx, cookId),
+      ...linksOf(tx, hold.value),
       payload: {
         hold: id,
         title,

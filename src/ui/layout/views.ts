@@ -7,6 +7,7 @@ export const VIEWS = [
   { key: "3", id: "block", href: "/block", label: t("block"), asks: t("howDoIBreakItDown") },
   { key: "4", id: "raw", href: "/raw", label: t("raw2"), asks: t("mayIServeThisRaw") },
   { key: "5", id: "stove", href: "/stove", label: t("stove"), asks: t("howDoICookThisPiece") },
+  { key: "6", id: "butter", href: "/butter", label: t("butter"), asks: t("howMuchHowLongWillItHold") },
   { key: "9", id: "book", href: "/book", label: t("book"), asks: t("proveIt") },
 ] as const;
 

@@ -121,4 +121,6 @@ export const book = {
   today: "Today",
   dayBefore: "Day before",
   checkEverySeal: "Check every seal",
+  baseMadeCodeNameCovers: "{code} base of {name} for {covers} covers: {mass}, {lost} boiled away",
+  sauceMountedCodeNameCovers: "{code} {name} for {covers} covers: {mass}, kept at {served}",
 } as const;

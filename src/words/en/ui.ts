@@ -95,4 +95,6 @@ export const ui = {
   todayShort: "today",
   height: "Height",
   over: "over",
+  butter: "Butter",
+  howMuchHowLongWillItHold: "How much, how long, will it hold?",
 } as const;

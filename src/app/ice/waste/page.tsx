@@ -74,9 +74,11 @@ export default async function WastePage() {
           <ul className={page.rows}>
             {lines.slice(0, 100).map((line) => (
               <li key={line.id}>
-                <Link href={`/ice/${line.lotId}`} className={page.row}>
+                <Link href={line.speciesId === null ? "/butter/kept" : `/ice/${line.lotId}`} className={page.row}>
                   <span className={page.grow}>
-                    <span className={page.title}>{speciesName(line.speciesId)}</span>{" "}
+                    <span className={page.title}>
+                      {line.speciesId === null ? line.itemName : speciesName(line.speciesId)}
+                    </span>{" "}
                     <span className={`${page.sub} figure`}>{line.code}</span>
                     <br />
                     <span className={page.sub}>

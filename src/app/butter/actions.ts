@@ -1,0 +1,72 @@
+"use server";
+import { err, ok, type Result } from "@/core/shared";
+import { endSauce, makeBase, mountSauce, type SauceError } from "@/db/butter/sauces";
+import { findSauce } from "@/db/butter/specs";
+import { db } from "@/db/connection";
+import { listPlaces } from "@/db/house/places";
+import type { House } from "@/db/house/house";
+import { dayStamp, formatFor } from "@/words/format/format";
+import { t } from "@/words/butter";
+import { say, sentence } from "@/words/say";
+import { refused, refusedBy, type ActionError } from "../actionError";
+import { houseAction } from "../houseAction";
+import { MakeBase, Mount, PourAway } from "./schema";
+
+const NO_SAUCE = refused("thatSauceIsNotInTheHouse", t("thatSauceIsNotInTheHouse"));
+
+function whyNot(error: SauceError, house: House): ActionError {
+  const format = formatFor(house.units, house.currency);
+  switch (error.kind) {
+    case "cannotReduce":
+      return { ...refusedBy(error.why), message: sentence(say(error.why, format)) };
+    case "noBase":
+      return refused("chooseABaseOfThisSauce", t("chooseABaseOfThisSauce"));
+    case "notEnoughBase":
+      return refused(
+        "thereIsLessBaseThanThat",
+        t("thereIsLessBaseThanThat", { left: format.mass(error.leftG), need: format.mass(error.needG) }),
+      );
+    case "notHere":
+      return refused("thatPotIsGone", t("thatPotIsGone"));
+  }
+}
+
+/** The base of a sauce is made: answers with the code of its box. */
+export const prepareBase = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("prepareBase", MakeBase, input, intention, ({ specId, ...made }, { house, stamp }) => {
+    const sauce = findSauce(db(), specId);
+    if (!sauce) return err(NO_SAUCE);
+    const placeId = listPlaces(db()).find(({ kind }) => kind === "cold-room")?.id ?? null;
+    const lot = makeBase(
+      db(),
+      sauce,
+      { ...made, placeId },
+      { ...stamp, dayStamp: dayStamp(stamp.atMs, house.timeZone) },
+    );
+    return lot.ok ? ok(lot.value.code) : err(whyNot(lot.error, house));
+  });
+
+/** A sauce is mounted and stands in the bain: answers with its code. */
+export const mountTheSauce = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("mountTheSauce", Mount, input, intention, ({ specId, ...facts }, { house, stamp }) => {
+    const sauce = findSauce(db(), specId);
+    if (!sauce) return err(NO_SAUCE);
+    const { ruleSetId, timeZone } = house;
+    const lot = mountSauce(
+      db(),
+      sauce,
+      { ...facts, ruleSetId },
+      { ...stamp, dayStamp: dayStamp(stamp.atMs, timeZone) },
+    );
+    return lot.ok ? ok(lot.value.code) : err(whyNot(lot.error, house));
+  });
+
+/** What is left is poured away with its grams and cents; the rest was served. */
+export const pourAway = async (
+  input: unknown,
+  intention: unknown,
+): Promise<Result<{ readonly pouredG: number; readonly cents: number }, ActionError>> =>
+  houseAction("pourAway", PourAway, input, intention, ({ lotId, massG }, { house, stamp }) => {
+    const ended = endSauce(db(), lotId, { massG, reason: t("pouredAwayAtClose") }, stamp);
+    return ended.ok ? ended : err(whyNot(ended.error, house));
+  });

@@ -1,0 +1,57 @@
+import type { Metadata } from "next";
+import { saucesNow } from "@/db/butter/sauces";
+import { db } from "@/db/connection";
+import { PageHead } from "@/ui/layout/PageHead";
+import page from "@/ui/layout/page.module.css";
+import { RowCard } from "@/ui/layout/RowCard";
+import { SubNav } from "@/ui/layout/SubNav";
+import { t } from "@/words/butter";
+import { dayText, formatFor, timeText } from "@/words/format/format";
+import { requestTime, requireHouse } from "../../request";
+import { BUTTER_VIEWS } from "../subViews";
+import { KeptRow } from "./KeptRow";
+
+export const metadata: Metadata = { title: t("kept") };
+
+export default async function KeptPage() {
+  const nowMs = await requestTime();
+  const house = requireHouse();
+  const format = formatFor(house.units, house.currency);
+  const bases = saucesNow(db())
+    .filter(({ mount }) => mount === null)
+    .sort((a, b) => (a.lot.useByMs ?? Infinity) - (b.lot.useByMs ?? Infinity));
+  const first = bases[0];
+  const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
+  return (
+    <>
+      <PageHead
+        title={first ? t("useTheBaseFirst", { name: first.name, code: first.lot.code }) : t("noBaseIsKept")}
+        asks={t("everyPotWithItsDays")}
+      />
+      <SubNav views={BUTTER_VIEWS} here="/butter/kept" />
+      <div className={page.stack}>
+        <RowCard
+          title={t("basesKept")}
+          empty={t("makeABaseAndItStandsHere")}
+          rows={bases.map(({ lot, name }) => (
+            <KeptRow
+              key={lot.id}
+              lotId={lot.id}
+              title={name}
+              code={lot.code}
+              remainingG={lot.remainingG}
+              made={t("madeByAt", { who: lot.receivedBy, when: when(lot.receivedAtMs) })}
+              useBy={lot.useByMs === null ? null : when(lot.useByMs)}
+              over={lot.useByMs !== null && lot.useByMs < nowMs}
+              cost={format.money(lot.remainingCents)}
+              allergens={Object.entries(lot.allergens ?? {})
+                .filter(([, state]) => state === "contains")
+                .map(([id]) => id)}
+              unknown={Object.values(lot.allergens ?? { none: "unknown" }).includes("unknown")}
+            />
+          ))}
+        />
+      </div>
+    </>
+  );
+}

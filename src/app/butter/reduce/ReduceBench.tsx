@@ -1,0 +1,109 @@
+"use client";
+import { Alert } from "antd";
+import dynamic from "next/dynamic";
+import { useState } from "react";
+import { massOf, waterBackMl } from "@/core/butter";
+import type { Burner } from "@/db/butter/spots";
+import { reduced, type ReduceAsk } from "@/house/reduceBench";
+import { NumberField } from "@/ui/form/NumberField";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { AnswerBench } from "@/ui/layout/AnswerBench";
+import page from "@/ui/layout/page.module.css";
+import { Source } from "@/ui/layout/Source";
+import { t } from "@/words/butter";
+import { durationText } from "@/words/format/format";
+import styles from "../Butter.module.css";
+import { LevelFall } from "./LevelFall";
+import { ReduceParts } from "./ReduceParts";
+
+const ReduceCurves = dynamic(() => import("./ReduceCurves"), { ssr: false });
+
+const FIRST: ReduceAsk = {
+  parts: [
+    { ingredientId: "white-wine", ml: 150 },
+    { ingredientId: "wine-vinegar", ml: 150 },
+  ],
+  toMl: 45,
+  panMm: 200,
+  netPowerW: 900,
+};
+
+/** How long a reduction takes in this pan on this burner, and what is left in it. */
+export function ReduceBench({ burners }: { readonly burners: readonly Burner[] }) {
+  const { format } = useHouse();
+  const [ask, setAsk] = useState(FIRST);
+  const [wentTo, setWentTo] = useState(FIRST.toMl);
+  const found = reduced(ask);
+  const form = (
+    <ReduceParts
+      ask={ask}
+      burners={burners}
+      onChange={(next) => {
+        setAsk(next);
+        setWentTo(next.toMl);
+      }}
+    />
+  );
+  if (!found.ok) {
+    return (
+      <AnswerBench ask={form} problem={found.error}>
+        {null}
+      </AnswerBench>
+    );
+  }
+  const { reduction, marks, levelMm, rows, startMl, boilsOver } = found.value;
+  const { secondsToBoil, secondsReducing, final, limitedBy, evaporatedG } = reduction;
+  const left = rows.at(-1)!;
+  const backMl = Math.round(waterBackMl(wentTo, ask.toMl));
+  return (
+    <AnswerBench ask={form}>
+      <section className={page.card} data-testid="reduction">
+        <p className={page.big} data-testid="minutes">
+          {durationText(secondsToBoil + secondsReducing)}
+        </p>
+        <p className={page.sub}>
+          {t("boilThenReduce", {
+            boil: durationText(secondsToBoil),
+            reduce: durationText(secondsReducing),
+            by: limitedBy,
+          })}
+        </p>
+        {boilsOver ? (
+          <Alert type="warning" showIcon title={t("itWillBoilOver", { level: format.length(levelMm, 0) })} />
+        ) : null}
+        <div className={styles.drawing}>
+          <LevelFall panMm={ask.panMm} startMl={startMl} toMl={ask.toMl} marks={marks} />
+          <dl className={page.gauges}>
+            <div>
+              <dt>{t("boiledAway")}</dt>
+              <dd>{format.mass(evaporatedG)}</dd>
+            </div>
+            <div>
+              <dt>{t("alcoholLeft")}</dt>
+              <dd>{`${left.alcoholPct.toFixed(left.alcoholPct < 1 ? 2 : 0)} %`}</dd>
+            </div>
+            <div>
+              <dt>{t("acidLeft")}</dt>
+              <dd>{`${left.acidPct.toFixed(0)} %`}</dd>
+            </div>
+            <div>
+              <dt>{t("acidInIt")}</dt>
+              <dd>{`${((100 * (final.aceticG + final.fixedAcidG)) / massOf(final)).toFixed(1)} %`}</dd>
+            </div>
+            <div>
+              <dt>{t("saltInIt")}</dt>
+              <dd>{`${((100 * final.saltG) / massOf(final)).toFixed(1)} %`}</dd>
+            </div>
+          </dl>
+        </div>
+        <ReduceCurves rows={rows} />
+      </section>
+      <section className={page.card}>
+        <h2>{t("goneTooFar")}</h2>
+        <NumberField label={t("itWentDownTo")} value={wentTo} min={1} max={Math.ceil(startMl)} onChange={setWentTo} />
+        <p data-testid="back">{backMl > 0 ? t("waterBringsItBack", { ml: backMl }) : t("notTooFar")}</p>
+        <Source>{t("reductionSource")}</Source>
+      </section>
+    </AnswerBench>
+  );
+}

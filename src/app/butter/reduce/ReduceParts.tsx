@@ -1,0 +1,98 @@
+"use client";
+import { DeleteOutlined, PlusOutlined } from "@ant-design/icons";
+import { Button, InputNumber, Select } from "antd";
+import { INGREDIENTS } from "@/core/butter";
+import type { Burner } from "@/db/butter/spots";
+import type { ReduceAsk, ReducePart } from "@/house/reduceBench";
+import { Field } from "@/ui/form/Field";
+import { NumberField } from "@/ui/form/NumberField";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/butter";
+import styles from "../Butter.module.css";
+
+const POURED = INGREDIENTS.filter(({ use }) => use === "liquid" || use === "acid" || use === "dairy");
+const PANS_MM = [160, 200, 240, 280, 320] as const;
+
+type Props = {
+  readonly ask: ReduceAsk;
+  readonly burners: readonly Burner[];
+  readonly onChange: (ask: ReduceAsk) => void;
+};
+
+/** What is poured, how far it goes down, and on what. */
+export function ReduceParts({ ask, burners, onChange }: Props) {
+  const { format } = useHouse();
+  const { parts } = ask;
+  const change = (at: number, part: Partial<ReducePart>) =>
+    onChange({ ...ask, parts: parts.map((one, index) => (index === at ? { ...one, ...part } : one)) });
+  return (
+    <section className={page.card}>
+      <div className={styles.fields}>
+        {parts.map(({ ingredientId, ml }, index) => (
+          <div key={index} className={styles.parts}>
+            <Select
+              aria-label={t("pouredGood", { number: index + 1 })}
+              value={ingredientId}
+              options={POURED.map(({ id, label }) => ({ value: id, label }))}
+              onChange={(id: string) => change(index, { ingredientId: id })}
+            />
+            <InputNumber<number>
+              aria-label={t("mlOfGood", { number: index + 1 })}
+              value={ml}
+              min={1}
+              max={50_000}
+              suffix={t("ml")}
+              onChange={(typed) => {
+                if (typed !== null) change(index, { ml: typed });
+              }}
+            />
+            <Button
+              aria-label={t("takeOut")}
+              icon={<DeleteOutlined />}
+              disabled={parts.length === 1}
+              onClick={() => onChange({ ...ask, parts: parts.filter((_, at) => at !== index) })}
+            />
+          </div>
+        ))}
+        <Button
+          icon={<PlusOutlined />}
+          disabled={parts.length >= 8}
+          onClick={() => onChange({ ...ask, parts: [...parts, { ingredientId: "fish-stock", ml: 100 }] })}
+        >
+          {t("pourMore")}
+        </Button>
+        <NumberField
+          label={t("reduceToMl")}
+          value={ask.toMl}
+          min={1}
+          max={50_000}
+          onChange={(toMl) => onChange({ ...ask, toMl })}
+        />
+        <Field label={t("pan")}>
+          {(id) => (
+            <Select
+              id={id}
+              value={ask.panMm}
+              options={PANS_MM.map((value) => ({ value, label: format.length(value, 0) }))}
+              onChange={(panMm: number) => onChange({ ...ask, panMm })}
+            />
+          )}
+        </Field>
+        <Field label={t("burner")}>
+          {(id) => (
+            <Select
+              id={id}
+              value={ask.netPowerW}
+              options={[...new Map(burners.map(({ netPowerW, name }) => [netPowerW, name]))].map(([value, name]) => ({
+                value,
+                label: t("burnerOf", { name, kw: (value / 1000).toFixed(2) }),
+              }))}
+              onChange={(netPowerW: number) => onChange({ ...ask, netPowerW })}
+            />
+          )}
+        </Field>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,63 @@
+"use client";
+import type { WaitingPoint } from "@/core/butter";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { PALETTE } from "@/ui/theme/palette";
+import { t } from "@/words/butter";
+import styles from "../../Butter.module.css";
+
+type Props = {
+  readonly from: number;
+  readonly to: number;
+  readonly served: number;
+  readonly course: readonly WaitingPoint[];
+  readonly minute: number;
+};
+
+const WIDTH = 720;
+const [LOW_C, HIGH_C] = [20, 80];
+
+/** The window of temperature as a thermometer laid down, and under it the minutes of the service by whether the sauce holds. */
+export function HoldStrip({ from, to, served, course, minute }: Props) {
+  const { format } = useHouse();
+  const x = (celsius: number) => ((Math.min(HIGH_C, Math.max(LOW_C, celsius)) - LOW_C) / (HIGH_C - LOW_C)) * WIDTH;
+  const last = course.at(-1)!.minute;
+  const at = (point: number) => (point / last) * WIDTH;
+  const bad = course.find(({ state }) => state !== "holds")?.minute ?? null;
+  const label = t("windowLabel", {
+    from: format.temperature(from),
+    to: format.temperature(to),
+    served: format.temperature(served),
+  });
+  return (
+    <svg viewBox={`0 0 ${WIDTH} 108`} className={styles.strip} role="img" aria-label={label}>
+      <rect x={0} y={22} width={WIDTH} height={14} rx={2} fill={PALETTE.groove} />
+      <rect x={x(from)} y={22} width={x(to) - x(from)} height={14} fill={PALETTE.kelp} fillOpacity={0.55} />
+      <path d={`M${x(served)} 16 V42`} stroke={PALETTE.ink} strokeWidth={4} />
+      <text x={x(from)} y={14} textAnchor="middle">
+        {format.temperature(from)}
+      </text>
+      <text x={x(to)} y={14} textAnchor="middle">
+        {format.temperature(to)}
+      </text>
+      <rect
+        x={0}
+        y={66}
+        width={bad === null ? WIDTH : at(bad)}
+        height={14}
+        rx={2}
+        fill={PALETTE.kelp}
+        fillOpacity={0.55}
+      />
+      {bad === null ? null : (
+        <rect x={at(bad)} y={66} width={WIDTH - at(bad)} height={14} rx={2} fill={PALETTE.stop} fillOpacity={0.7} />
+      )}
+      <path d={`M${at(minute)} 60 V86`} stroke={PALETTE.ink} strokeWidth={4} />
+      <text x={0} y={104}>
+        {t("mounted")}
+      </text>
+      <text x={WIDTH} y={104} textAnchor="end">
+        {t("afterMin", { minute: last })}
+      </text>
+    </svg>
+  );
+}

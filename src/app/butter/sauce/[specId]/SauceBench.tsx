@@ -1,0 +1,143 @@
+"use client";
+import { Slider } from "antd";
+import { useState } from "react";
+import { planSauce, rescuesFor, type SauceSpec } from "@/core/butter";
+import type { Burner } from "@/db/butter/spots";
+import { baseForG, saltToAddG, SAUCE_SALT_PCT, soMounted, waitingSauce, type BenchAsk } from "@/house/sauceBench";
+import { Field } from "@/ui/form/Field";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { AnswerBench } from "@/ui/layout/AnswerBench";
+import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/butter";
+import { durationText } from "@/words/format/format";
+import { say, sentence } from "@/words/say";
+import styles from "../../Butter.module.css";
+import { STATE_WORDS } from "../../labels";
+import { HoldStrip } from "./HoldStrip";
+import { MassSteps } from "./MassSteps";
+import { PanLevels } from "./PanLevels";
+import { RescueList } from "./RescueList";
+import { SauceActs, type BaseLot } from "./SauceActs";
+import { SauceAsk } from "./SauceAsk";
+import { SauceLines } from "./SauceLines";
+
+type Props = {
+  readonly specId: string;
+  readonly spec: SauceSpec;
+  readonly covers: number;
+  readonly stove: Pick<BenchAsk, "panMm" | "netPowerW">;
+  readonly bases: readonly BaseLot[];
+  readonly burners: readonly Burner[];
+};
+
+/** The longest a service waits, min. */
+const WAIT_MIN = 150;
+
+/** A sauce as it is made: change anything and what it holds, how long it takes and whether it waits change with it. */
+export function SauceBench({ specId, spec, covers, stove, bases, burners }: Props) {
+  const { format } = useHouse();
+  const [ask, setAsk] = useState<BenchAsk>({
+    ...stove,
+    covers,
+    spec,
+    surfaceMm: 160,
+    lid: true,
+    rescue: null,
+  });
+  const [minute, setMinute] = useState(0);
+  const change = (part: Partial<BenchAsk>) => setAsk((before) => ({ ...before, rescue: null, ...part }));
+  const plan = planSauce(ask.spec, ask.covers, soMounted(ask));
+  if (!plan.ok) {
+    return (
+      <AnswerBench ask={<SauceAsk ask={ask} burners={burners} onChange={change} />} problem={plan.error}>
+        {null}
+      </AnswerBench>
+    );
+  }
+  const { batch, batches } = plan.value;
+  const { course, holdsUntilMin, question, sauce } = waitingSauce(batch, ask, minute, WAIT_MIN);
+  const rescues = rescuesFor(question, sauce);
+  const boil = batch.reduction;
+  const saltG = saltToAddG(batch.sauce);
+  return (
+    <AnswerBench ask={<SauceAsk ask={ask} burners={burners} onChange={change} />}>
+      <section className={page.card} data-testid="sauce">
+        <div className={styles.verdict}>
+          <span className={styles.tag} data-state={sauce.state === "holds" ? "good" : "bad"} data-testid="state">
+            {STATE_WORDS[sauce.state]}
+          </span>
+          <span className={page.big} data-testid="each">
+            {t("eachCover", { mass: format.mass(batch.sauce.massG / batch.covers) })}
+          </span>
+          <dl className={page.gauges}>
+            <div>
+              <dt>{t("fatToWater")}</dt>
+              <dd data-testid="ratio">{sauce.fatToWater === null ? "–" : `${sauce.fatToWater.toFixed(1)} : 1`}</dd>
+            </div>
+            <div>
+              <dt>{t("acidInIt")}</dt>
+              <dd>{`${((100 * sauce.acidG) / sauce.massG).toFixed(1)} %`}</dd>
+            </div>
+            <div>
+              <dt>{t("saltInIt")}</dt>
+              <dd>{`${((100 * sauce.saltG) / sauce.massG).toFixed(1)} %`}</dd>
+            </div>
+            {boil ? (
+              <div>
+                <dt>{t("baseEachBatch")}</dt>
+                <dd data-testid="minutes">{durationText(boil.secondsToBoil + boil.secondsReducing)}</dd>
+              </div>
+            ) : null}
+          </dl>
+        </div>
+        <ul className={styles.because}>
+          {sauce.because.map((why) => (
+            <li key={why.code}>{sentence(say(why, format))}</li>
+          ))}
+          {saltG >= 0.1 ? <li>{t("saltItWith", { mass: saltG.toFixed(1), pct: SAUCE_SALT_PCT })}</li> : null}
+          {batches.length > 1 ? (
+            <li>{t("batchesOf", { batches: batches.length, covers: batches.join(" + ") })}</li>
+          ) : null}
+        </ul>
+        <div className={styles.drawing}>
+          <PanLevels panMm={ask.panMm} batch={batch} />
+          <MassSteps batch={batch} after={sauce} minute={minute} />
+        </div>
+        <HoldStrip
+          from={sauce.holdC.from}
+          to={sauce.holdC.to}
+          served={ask.spec.servedC}
+          course={course}
+          minute={minute}
+        />
+        <Field
+          label={
+            holdsUntilMin === null
+              ? t("waitsHoldsThrough", { time: durationText(WAIT_MIN * 60) })
+              : t("waitsSplitsAfter", { time: durationText(holdsUntilMin * 60) })
+          }
+        >
+          {(id) => (
+            <Slider
+              id={id}
+              min={0}
+              max={WAIT_MIN}
+              step={5}
+              value={minute}
+              onChange={setMinute}
+              ariaLabelForHandle={t("minutesInTheBain")}
+              tooltip={{ formatter: (value) => durationText((value ?? 0) * 60) }}
+            />
+          )}
+        </Field>
+        <RescueList
+          rescues={rescues}
+          onTake={(rescue) => setAsk((before) => ({ ...before, rescue }))}
+          taken={ask.rescue}
+        />
+      </section>
+      <SauceLines batch={batch} batches={batches} />
+      <SauceActs specId={specId} ask={ask} bases={bases} spec={spec} needG={baseForG(batch, ask.covers)} />
+    </AnswerBench>
+  );
+}

@@ -1,0 +1,47 @@
+import type { Metadata } from "next";
+import { notFound } from "next/navigation";
+import { saucesNow } from "@/db/butter/sauces";
+import { findSauce } from "@/db/butter/specs";
+import { listBurners } from "@/db/butter/spots";
+import { db } from "@/db/connection";
+import { usualStove } from "@/house/tonight";
+import { PageHead } from "@/ui/layout/PageHead";
+import { SubNav } from "@/ui/layout/SubNav";
+import { t } from "@/words/butter";
+import { requestTime, requireHouse } from "../../../request";
+import { BUTTER_VIEWS } from "../../subViews";
+import { SauceBench } from "./SauceBench";
+
+export const metadata: Metadata = { title: t("sauce") };
+
+type Props = {
+  readonly params: Promise<{ readonly specId: string }>;
+  readonly searchParams: Promise<{ readonly covers?: string }>;
+};
+
+export default async function SaucePage({ params, searchParams }: Props) {
+  await requestTime();
+  requireHouse();
+  const { specId } = await params;
+  const sauce = findSauce(db(), specId);
+  if (!sauce) notFound();
+  const asked = Number((await searchParams).covers);
+  const covers = Number.isInteger(asked) && asked > 0 && asked <= 200 ? asked : sauce.spec.covers;
+  const bases = saucesNow(db())
+    .filter((one) => one.specId === specId && !one.mount)
+    .map(({ lot }) => ({ id: lot.id, code: lot.code, remainingG: lot.remainingG }));
+  return (
+    <>
+      <PageHead title={sauce.spec.name} asks={t("whatIsInItAndWillItHold")} />
+      <SubNav views={BUTTER_VIEWS} here="/butter" />
+      <SauceBench
+        specId={specId}
+        spec={sauce.spec}
+        covers={covers}
+        stove={usualStove(covers)}
+        bases={bases}
+        burners={listBurners(db())}
+      />
+    </>
+  );
+}

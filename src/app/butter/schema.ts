@@ -1,0 +1,29 @@
+import { z } from "zod";
+import { t } from "@/words/butter";
+
+const covers = z
+  .number(t("howManyCovers"))
+  .int(t("howManyCovers"))
+  .min(1, t("howManyCovers"))
+  .max(200, t("checkTheCovers"));
+const stove = {
+  specId: z.string().min(1).max(80),
+  covers,
+  panMm: z.number().min(100).max(600),
+  netPowerW: z.number().min(100).max(20_000),
+};
+
+export const MakeBase = z.strictObject(stove);
+
+export const Mount = z.strictObject({
+  ...stove,
+  servedC: z.number(t("howWarm")).min(0, t("howWarm")).max(90, t("howWarm")),
+  surfaceMm: z.number().min(50).max(600),
+  lid: z.boolean(),
+  baseLotId: z.string().max(80).nullable(),
+});
+
+export const PourAway = z.strictObject({
+  lotId: z.string().min(1).max(80),
+  massG: z.number(t("howMuchIsLeft")).min(0, t("howMuchIsLeft")).max(200_000, t("howMuchIsLeft")),
+});

@@ -1,0 +1,8 @@
+import type { SubView } from "@/ui/layout/SubNav";
+import { t } from "@/words/butter";
+
+export const BUTTER_VIEWS: readonly SubView[] = [
+  { href: "/butter", label: t("tonight") },
+  { href: "/butter/reduce", label: t("reduce") },
+  { href: "/butter/kept", label: t("kept") },
+];

@@ -1,0 +1,82 @@
+import { randomUUID } from "node:crypto";
+import { and, asc, eq } from "drizzle-orm";
+import type { Allergens, ItemFacts } from "@/core/larder";
+import type { Db } from "../connection";
+import { endStay, leaveIce } from "../lots/lots";
+import { lighten, nextCode } from "../lots/lotRows";
+import { items, lots } from "../schema/larder";
+import { lotStays, waste } from "../schema/lots";
+
+export type MadeLot = typeof lots.$inferSelect;
+export type Item = typeof items.$inferSelect;
+
+export function keepItem(db: Db, id: string, kind: "bought" | "made", name: string, facts: ItemFacts): void {
+  db.insert(items).values({ id, kind, name, facts }).onConflictDoNothing().run();
+}
+
+export type NewMadeLot = {
+  readonly itemId: string;
+  readonly massG: number;
+  readonly cents: number;
+  readonly useByMs: number | null;
+  readonly allergens: Allergens;
+  readonly placeId: string | null;
+};
+
+/** A lot that was made here; its item must be there. */
+export function addMadeLot(
+  db: Db,
+  made: NewMadeLot,
+  stamp: { readonly who: string; readonly atMs: number; readonly dayStamp: string },
+): MadeLot {
+  const { itemId, massG, cents, useByMs, allergens, placeId } = made;
+  const id = randomUUID();
+  const { who, atMs, dayStamp } = stamp;
+  const row = {
+    id,
+    code: nextCode(db, dayStamp),
+    itemId,
+    receivedAtMs: atMs,
+    receivedBy: who,
+    massG,
+    remainingG: massG,
+  };
+  db.insert(lots)
+    .values({ ...row, totalCents: cents, remainingCents: cents, status: "on-ice", placeId, useByMs, allergens })
+    .run();
+  if (placeId !== null) db.insert(lotStays).values({ lotId: id, placeId, fromMs: atMs }).run();
+  return db.select().from(lots).where(eq(lots.id, id)).get()!;
+}
+
+export const madeLot = (db: Db, id: string): MadeLot | undefined =>
+  db
+    .select()
+    .from(lots)
+    .where(and(eq(lots.id, id), eq(lots.status, "on-ice")))
+    .get();
+
+/** Everything made here that is still there, the oldest first. */
+export const madeLots = (db: Db): readonly { readonly lot: MadeLot; readonly item: Item }[] =>
+  db
+    .select({ lot: lots, item: items })
+    .from(lots)
+    .innerJoin(items, eq(items.id, lots.itemId))
+    .where(and(eq(lots.status, "on-ice"), eq(items.kind, "made")))
+    .orderBy(asc(lots.receivedAtMs))
+    .all();
+
+/** Pours away `massG` of what is left, with its grams and cents; what is left besides was served. The lot is gone either way. */
+export function closeMadeLot(
+  db: Db,
+  lot: MadeLot,
+  { massG, reason }: { readonly massG: number; readonly reason: string },
+  { who, atMs }: { readonly who: string; readonly atMs: number },
+): { readonly pouredG: number; readonly cents: number } {
+  const pouredG = Math.min(massG, lot.remainingG);
+  const { cents } = lighten(db, lot, pouredG);
+  if (pouredG > 0)
+    db.insert(waste).values({ lotId: lot.id, atMs, who, massG: pouredG, reason, costCents: cents }).run();
+  leaveIce(db, lot.id, atMs);
+  endStay(db, lot.id, atMs);
+  return { pouredG, cents };
+}
