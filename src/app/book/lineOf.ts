@@ -299,6 +299,14 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         mass: grams(payload, "massG"),
         served: celsius(payload["servedC"]),
       });
+    case "stock-made":
+      return t("stockMadeCodeYield", {
+        code: text(payload, "code"),
+        ml: Math.round(Number(payload["yieldMl"] ?? 0)),
+        bones: Array.isArray(payload["bones"]) ? payload["bones"].join(", ") : "",
+        minutes: text(payload, "simmerMin"),
+        cooling: text(payload, "cooling"),
+      });
     case "correction":
       return t("toEntryCorrectsSeqPayload", { correctsSeq: correctsSeq ?? "", payload: text(payload, "note") });
   }

@@ -1,7 +1,9 @@
 "use server";
+import { POTS } from "@/core/butter";
 import { err, ok, type Result } from "@/core/shared";
 import { endSauce, makeBase, mountSauce, type SauceError } from "@/db/butter/sauces";
 import { findSauce } from "@/db/butter/specs";
+import { makeStock, type StockError } from "@/db/butter/stocks";
 import { db } from "@/db/connection";
 import { listPlaces } from "@/db/house/places";
 import type { House } from "@/db/house/house";
@@ -10,7 +12,7 @@ import { t } from "@/words/butter";
 import { say, sentence } from "@/words/say";
 import { refused, refusedBy, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
-import { MakeBase, Mount, PourAway } from "./schema";
+import { MakeBase, MakeStock, Mount, PourAway } from "./schema";
 
 const NO_SAUCE = refused("thatSauceIsNotInTheHouse", t("thatSauceIsNotInTheHouse"));
 
@@ -28,6 +30,18 @@ function whyNot(error: SauceError, house: House): ActionError {
       );
     case "notHere":
       return refused("thatPotIsGone", t("thatPotIsGone"));
+  }
+}
+
+function whyNoStock(error: StockError, house: House): ActionError {
+  const format = formatFor(house.units, house.currency);
+  switch (error.kind) {
+    case "bonesGone":
+      return refused("thoseBonesAreGone", t("thoseBonesAreGone"));
+    case "notForStock":
+      return { ...refusedBy(error.why), message: `${error.code}: ${say(error.why, format)}.` };
+    case "tooMuchOut":
+      return refused("moreCameOutThanWentIn", t("moreCameOutThanWentIn"));
   }
 }
 
@@ -59,6 +73,18 @@ export const mountTheSauce = async (input: unknown, intention: unknown): Promise
       { ...stamp, dayStamp: dayStamp(stamp.atMs, timeZone) },
     );
     return lot.ok ? ok(lot.value.code) : err(whyNot(lot.error, house));
+  });
+
+/** A pot of stock is strained and chilled: answers with its code. */
+export const keepStock = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("keepStock", MakeStock, input, intention, ({ potId, ...made }, { house, stamp }) => {
+    const pot = POTS.find(({ id }) => id === potId);
+    if (!pot) return err(refused("thatPotIsNotInTheHouse", t("thatPotIsNotInTheHouse")));
+    const placeId = listPlaces(db()).find(({ kind }) => kind === "cold-room")?.id ?? null;
+    const { ruleSetId, timeZone } = house;
+    const full = { ...stamp, dayStamp: dayStamp(stamp.atMs, timeZone) };
+    const lot = makeStock(db(), { ...made, pot, placeId, ruleSetId }, full);
+    return lot.ok ? ok(lot.value.code) : err(whyNoStock(lot.error, house));
   });
 
 /** What is left is poured away with its grams and cents; the rest was served. */

@@ -23,6 +23,18 @@ export const Mount = z.strictObject({
   baseLotId: z.string().max(80).nullable(),
 });
 
+export const MakeStock = z.strictObject({
+  bones: z.array(z.string().min(1).max(80)).min(1, t("chooseBonesFirst")).max(30),
+  waterMl: z.number(t("howMuchWater")).min(100, t("howMuchWater")).max(100_000, t("howMuchWater")),
+  aromaticsG: z.number().min(0).max(20_000),
+  potId: z.string().max(20),
+  netPowerW: z.number().min(100).max(20_000),
+  simmerMin: z.number().int().min(5, t("atLeastFiveMinutes")).max(240),
+  iceG: z.number().min(0).max(200_000),
+  stirred: z.boolean(),
+  yieldMl: z.number(t("howMuchCameOut")).positive(t("howMuchCameOut")).max(100_000),
+});
+
 export const PourAway = z.strictObject({
   lotId: z.string().min(1).max(80),
   massG: z.number(t("howMuchIsLeft")).min(0, t("howMuchIsLeft")).max(200_000, t("howMuchIsLeft")),

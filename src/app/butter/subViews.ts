@@ -4,5 +4,6 @@ import { t } from "@/words/butter";
 export const BUTTER_VIEWS: readonly SubView[] = [
   { href: "/butter", label: t("tonight") },
   { href: "/butter/reduce", label: t("reduce") },
+  { href: "/butter/stock", label: t("stock") },
   { href: "/butter/kept", label: t("kept") },
 ];

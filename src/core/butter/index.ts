@@ -23,3 +23,18 @@ export { afterWaiting, lossGPerMin, waitThrough, type Waiting, type WaitingPoint
 export { BATCH_MOST_COVERS, planSauce, type SauceBatch, type SaucePlan, type SauceSpec, type Stove } from "./sauce";
 export { simmeredAlcoholLeftPct } from "./retention";
 export { boilsOver, marksOf, waterBackMl, type Mark } from "./marks";
+export {
+  judgePot,
+  liquorCapMl,
+  planStock,
+  POTS,
+  SIMMER_MIN,
+  stockBalance,
+  waterToCoverMl,
+  type Draw,
+  type IceBath,
+  type Pot,
+  type PotCooling,
+  type StockAsk,
+  type StockPlan,
+} from "./broth";

@@ -48,6 +48,7 @@ export type LedgerKind =
   | "spec-kept"
   | "base-made"
   | "sauce-mounted"
+  | "stock-made"
   | "correction";
 
 /** What an entry can be about. */
@@ -145,6 +146,7 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "spec-kept": "Recipe kept",
     "base-made": "Base made",
     "sauce-mounted": "Sauce mounted",
+    "stock-made": "Stock made",
     "hot-hold-ended": "Hot hold over",
     correction: "Correction",
   },

@@ -123,4 +123,5 @@ export const book = {
   checkEverySeal: "Check every seal",
   baseMadeCodeNameCovers: "{code} base of {name} for {covers} covers: {mass}, {lost} boiled away",
   sauceMountedCodeNameCovers: "{code} {name} for {covers} covers: {mass}, kept at {served}",
+  stockMadeCodeYield: "{code} fish stock, {ml} ml from {bones}, {minutes} min; cooling as planned: {cooling}",
 } as const;

@@ -21,4 +21,10 @@ export const butter = {
   strongGrowsSlower: "grows slower than the covers: taste before adding more",
   enoughToCover: "enough to cover, by the pot and not by the covers",
   wholePieces: "whole pieces",
+  bonesNotAccepted: "not accepted at the door without a limit: not for stock",
+  bonesHeld: "on hold: not for stock until the hold is over",
+  bonesCiguatera: "ciguatera cannot be ruled out, does not boil away and a glaze concentrates it",
+  bonesHistamine: "this kind forms histamine, which does not boil away and a glaze concentrates",
+  bonesOver: "too old for stock",
+  bonesOily: "too fat: the stock turns greasy and tastes of it",
 } as const;

@@ -1,0 +1,115 @@
+"use client";
+import { Checkbox, Select, Switch } from "antd";
+import { POTS } from "@/core/butter";
+import type { Burner } from "@/db/butter/spots";
+import type { StockForm } from "@/house/stockPot";
+import { Field } from "@/ui/form/Field";
+import { NumberField } from "@/ui/form/NumberField";
+import { QuantityField } from "@/ui/form/QuantityField";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { Empty } from "@/ui/layout/Empty";
+import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/butter";
+import { say } from "@/words/say";
+import styles from "../Butter.module.css";
+import type { BoneRow } from "./StockBench";
+
+type Props = {
+  readonly form: StockForm;
+  readonly bones: readonly BoneRow[];
+  readonly burners: readonly Burner[];
+  readonly waterMl: number;
+  readonly onChange: (part: Partial<StockForm>) => void;
+};
+
+/** Which bones, which pot, how much water, and the ice that waits for it. */
+export function StockAskForm({ form, bones, burners, waterMl, onChange }: Props) {
+  const { format } = useHouse();
+  const toggle = (id: string, on: boolean) =>
+    onChange({ waterMl: null, chosen: on ? [...form.chosen, id] : form.chosen.filter((one) => one !== id) });
+  return (
+    <section className={page.card}>
+      <h2>{t("bones")}</h2>
+      {bones.length === 0 ? <Empty>{t("noBonesOnIce")}</Empty> : null}
+      <ul className={page.rows}>
+        {bones.map(({ id, title, code, massG, whyNot }) => (
+          <li key={id} className={styles.bone}>
+            <Checkbox
+              checked={form.chosen.includes(id)}
+              disabled={whyNot !== null}
+              onChange={({ target }) => toggle(id, target.checked)}
+            >
+              {t("boneLine", { title, code, mass: format.mass(massG) })}
+            </Checkbox>
+            {whyNot ? <p className={page.sub}>{say(whyNot, format)}</p> : null}
+          </li>
+        ))}
+      </ul>
+      <div className={styles.fields}>
+        <Field label={t("pot")}>
+          {(id) => (
+            <Select
+              id={id}
+              value={form.pot.id}
+              options={POTS.map(({ id: value, litres, diameterMm }) => ({
+                value,
+                label: t("potOf", { litres, across: format.length(diameterMm, 0) }),
+              }))}
+              onChange={(potId: string) => onChange({ waterMl: null, pot: POTS.find(({ id: one }) => one === potId)! })}
+            />
+          )}
+        </Field>
+        <NumberField
+          label={t("waterMl")}
+          value={Math.round(waterMl)}
+          min={100}
+          max={50_000}
+          step={50}
+          whole
+          onChange={(ml) => onChange({ waterMl: ml })}
+        />
+        <QuantityField
+          label={t("aromatics")}
+          kind="mass"
+          value={form.aromaticsG}
+          min={0}
+          max={5000}
+          onChange={(aromaticsG) => onChange({ aromaticsG })}
+        />
+        <Field label={t("burner")}>
+          {(id) => (
+            <Select
+              id={id}
+              value={form.netPowerW}
+              options={[...new Map(burners.map(({ netPowerW, name }) => [netPowerW, name]))].map(([value, name]) => ({
+                value,
+                label: t("burnerOf", { name, kw: (value / 1000).toFixed(2) }),
+              }))}
+              onChange={(netPowerW: number) => onChange({ netPowerW })}
+            />
+          )}
+        </Field>
+        <NumberField
+          label={t("simmerMinutes")}
+          value={form.simmerMin}
+          min={5}
+          max={120}
+          whole
+          onChange={(simmerMin) => onChange({ simmerMin })}
+        />
+        <QuantityField
+          label={t("iceForIt")}
+          kind="mass"
+          value={form.iceG}
+          min={0}
+          max={20_000}
+          step={100}
+          onChange={(iceG) => onChange({ iceG })}
+        />
+        <Field label={t("stirredWhileItCools")}>
+          {(id) => <Switch id={id} checked={form.stirred} onChange={(stirred) => onChange({ stirred })} />}
+        </Field>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,59 @@
+import type { Metadata } from "next";
+import { todayIn } from "@/calendar/days";
+import { coolingRuleOf, COOLING_RULES } from "@/core/safety";
+import { sauceSpecs } from "@/db/butter/specs";
+import { listBurners } from "@/db/butter/spots";
+import { bonesOnIce, STOCK_ITEM } from "@/db/butter/stocks";
+import { db } from "@/db/connection";
+import { coversOn } from "@/db/house/covers";
+import { madeLots } from "@/db/larder/madeLots";
+import { stockDraws } from "@/house/stockBoard";
+import { PageHead } from "@/ui/layout/PageHead";
+import { SubNav } from "@/ui/layout/SubNav";
+import { t } from "@/words/butter";
+import { formatFor } from "@/words/format/format";
+import { requestTime, requireHouse } from "../../request";
+import { BUTTER_VIEWS } from "../subViews";
+import { StockBench } from "./StockBench";
+
+export const metadata: Metadata = { title: t("stock") };
+
+export default async function StockPage() {
+  const nowMs = await requestTime();
+  const house = requireHouse();
+  const format = formatFor(house.units, house.currency);
+  const booked = coversOn(db(), todayIn(house.timeZone, nowMs)).filter(({ use }) => use === "cook");
+  const pots = madeLots(db())
+    .filter(({ item }) => item.id === STOCK_ITEM)
+    .map(({ lot }) => ({ id: lot.id, code: lot.code, remainingG: lot.remainingG }));
+  const haveMl = pots.reduce((sum, { remainingG }) => sum + remainingG, 0);
+  const { draws, balance } = stockDraws(sauceSpecs(db()), booked, haveMl);
+  const ruleId = coolingRuleOf(house.ruleSetId);
+  return (
+    <>
+      <PageHead
+        title={
+          balance.shortMl > 0
+            ? t("stockIsShort", { mass: format.mass(balance.shortMl) })
+            : t("stockIsEnough", { mass: format.mass(balance.drawnMl) })
+        }
+        asks={t("bonesIntoThePot")}
+      />
+      <SubNav views={BUTTER_VIEWS} here="/butter/stock" />
+      <StockBench
+        bones={bonesOnIce(db(), nowMs).map(({ lot, whyNot }) => ({
+          id: lot.id,
+          title: lot.title,
+          code: lot.row.code,
+          massG: lot.massG,
+          whyNot,
+        }))}
+        burners={listBurners(db())}
+        draws={draws}
+        pots={pots}
+        ruleId={ruleId}
+        ruleSource={COOLING_RULES[ruleId].source}
+      />
+    </>
+  );
+}
