@@ -9,6 +9,7 @@ const VIEWS = [
   ["/ice", "/ice/places", "/ice/holds", "/ice/tomorrow", "/ice/waste"],
   ["/block", "/block/order", "/block/count", "/block/yields", "/block/boards"],
   ["/raw", "/raw/freeze", "/raw/cure", "/raw/acid"],
+  ["/butter", "/butter/sauce/beurre-blanc", "/butter/reduce", "/butter/stock", "/butter/kept"],
   ["/stove/live", "/stove/sheets", "/stove/learned", "/stove/chill", "/stove/hold", "/stove/try?species=king-scallop"],
 ] as const;
 

@@ -147,7 +147,7 @@ test("a house in ounces, inches and Fahrenheit meets no other unit on its way fr
   makeDemoHouse(db, Date.now());
   db.update(house).set({ units: "imperial" }).run();
   await start();
-  const foreign = /\d\s?(°C|mm|kg|g)\b/;
+  const foreign = /\d\s?(°C|mm|kg|g|ml)\b/;
   // the book keeps what was recorded, and sources quote rules and tables as they are printed
   const shown = () =>
     page.locator("main").evaluate((main) => {
@@ -174,6 +174,9 @@ test("a house in ounces, inches and Fahrenheit meets no other unit on its way fr
     "/stove/hold",
     "/stove/chill",
     "/stove/sheets",
+    "/butter",
+    "/butter/reduce",
+    "/butter/stock",
   ]) {
     await page.goto(`http://localhost:${port}${view}`);
     await page.locator("main h1").first().waitFor();

@@ -35,8 +35,8 @@ function wordsFor(action: NextAction, format: Format): Words {
       return {
         headline: over ? t("titleItsTimeIsUp", { title }) : t("probeTheTitle", { title: inSentence(title) }),
         why: over ? t("belowHotHoldingForAsLong") : t("itWaitsHotAndItsLast"),
-        href: "/stove/hold",
-        act: t("toTheHold"),
+        href: action.hot.sauce ? "/butter" : "/stove/hold",
+        act: action.hot.sauce ? t("toTheBain") : t("toTheHold"),
       };
     }
     case "warm-place": {

@@ -84,7 +84,12 @@ export default async function TodayPage() {
       warm,
       hotDue: hot
         .filter(({ status }) => status.due)
-        .map(({ id, title, status }) => ({ id, title, over: status.state === "over" })),
+        .map(({ id, title, lotId, status }) => ({
+          id,
+          title,
+          over: status.state === "over",
+          sauce: lotId !== null,
+        })),
       holdsDue: holds
         .filter(({ status }) => status.state === "due" || status.state === "stopped")
         .map(({ id, lot, hold, status }) => ({
@@ -118,8 +123,8 @@ export default async function TodayPage() {
           {hot.length > 0 ? (
             <RowCard
               title={t("heldHot")}
-              rows={hot.map(({ id, title, place, status }) => (
-                <Row key={id} href="/stove/hold" title={title} sub={place.toLowerCase()}>
+              rows={hot.map(({ id, title, place, lotId, status }) => (
+                <Row key={id} href={lotId === null ? "/stove/hold" : "/butter"} title={title} sub={place.toLowerCase()}>
                   <b className={status.state === "hot" ? page.right : `${page.right} ${page.stop}`}>
                     {hotWord(status, clockTime)}
                   </b>

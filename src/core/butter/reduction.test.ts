@@ -111,7 +111,7 @@ describe("laws", () => {
   it("refuses more than is in the pan, and less than can stay in it", () => {
     const ask = { mixture: wine(300), pan: WIDE, netPowerW: 900, startC: 20 };
     expect(reduce({ ...ask, toMl: 301 })).toMatchObject({
-      error: { code: "butter.moreThanIsInThePan", values: { ml: 300 } },
+      error: { code: "butter.moreThanIsInThePan", values: { has: { unit: "ml", value: 300 } } },
     });
     expect(reduce({ ...ask, toMl: 3 })).toMatchObject({ error: { code: "butter.burntBeforeThen" } });
   });

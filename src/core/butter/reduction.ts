@@ -1,4 +1,4 @@
-import { err, ok, said, type Result, type Said } from "@/core/shared";
+import { err, inMillilitres, ok, said, type Result, type Said } from "@/core/shared";
 import { boilsAtC, vapourMassShare } from "./ethanol";
 import { heatCapacityJPerK, massOf, volumeMl, type Mixture } from "./mixture";
 
@@ -58,9 +58,11 @@ const driedMl = (mixture: Mixture) => volumeMl({ ...mixture, waterG: 0, ethanolG
 export function reduce(question: ReduceQuestion): Result<Reduction, Said> {
   const { mixture, toMl, pan, netPowerW, startC } = question;
   const startMl = volumeMl(mixture);
-  if (toMl > startMl * (1 + 1e-9)) return err(said("butter.moreThanIsInThePan", { ml: Math.round(startMl) }));
+  if (toMl > startMl * (1 + 1e-9))
+    return err(said("butter.moreThanIsInThePan", { has: inMillilitres(Math.round(startMl)) }));
   const leastMl = driedMl(mixture);
-  if (toMl <= leastMl * 1.02) return err(said("butter.burntBeforeThen", { ml: Math.ceil(leastMl * 1.02) }));
+  if (toMl <= leastMl * 1.02)
+    return err(said("butter.burntBeforeThen", { dry: inMillilitres(Math.ceil(leastMl * 1.02)) }));
   const boilC = boilsAtC(mixture.ethanolG, mixture.waterG);
   const secondsToBoil = (heatCapacityJPerK(mixture) * Math.max(0, boilC - startC)) / netPowerW;
   const { w, by } = boilingPowerW(pan, netPowerW);

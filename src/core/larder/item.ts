@@ -8,6 +8,8 @@ export type ItemFacts = {
   readonly partLabel?: string | null;
   /** The row of the ingredient table it is like. */
   readonly ingredientId?: string;
+  /** The base of a sauce, to be mounted. */
+  readonly isBase?: boolean;
   /** What the house pays for a good. */
   readonly centsPerKg?: number;
   /** As the label says; what it does not say is not known. */

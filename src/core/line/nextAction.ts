@@ -33,7 +33,13 @@ export type WarmPlace = {
 };
 
 /** A dish that waits hot and is due: to be probed, or its time is up. */
-export type HotInHand = { readonly id: string; readonly title: string; readonly over: boolean };
+export type HotInHand = {
+  readonly id: string;
+  readonly title: string;
+  readonly over: boolean;
+  /** A sauce in the bain, not a dish. */
+  readonly sauce?: boolean;
+};
 
 export type NextAction =
   | { readonly kind: "hot-due"; readonly hot: HotInHand }

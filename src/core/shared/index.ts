@@ -9,6 +9,7 @@ export {
   inGrams,
   inKelvin,
   inKilograms,
+  inMillilitres,
   inMm,
   said,
   saidAsIs,

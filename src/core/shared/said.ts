@@ -1,6 +1,6 @@
 /** A measured value that every house reads in its own unit; `digits` after the point in the metric one. */
 export type Quantity = {
-  readonly unit: "°C" | "K" | "mm" | "g" | "kg";
+  readonly unit: "°C" | "K" | "mm" | "g" | "kg" | "ml";
   readonly value: number;
   readonly digits: number;
 };
@@ -29,6 +29,7 @@ export const inKelvin = quantity("K");
 export const inMm = quantity("mm");
 export const inGrams = quantity("g");
 export const inKilograms = quantity("kg");
+export const inMillilitres = quantity("ml");
 
 const BETWEEN = { next: "shared.next", or: "shared.or", then: "shared.then" } as const;
 

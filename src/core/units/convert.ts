@@ -18,3 +18,8 @@ export const gramFromOunce = (ounce: number) => ounce * GRAM_PER_OUNCE;
 export const inchFromMm = (lengthMm: number) => lengthMm / MM_PER_INCH;
 export const mmFromInch = (inch: number) => inch * MM_PER_INCH;
 export const daysBetween = (fromMs: number, toMs: number) => (toMs - fromMs) / DAY_MS;
+
+/** US fluid ounce (NIST Handbook 44, App. C). */
+const ML_PER_FLUID_OUNCE = 29.5735;
+export const fluidOunceFromMl = (ml: number): number => ml / ML_PER_FLUID_OUNCE;
+export const mlFromFluidOunce = (ounces: number): number => ounces * ML_PER_FLUID_OUNCE;

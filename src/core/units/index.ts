@@ -11,5 +11,7 @@ export {
   kelvinFromC,
   mmFromInch,
   ounceFromG,
+  fluidOunceFromMl,
+  mlFromFluidOunce,
 } from "./convert";
 export { addDays, daysFromTo, type Day } from "./days";

@@ -70,7 +70,7 @@ export function makeBase(
   return db.transaction((tx) => {
     const inputs = goods(tx, poured);
     const cents = centsIn(inputs);
-    keepItem(tx, baseItem(specId), "made", spec.name, {});
+    keepItem(tx, baseItem(specId), "made", spec.name, { isBase: true });
     const useByMs = atMs + spec.baseKeepsDays * DAY_MS;
     const allergens = allergensOf(poured);
     const lot = addMadeLot(

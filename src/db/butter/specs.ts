@@ -55,3 +55,9 @@ export function sauceByHash(db: Db, hash: string): KeptSauce | undefined {
   const row = db.select().from(specs).where(eq(specs.hash, hash)).get();
   return row && kept(row);
 }
+
+/** The sauces of the house that go with a dish of this species. */
+export const saucesFor = (db: Db, speciesId: string): readonly { readonly specId: string; readonly name: string }[] =>
+  sauceSpecs(db)
+    .filter(({ spec }) => spec.goesWith.includes(speciesId))
+    .map(({ specId, spec }) => ({ specId, name: spec.name }));

@@ -80,3 +80,17 @@ export function closeMadeLot(
   endStay(db, lot.id, atMs);
   return { pouredG, cents };
 }
+
+/** What stands on the label of a lot that was made here, whether it is there still or not. */
+export function madeLabel(
+  db: Db,
+  id: string,
+): { readonly lot: MadeLot; readonly name: string; readonly base: boolean } | undefined {
+  const row = db
+    .select({ lot: lots, item: items })
+    .from(lots)
+    .innerJoin(items, eq(items.id, lots.itemId))
+    .where(and(eq(lots.id, id), eq(items.kind, "made")))
+    .get();
+  return row && { lot: row.lot, name: row.item.name, base: row.item.facts.isBase === true };
+}

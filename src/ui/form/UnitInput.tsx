@@ -5,8 +5,8 @@ import { useHouse } from "../hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 
 type Props = {
-  readonly kind: "mass" | "length" | "temperature";
-  /** In the core's unit: g, mm, °C. */
+  readonly kind: "mass" | "length" | "temperature" | "volume";
+  /** In the core's unit: g, mm, °C, ml. */
   readonly value: number;
   readonly min: number;
   readonly max: number;
@@ -16,8 +16,8 @@ type Props = {
 };
 
 const DIGITS = {
-  metric: { mass: 0, length: 0, temperature: 0 },
-  imperial: { mass: 1, length: 4, temperature: 0 },
+  metric: { mass: 0, length: 0, temperature: 0, volume: 0 },
+  imperial: { mass: 1, length: 4, temperature: 0, volume: 1 },
 } as const;
 
 /** Inches are shown and typed as on a ruler. */
@@ -36,6 +36,7 @@ export function UnitInput({ kind, value, min, max, step = 1, label, onChange }: 
     mass: [format.toMass, format.fromMass] as const,
     length: [format.toLength, format.fromLength] as const,
     temperature: [format.toTemperature, format.fromTemperature] as const,
+    volume: [format.toVolume, format.fromVolume] as const,
   }[kind];
   const digits = DIGITS[format.units][kind];
   const inInches = kind === "length" && format.units === "imperial";

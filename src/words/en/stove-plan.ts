@@ -197,4 +197,5 @@ export const stovePlan = {
   onePiece: "One piece",
   setRim: "Set rim",
   centre: "Centre",
+  sauceForThis: "Sauce for this: {name}",
 } as const;

@@ -70,4 +70,5 @@ export const today = {
   noDeliveryYet: "No delivery yet.",
   now: "now",
   stopped: "stopped",
+  toTheBain: "To the bain",
 } as const;

@@ -97,4 +97,7 @@ export const ui = {
   over: "over",
   butter: "Butter",
   howMuchHowLongWillItHold: "How much, how long, will it hold?",
+  ouncesFlOz: "{ounces} fl oz",
+  volumeL: "{volume} l",
+  volumeMl: "{volume} ml",
 } as const;

@@ -26,6 +26,12 @@ test("figures in the house's units, rounded once", () => {
     "3.00 lb",
     "1 in",
   ]);
+  // a US fluid ounce is 29.5735 ml (NIST Handbook 44, App. C)
+  expect([metric.volume(295.7), metric.volume(1250), imperial.volume(295.735)]).toEqual([
+    "296 ml",
+    "1.25 l",
+    "10.0 fl oz",
+  ]);
   expect(metric.temperature(-0.4)).toBe("0 °C");
   expect(imperial.fromTemperature(imperial.toTemperature(48))).toBeCloseTo(48, 9);
 });

@@ -3,8 +3,10 @@ import {
   celsiusFromF,
   fahrenheitDegreesFromK,
   fahrenheitFromC,
+  fluidOunceFromMl,
   gramFromOunce,
   inchFromMm,
+  mlFromFluidOunce,
   mmFromInch,
   ounceFromG,
 } from "@/core/units";
@@ -31,6 +33,8 @@ function imperial(unit: Quantity["unit"], value: number, digits: number): string
       return t("ouncesOz", { ounces: fixed(ounceFromG(value), 1) });
     case "kg":
       return t("ouncesLb", { ounces: fixed(ounceFromG(value * 1000) / 16, 1) });
+    case "ml":
+      return t("ouncesFlOz", { ounces: fixed(fluidOunceFromMl(value), 1) });
     default:
       return assertNever(unit);
   }
@@ -47,6 +51,7 @@ export function formatFor(units: Units, currency: string | null = null) {
     degree: metric ? "°C" : "°F",
     lengthUnit: metric ? "mm" : "in",
     massUnit: metric ? "g" : "oz",
+    volumeUnit: metric ? "ml" : "fl oz",
     /** What prices are in; null: the house has not said, and a price is a dash. */
     currency,
     money: (cents: number) => (currency === null ? "–" : moneyText(cents, currency)),
@@ -63,6 +68,12 @@ export function formatFor(units: Units, currency: string | null = null) {
       }
       return massG >= 1000 ? t("massKg", { mass: fixed(massG / 1000, 2) }) : `${fixed(massG, 0)} g`;
     },
+    volume: (ml: number) =>
+      metric
+        ? ml >= 1000
+          ? t("volumeL", { volume: fixed(ml / 1000, 2) })
+          : t("volumeMl", { volume: fixed(ml, 0) })
+        : t("ouncesFlOz", { ounces: fixed(fluidOunceFromMl(ml), 1) }),
     length: (lengthMm: number, digits = 0) =>
       metric
         ? t("lengthMm", { length: fixed(lengthMm, digits) })
@@ -75,6 +86,8 @@ export function formatFor(units: Units, currency: string | null = null) {
     fromTemperature: (shown: number) => (metric ? shown : celsiusFromF(shown)),
     toMass: (massG: number) => (metric ? massG : ounceFromG(massG)),
     fromMass: (shown: number) => (metric ? shown : gramFromOunce(shown)),
+    toVolume: (ml: number) => (metric ? ml : fluidOunceFromMl(ml)),
+    fromVolume: (shown: number) => (metric ? shown : mlFromFluidOunce(shown)),
     bigMassUnit: metric ? "kg" : "lb",
     toBigMass: (massG: number) => (metric ? massG / 1000 : ounceFromG(massG) / 16),
     fromBigMass: (shown: number) => (metric ? shown * 1000 : gramFromOunce(shown * 16)),

@@ -1,5 +1,6 @@
 "use client";
 import { Button } from "antd";
+import Link from "next/link";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
@@ -42,6 +43,7 @@ export function KeptRow({ lotId, title, code, remainingG, made, useBy, over, cos
             {t("allergensLine", { list: allergens.join(", ") || t("none"), unknown: unknown ? "yes" : "no" })}
           </span>
         </span>
+        <Link href={`/butter/label/${lotId}`}>{t("label")}</Link>
         <Button
           loading={busy}
           onClick={() =>

@@ -1,6 +1,8 @@
 import type { Metadata } from "next";
 import { saucesNow } from "@/db/butter/sauces";
+import { STOCK_ITEM } from "@/db/butter/stocks";
 import { db } from "@/db/connection";
+import { madeLots, type MadeLot } from "@/db/larder/madeLots";
 import { PageHead } from "@/ui/layout/PageHead";
 import page from "@/ui/layout/page.module.css";
 import { RowCard } from "@/ui/layout/RowCard";
@@ -13,15 +15,39 @@ import { KeptRow } from "./KeptRow";
 
 export const metadata: Metadata = { title: t("kept") };
 
+const byUse = (a: { readonly lot: MadeLot }, b: { readonly lot: MadeLot }) =>
+  (a.lot.useByMs ?? Infinity) - (b.lot.useByMs ?? Infinity);
+
 export default async function KeptPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units, house.currency);
   const bases = saucesNow(db())
     .filter(({ mount }) => mount === null)
-    .sort((a, b) => (a.lot.useByMs ?? Infinity) - (b.lot.useByMs ?? Infinity));
-  const first = bases[0];
+    .sort(byUse);
+  const stocks = madeLots(db())
+    .filter(({ item }) => item.id === STOCK_ITEM)
+    .map(({ lot, item }) => ({ lot, name: item.name }))
+    .sort(byUse);
+  const first = [...bases, ...stocks].sort(byUse)[0];
   const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
+  const row = ({ lot, name }: { readonly lot: MadeLot; readonly name: string }) => (
+    <KeptRow
+      key={lot.id}
+      lotId={lot.id}
+      title={name}
+      code={lot.code}
+      remainingG={lot.remainingG}
+      made={t("madeByAt", { who: lot.receivedBy, when: when(lot.receivedAtMs) })}
+      useBy={lot.useByMs === null ? null : when(lot.useByMs)}
+      over={lot.useByMs !== null && lot.useByMs < nowMs}
+      cost={format.money(lot.remainingCents)}
+      allergens={Object.entries(lot.allergens ?? {})
+        .filter(([, state]) => state === "contains")
+        .map(([id]) => id)}
+      unknown={Object.values(lot.allergens ?? { none: "unknown" }).includes("unknown")}
+    />
+  );
   return (
     <>
       <PageHead
@@ -30,27 +56,8 @@ export default async function KeptPage() {
       />
       <SubNav views={BUTTER_VIEWS} here="/butter/kept" />
       <div className={page.stack}>
-        <RowCard
-          title={t("basesKept")}
-          empty={t("makeABaseAndItStandsHere")}
-          rows={bases.map(({ lot, name }) => (
-            <KeptRow
-              key={lot.id}
-              lotId={lot.id}
-              title={name}
-              code={lot.code}
-              remainingG={lot.remainingG}
-              made={t("madeByAt", { who: lot.receivedBy, when: when(lot.receivedAtMs) })}
-              useBy={lot.useByMs === null ? null : when(lot.useByMs)}
-              over={lot.useByMs !== null && lot.useByMs < nowMs}
-              cost={format.money(lot.remainingCents)}
-              allergens={Object.entries(lot.allergens ?? {})
-                .filter(([, state]) => state === "contains")
-                .map(([id]) => id)}
-              unknown={Object.values(lot.allergens ?? { none: "unknown" }).includes("unknown")}
-            />
-          ))}
-        />
+        <RowCard title={t("basesKept")} empty={t("makeABaseAndItStandsHere")} rows={bases.map(row)} />
+        <RowCard title={t("stocksKept")} empty={t("noStockIsKept")} rows={stocks.map(row)} />
       </div>
     </>
   );

@@ -42,7 +42,9 @@ export function LevelFall({ panMm, startMl, toMl, marks }: Props) {
   );
   const over = Math.max(0, (places.at(-1) ?? 0) - (HEIGHT - 4));
   const label = lines
-    .map(({ what, ml }) => t("levelAt", { what, ml: Math.round(ml), level: format.length(panLevelMm(ml, panMm), 1) }))
+    .map(({ what, ml }) =>
+      t("levelAt", { what, volume: format.volume(ml), level: format.length(panLevelMm(ml, panMm), 1) }),
+    )
     .join(", ");
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className={styles.pan} role="img" aria-label={label}>
@@ -72,7 +74,7 @@ export function LevelFall({ panMm, startMl, toMl, marks }: Props) {
             strokeDasharray={tone === PALETTE.muted ? "4 4" : "none"}
           />
           <text x={PAN_RIGHT + 20} y={places[index]! - over}>
-            {t("markMl", { what, ml: Math.round(ml) })}
+            {t("markVolume", { what, volume: format.volume(ml) })}
           </text>
         </g>
       ))}

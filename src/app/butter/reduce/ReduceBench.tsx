@@ -5,7 +5,7 @@ import { useState } from "react";
 import { massOf, waterBackMl } from "@/core/butter";
 import type { Burner } from "@/db/butter/spots";
 import { reduced, type ReduceAsk } from "@/house/reduceBench";
-import { NumberField } from "@/ui/form/NumberField";
+import { QuantityField } from "@/ui/form/QuantityField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { AnswerBench } from "@/ui/layout/AnswerBench";
 import page from "@/ui/layout/page.module.css";
@@ -100,8 +100,17 @@ export function ReduceBench({ burners }: { readonly burners: readonly Burner[] }
       </section>
       <section className={page.card}>
         <h2>{t("goneTooFar")}</h2>
-        <NumberField label={t("itWentDownTo")} value={wentTo} min={1} max={Math.ceil(startMl)} onChange={setWentTo} />
-        <p data-testid="back">{backMl > 0 ? t("waterBringsItBack", { ml: backMl }) : t("notTooFar")}</p>
+        <QuantityField
+          label={t("itWentDownTo")}
+          kind="volume"
+          value={wentTo}
+          min={1}
+          max={Math.ceil(startMl)}
+          onChange={setWentTo}
+        />
+        <p data-testid="back">
+          {backMl > 0 ? t("waterBringsItBack", { water: format.volume(backMl) }) : t("notTooFar")}
+        </p>
         <Source>{t("reductionSource")}</Source>
       </section>
     </AnswerBench>

@@ -1,11 +1,12 @@
 "use client";
 import { DeleteOutlined, PlusOutlined } from "@ant-design/icons";
-import { Button, InputNumber, Select } from "antd";
+import { Button, Select } from "antd";
 import { INGREDIENTS } from "@/core/butter";
 import type { Burner } from "@/db/butter/spots";
 import type { ReduceAsk, ReducePart } from "@/house/reduceBench";
 import { Field } from "@/ui/form/Field";
-import { NumberField } from "@/ui/form/NumberField";
+import { QuantityField } from "@/ui/form/QuantityField";
+import { UnitInput } from "@/ui/form/UnitInput";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";
@@ -37,15 +38,13 @@ export function ReduceParts({ ask, burners, onChange }: Props) {
               options={POURED.map(({ id, label }) => ({ value: id, label }))}
               onChange={(id: string) => change(index, { ingredientId: id })}
             />
-            <InputNumber<number>
-              aria-label={t("mlOfGood", { number: index + 1 })}
+            <UnitInput
+              kind="volume"
+              label={t("volumeOfGood", { number: index + 1, unit: format.volumeUnit })}
               value={ml}
               min={1}
               max={50_000}
-              suffix={t("ml")}
-              onChange={(typed) => {
-                if (typed !== null) change(index, { ml: typed });
-              }}
+              onChange={(typed) => change(index, { ml: typed })}
             />
             <Button
               aria-label={t("takeOut")}
@@ -62,8 +61,9 @@ export function ReduceParts({ ask, burners, onChange }: Props) {
         >
           {t("pourMore")}
         </Button>
-        <NumberField
-          label={t("reduceToMl")}
+        <QuantityField
+          label={t("reduceTo")}
+          kind="volume"
           value={ask.toMl}
           min={1}
           max={50_000}

@@ -2,7 +2,7 @@
 import { Button } from "antd";
 import { useState } from "react";
 import type { StockForm } from "@/house/stockPot";
-import { NumberField } from "@/ui/form/NumberField";
+import { QuantityField } from "@/ui/form/QuantityField";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";
@@ -27,7 +27,7 @@ export function StockActs({ form, waterMl, yieldMl, passes }: Props) {
     <section className={page.card}>
       <h2>{t("doneAndWritten")}</h2>
       <div className={styles.closing}>
-        <NumberField label={t("cameOutMl")} value={out} min={1} max={50_000} whole onChange={setCame} />
+        <QuantityField label={t("cameOutMl")} kind="volume" value={out} min={1} max={50_000} onChange={setCame} />
         <Button
           type="primary"
           size="large"

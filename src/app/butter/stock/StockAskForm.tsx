@@ -10,9 +10,9 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import { Empty } from "@/ui/layout/Empty";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";
-import { say } from "@/words/say";
+import { say, sentence } from "@/words/say";
 import styles from "../Butter.module.css";
-import type { BoneRow } from "./StockBench";
+import type { BoneRow } from "./boneRow";
 
 type Props = {
   readonly form: StockForm;
@@ -34,14 +34,16 @@ export function StockAskForm({ form, bones, burners, waterMl, onChange }: Props)
       <ul className={page.rows}>
         {bones.map(({ id, title, code, massG, whyNot }) => (
           <li key={id} className={styles.bone}>
-            <Checkbox
-              checked={form.chosen.includes(id)}
-              disabled={whyNot !== null}
-              onChange={({ target }) => toggle(id, target.checked)}
-            >
-              {t("boneLine", { title, code, mass: format.mass(massG) })}
-            </Checkbox>
-            {whyNot ? <p className={page.sub}>{say(whyNot, format)}</p> : null}
+            {whyNot ? (
+              <>
+                {t("boneLine", { title, code, mass: format.mass(massG) })}
+                <p className={page.sub}>{sentence(say(whyNot, format))}</p>
+              </>
+            ) : (
+              <Checkbox checked={form.chosen.includes(id)} onChange={({ target }) => toggle(id, target.checked)}>
+                {t("boneLine", { title, code, mass: format.mass(massG) })}
+              </Checkbox>
+            )}
           </li>
         ))}
       </ul>
@@ -53,19 +55,19 @@ export function StockAskForm({ form, bones, burners, waterMl, onChange }: Props)
               value={form.pot.id}
               options={POTS.map(({ id: value, litres, diameterMm }) => ({
                 value,
-                label: t("potOf", { litres, across: format.length(diameterMm, 0) }),
+                label: t("potOf", { volume: format.volume(litres * 1000), across: format.length(diameterMm, 0) }),
               }))}
               onChange={(potId: string) => onChange({ waterMl: null, pot: POTS.find(({ id: one }) => one === potId)! })}
             />
           )}
         </Field>
-        <NumberField
+        <QuantityField
           label={t("waterMl")}
+          kind="volume"
           value={Math.round(waterMl)}
           min={100}
           max={50_000}
           step={50}
-          whole
           onChange={(ml) => onChange({ waterMl: ml })}
         />
         <QuantityField

@@ -3,7 +3,6 @@ import { Alert } from "antd";
 import { useState } from "react";
 import { judgePot, planStock, POTS, SIMMER_MIN, waterToCoverMl, type Draw } from "@/core/butter";
 import type { CoolingRuleId } from "@/core/safety";
-import type { Said } from "@/core/shared";
 import type { Burner } from "@/db/butter/spots";
 import { potAsk, type StockForm } from "@/house/stockPot";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -13,17 +12,10 @@ import page from "@/ui/layout/page.module.css";
 import { Source } from "@/ui/layout/Source";
 import { t } from "@/words/butter";
 import { durationText } from "@/words/format/format";
+import styles from "../Butter.module.css";
+import type { BoneRow } from "./boneRow";
 import { StockActs } from "./StockActs";
 import { StockAskForm } from "./StockAskForm";
-
-export type BoneRow = {
-  readonly id: string;
-  readonly title: string;
-  readonly code: string;
-  readonly massG: number;
-  /** Why it may not go into the pot. */
-  readonly whyNot: Said | null;
-};
 
 type Props = {
   readonly bones: readonly BoneRow[];
@@ -72,7 +64,7 @@ export function StockBench({ bones, burners, draws, pots, ruleId, ruleSource }: 
         ) : (
           <>
             <p className={page.big} data-testid="yield">
-              {t("potGives", { mass: format.mass(plan.yieldMl) })}
+              {t("potGives", { volume: format.volume(plan.yieldMl) })}
             </p>
             <dl className={page.gauges}>
               <div>
@@ -104,7 +96,7 @@ export function StockBench({ bones, burners, draws, pots, ruleId, ruleSource }: 
             {ask.waterMl < waterToCoverMl(bonesG, form.pot) - 50 ? (
               <Alert type="warning" showIcon title={t("bonesNotCovered")} />
             ) : null}
-            <h2>{t("coolingIt")}</h2>
+            <h2 className={styles.below}>{t("coolingIt")}</h2>
             <Alert
               type={passes ? "success" : "error"}
               showIcon
@@ -133,7 +125,7 @@ export function StockBench({ bones, burners, draws, pots, ruleId, ruleSource }: 
             <li key={what}>
               <div className={page.row}>
                 <span className={page.grow}>{what}</span>
-                <span className="figure">{`− ${format.mass(ml)}`}</span>
+                <span className="figure">{`− ${format.volume(ml)}`}</span>
               </div>
             </li>
           ))}

@@ -34,8 +34,8 @@ export default async function StockPage() {
       <PageHead
         title={
           balance.shortMl > 0
-            ? t("stockIsShort", { mass: format.mass(balance.shortMl) })
-            : t("stockIsEnough", { mass: format.mass(balance.drawnMl) })
+            ? t("stockIsShort", { volume: format.volume(balance.shortMl) })
+            : t("stockIsEnough", { volume: format.volume(balance.drawnMl) })
         }
         asks={t("bonesIntoThePot")}
       />

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { notFound, redirect } from "next/navigation";
 import { isFinfish } from "@/core/species";
 import { findBatch } from "@/db/block/batches";
+import { saucesFor } from "@/db/butter/specs";
 import { db } from "@/db/connection";
 import { parasitesOf } from "@/db/raw/rawLots";
 import { speciesOf } from "@/db/house/species";
@@ -50,6 +51,7 @@ export default async function PlanPage({ params }: { readonly params: Promise<{ 
       first={first}
       pieceG={load.pieceG}
       filmsByPan={filmsByPan(db())}
+      sauces={saucesFor(db(), species.id)}
       parasites={parasites ? { met: parasites.check.state === "met", text: parasites.check.text } : null}
     />
   );

@@ -42,12 +42,23 @@ type Props = {
   readonly filmsByPan: Readonly<Record<string, Partial<Films>>>;
   /** How the lot stands to the parasite rule, which what is under-cooked falls under; null where there is no lot. */
   readonly parasites?: { readonly met: boolean; readonly text: Said } | null;
+  /** Sauces of the house that go with it. */
+  readonly sauces?: readonly { readonly specId: string; readonly name: string }[];
   /** Chooses the animal, where there is no batch to tell it. */
   readonly chooser?: ReactNode;
 };
 
 /** The stove for one kind of piece: the piece first, then the way to cook it, then the plan; every change plans again. */
-export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan, parasites = null, chooser }: Props) {
+export function PlanBench({
+  source,
+  speciesId,
+  first,
+  pieceG: firstG,
+  filmsByPan,
+  parasites = null,
+  sauces = [],
+  chooser,
+}: Props) {
   const { format, ruleSetId, ownSpecies, susceptibleGuests } = useHouse();
   const router = useRouter();
   const species = findSpecies(speciesId, ownSpecies)!;
@@ -118,6 +129,7 @@ export function PlanBench({ source, speciesId, first, pieceG: firstG, filmsByPan
         species={species}
         goalWords={goalWords}
         methodLabel={method.label}
+        sauces={sauces}
         busy={busy}
         onKeep={sheet ? () => setKept({ ask, plan: sheet.plan, pieceG: load.pieceG }) : null}
         onBegin={!sheet || state.problem !== null || barred ? null : begin}

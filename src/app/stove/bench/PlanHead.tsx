@@ -16,6 +16,8 @@ type Props = {
   readonly species: Species;
   readonly goalWords: string;
   readonly methodLabel: string;
+  /** Sauces of the house that go with it. */
+  readonly sauces: readonly { readonly specId: string; readonly name: string }[];
   readonly busy: boolean;
   /** null: there is nothing to keep, or it may not be begun. */
   readonly onKeep: (() => void) | null;
@@ -23,7 +25,7 @@ type Props = {
 };
 
 /** What is cooked and to what, where it comes from, and the two things to do with the plan. */
-export function PlanHead({ source, species, goalWords, methodLabel, busy, onKeep, onBegin }: Props) {
+export function PlanHead({ source, species, goalWords, methodLabel, sauces, busy, onKeep, onBegin }: Props) {
   const { format } = useHouse();
   const prepared = source.kind === "batch" ? source.prepared : null;
   return (
@@ -55,6 +57,11 @@ export function PlanHead({ source, species, goalWords, methodLabel, busy, onKeep
               {prepared.piece.notes.map((note) => say(note, format)).join("; ")}
             </p>
           ) : null}
+          {sauces.map(({ specId, name }) => (
+            <p key={specId} className={page.asks}>
+              <Link href={`/butter/sauce/${specId}`}>{t("sauceForThis", { name })}</Link>
+            </p>
+          ))}
         </>
       }
     >

@@ -31,7 +31,9 @@ export default async function HoldPage({ searchParams }: Search) {
         ...heldFrom(cook.plan.answer, liveCook(stageSeconds, cook.events, nowMs), nowMs),
       }
     : null;
-  const holds = openHotHolds(db()).map(({ id, title, place, ...hold }) => ({ id, title, place, ...hold }));
+  const holds = openHotHolds(db())
+    .filter(({ lotId }) => lotId === null)
+    .map(({ id, title, place, ...hold }) => ({ id, title, place, ...hold }));
   return (
     <HoldBench
       key={from?.cookId ?? "any"}

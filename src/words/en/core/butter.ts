@@ -1,7 +1,7 @@
 /** English of what core/butter says. */
 export const butter = {
-  moreThanIsInThePan: "there are only {ml} ml in the pan: reduce to less than that",
-  burntBeforeThen: "it is dry before that: {ml} ml are salt, sugar, extract and fat that do not boil away",
+  moreThanIsInThePan: "there are only {has} in the pan: reduce to less than that",
+  burntBeforeThen: "it is dry before that: {dry} are salt, sugar, extract and fat that do not boil away",
   noWater: "no water at all",
   ratio: "{to} parts fat to one of water",
   holdsBecause: "{ratio}, and {served} lies between {from} and {to}",

@@ -1,0 +1,80 @@
+import { expect, test } from "@playwright/test";
+import { saucesNow } from "@/db/butter/sauces";
+import { bonesOnIce, STOCK_ITEM } from "@/db/butter/stocks";
+import { madeLots } from "@/db/larder/madeLots";
+import { complaintsOf, houseDb, press, view } from "./house";
+
+test("a sauce through the evening: its base made, mounted, tried without its lid, poured away and written", async ({
+  page,
+}, info) => {
+  test.setTimeout(120_000);
+  const complaints = complaintsOf(page);
+  await page.goto("/");
+  await view(page, "Butter", "6", info);
+  await expect(page.getByTestId("bains")).toContainText("Beurre blanc");
+  await press(page.getByTestId("tonight").getByRole("link", { name: /Dill and browned whey butter/ }), info);
+  await expect(page.getByTestId("state")).toHaveText("Holds");
+  await expect(page.getByTestId("sauce")).toContainText("2 batches");
+  await expect(page.getByRole("button", { name: "14 covers are mounted" })).toBeDisabled();
+  await press(page.getByRole("button", { name: "The base for 14 is made" }), info);
+  await expect(page.getByText(/base kept with its days/)).toBeVisible();
+
+  // without a lid in a wide bain it splits within the service, and the way back is shown
+  await press(page.getByRole("switch", { name: "Lid on" }), info);
+  await page.getByLabel(/^Sauce in the bain, across/).fill("400");
+  await page.getByLabel(/^Sauce in the bain, across/).press("Tab");
+  await expect(page.getByText(/it splits after/)).toBeVisible();
+  await page.getByRole("slider", { name: "Minutes in the bain" }).focus();
+  await page.keyboard.press("End");
+  await expect(page.getByTestId("state")).toHaveText("Splits");
+  await press(page.getByTestId("rescue").getByRole("button").first(), info);
+  await expect(page.getByTestId("state")).toHaveText("Holds");
+
+  await press(page.getByRole("button", { name: "14 covers are mounted" }), info);
+  await expect(page.getByText(/is in the bain, its clock runs/)).toBeVisible();
+  const mounted = saucesNow(houseDb()).find(({ mount, name }) => mount && name.startsWith("Dill"))!;
+  expect(mounted.mount).toMatchObject({ covers: 14, lid: false });
+  await page.goto("/butter");
+  const row = page.getByTestId("bains").locator("li", { hasText: mounted.lot.code });
+  await press(row.getByRole("button", { name: "Close" }), info);
+  await press(row.getByRole("button", { name: "Pour it away" }), info);
+  await expect(page.getByText(/poured away, €/)).toBeVisible();
+  await page.goto("/book");
+  await expect(page.getByText(/Dill and browned whey butter for 14 covers/).first()).toBeVisible();
+  expect(complaints).toEqual([]);
+});
+
+test("a reduction in its pan, and bones to a pot of stock that cools in time, with its label", async ({
+  page,
+}, info) => {
+  test.setTimeout(120_000);
+  const complaints = complaintsOf(page);
+  await page.goto("/butter/reduce");
+  await expect(page.getByTestId("minutes")).toHaveText("12 min");
+  await page.getByLabel("Reduce to, ml").fill("400");
+  await page.getByLabel("Reduce to, ml").press("Tab");
+  await expect(page.getByText(/There are only 300 ml in the pan/)).toBeVisible();
+  await page.getByLabel("Reduce to, ml").fill("60");
+  await page.getByLabel("Reduce to, ml").press("Tab");
+  await page.getByLabel("It went down to, ml").fill("40");
+  await expect(page.getByTestId("back")).toContainText("Add 20 ml of water");
+
+  await page.goto("/butter/stock");
+  await expect(page.getByText(/too fat: the stock turns greasy/i).first()).toBeVisible();
+  await page.getByLabel("Ice for the bath, g").fill("300");
+  await page.getByLabel("Ice for the bath, g").press("Tab");
+  await expect(page.getByTestId("cooling")).toContainText("do not cool it in time");
+  await page.getByLabel("Ice for the bath, g").fill("2500");
+  await page.getByLabel("Ice for the bath, g").press("Tab");
+  await expect(page.getByTestId("cooling")).toContainText("Cools in time");
+  const bones = bonesOnIce(houseDb(), Date.now()).filter(({ whyNot }) => whyNot === null).length;
+  expect(bones).toBeGreaterThan(0);
+  await press(page.getByRole("button", { name: "Strained and chilled" }), info);
+  await expect(page.getByText(/stock kept with its days/)).toBeVisible();
+  const stock = madeLots(houseDb()).findLast(({ item }) => item.id === STOCK_ITEM)!;
+  expect(bonesOnIce(houseDb(), Date.now()).filter(({ whyNot }) => whyNot === null)).toHaveLength(0);
+  await page.goto(`/butter/label/${stock.lot.id}`);
+  await expect(page.getByTestId("label")).toContainText("Contains: fish");
+  await expect(page.getByTestId("label")).toContainText("Not known without labels: celery");
+  expect(complaints).toEqual([]);
+});

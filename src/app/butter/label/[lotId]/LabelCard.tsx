@@ -1,0 +1,48 @@
+"use client";
+import { PrinterOutlined } from "@ant-design/icons";
+import { Button, QRCode } from "antd";
+import { t } from "@/words/butter";
+import styles from "./Label.module.css";
+
+type Props = {
+  readonly name: string;
+  readonly code: string;
+  readonly mass: string;
+  readonly made: string;
+  readonly useBy: string | null;
+  readonly contains: readonly string[];
+  /** Null: nothing was ever said of it. */
+  readonly unknown: readonly string[] | null;
+  readonly house: string;
+};
+
+/** The label of a pot as it is printed. */
+export function LabelCard({ name, code, mass, made, useBy, contains, unknown, house }: Props) {
+  return (
+    <div className={styles.place}>
+      <section className={styles.label} data-testid="label">
+        <div>
+          <p className={styles.name}>{name}</p>
+          <p className={styles.code}>{t("codeAndMass", { code, mass })}</p>
+          <p>{t("madeLine", { made })}</p>
+          {useBy === null ? null : <p className={styles.useBy}>{t("useByWhen", { when: useBy })}</p>}
+          <p className={styles.contains}>{t("containsLine", { list: contains.join(", ") || t("none") })}</p>
+          {unknown === null || unknown.length > 0 ? (
+            <p>{t("notKnownLine", { list: unknown?.join(", ") ?? t("allOfThem") })}</p>
+          ) : null}
+          <p className={styles.house}>{house}</p>
+        </div>
+        <QRCode value={code} size={132} type="svg" bordered={false} />
+      </section>
+      <Button
+        size="large"
+        type="primary"
+        icon={<PrinterOutlined />}
+        className={styles.print ?? ""}
+        onClick={() => window.print()}
+      >
+        {t("printIt")}
+      </Button>
+    </div>
+  );
+}
