@@ -123,6 +123,9 @@ const VIEWS = {
     await page.waitForURL(/\/stove\/cook\//);
     await page.waitForTimeout(2500);
   },
+  sauce: async (page) => page.goto(`${base}/butter/sauce/beurre-blanc?covers=6`),
+  butter: async (page) => page.goto(`${base}/butter`),
+  stock: async (page) => page.goto(`${base}/butter/stock`),
   book: async (page) => page.goto(`${base}/book`),
   trace: async (page) => {
     await page.goto(`${base}/stove`);
@@ -160,6 +163,9 @@ const BY_NAME = new Set([
   "scallop",
   "pans",
   "learned",
+  "suppliers",
+  "butter",
+  "stock",
 ]);
 
 for (const [name, open] of Object.entries(VIEWS)) {

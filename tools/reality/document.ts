@@ -1,10 +1,11 @@
+import { sauceLines } from "./sauces";
 import { checkCure, checkReality, CURE_CASES, REALITY_CASES } from "./cases";
 
 const cell = (text: string) => text.replaceAll("|", "/");
 
 /** The table of predicted against practice as a document. */
 export function realityDocument(): string {
-  const lines = [...REALITY_CASES.map(checkReality), ...CURE_CASES.map(checkCure)];
+  const lines = [...REALITY_CASES.map(checkReality), ...CURE_CASES.map(checkCure), ...sauceLines()];
   const count = (verdict: string) => lines.filter((line) => line.verdict === verdict).length;
   const rows = lines.map(({ what, custom, found, verdict, note }) =>
     [what, custom, found, note === "" ? verdict : `${verdict}: ${note}`].map(cell).join(" | "),

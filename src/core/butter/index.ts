@@ -20,7 +20,15 @@ export { ETHANOL_G_PER_ML } from "./data/ethanolWater";
 export { findIngredient, INGREDIENTS, type Ingredient } from "./data/ingredients";
 export { ingredientOf, pouredGrams, scaledPortion, type Portion } from "./pour";
 export { afterWaiting, lossGPerMin, waitThrough, type Waiting, type WaitingPoint } from "./bain";
-export { BATCH_MOST_COVERS, planSauce, type SauceBatch, type SaucePlan, type SauceSpec, type Stove } from "./sauce";
+export {
+  LIKED_ACID_PCT,
+  milderAcidG,
+  planSauce,
+  type SauceBatch,
+  type SaucePlan,
+  type SauceSpec,
+  type Stove,
+} from "./sauce";
 export { simmeredAlcoholLeftPct } from "./retention";
 export { boilsOver, marksOf, waterBackMl, type Mark } from "./marks";
 export {

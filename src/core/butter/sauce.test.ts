@@ -5,7 +5,7 @@ import { mountedSauce } from "./mounted";
 import { pouredGrams } from "./pour";
 import { rescuesFor, withMore } from "./rescue";
 import { simmeredAlcoholLeftPct } from "./retention";
-import { planSauce, type SauceSpec } from "./sauce";
+import { milderAcidG, planSauce, type SauceSpec } from "./sauce";
 
 const BLANC: SauceSpec = {
   name: "Beurre blanc",
@@ -37,6 +37,14 @@ it("makes the sauce for four: about 196 g, 49 g a cover, 1.9 : 1, sharp, and hol
   expect(batch.sauce.fatToWater).toBeCloseTo(1.93, 1);
   expect(batch.sauce.because.map(({ code }) => code)).toContain("butter.sharp");
   expect(batch.sauce.state).toBe("holds");
+});
+
+it("offers the vinegar that brings a sharp sauce to one per cent, and nothing where it is not sharp", () => {
+  const milder = milderAcidG(BLANC, SMALL)!;
+  const base = BLANC.base.map((one) => (one.ingredientId === "wine-vinegar" ? { ...one, massG: milder.milderG } : one));
+  const { sauce } = plan(4, SMALL, { ...BLANC, base }).batch;
+  expect((100 * sauce.acidG) / sauce.massG).toBeCloseTo(1, 2);
+  expect(milderAcidG({ ...BLANC, base }, SMALL)).toBeNull();
 });
 
 it("makes twenty covers in two batches, each base about 26 min in the small pan and 12 in the wide one", () => {

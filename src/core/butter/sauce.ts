@@ -111,3 +111,31 @@ function strain(reduced: Mixture, solids: readonly Portion[]): { readonly base: 
   ) as Mixture;
   return { base, strainedG: solidsG + massOf(reduced) * kept };
 }
+
+/** Acid that cooks like in a sauce, per cent (common practice, medium). */
+export const LIKED_ACID_PCT = 1;
+
+/**
+ * Grams of vinegar or juice, for the covers of the spec, that bring a sharp sauce to the acid that is liked, everything else as it is.
+ * Null where it is not sharp, has none, or is sharp without them.
+ */
+export function milderAcidG(spec: SauceSpec, stove: Stove): { readonly nowG: number; readonly milderG: number } | null {
+  const isSour = ({ ingredientId }: Portion) => ingredientOf(ingredientId).use === "acid";
+  const nowG = spec.base.filter(isSour).reduce((sum, { massG }) => sum + massG, 0);
+  const acidPct = (share: number): number => {
+    const base = spec.base
+      .map((one) => (isSour(one) ? { ...one, massG: one.massG * share } : one))
+      .filter(({ massG }) => massG > 0);
+    const plan = planBatch({ ...spec, base }, spec.covers, stove);
+    return plan.ok ? (100 * plan.value.sauce.acidG) / plan.value.sauce.massG : Infinity;
+  };
+  if (nowG === 0 || !(acidPct(1) > LIKED_ACID_PCT * 1.2)) return null;
+  let [low, high] = [0.05, 1];
+  if (!(acidPct(low) < LIKED_ACID_PCT)) return null;
+  for (let halving = 0; halving < 12; halving++) {
+    const middle = (low + high) / 2;
+    if (acidPct(middle) > LIKED_ACID_PCT) high = middle;
+    else low = middle;
+  }
+  return { nowG, milderG: nowG * low };
+}

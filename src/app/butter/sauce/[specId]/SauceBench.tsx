@@ -28,13 +28,15 @@ type Props = {
   readonly stove: Pick<BenchAsk, "panMm" | "netPowerW">;
   readonly bases: readonly BaseLot[];
   readonly burners: readonly Burner[];
+  /** Vinegar and juice that would make it as sour as is liked; null: it is. */
+  readonly milder: { readonly nowG: number; readonly milderG: number } | null;
 };
 
 /** The longest a service waits, min. */
 const WAIT_MIN = 150;
 
 /** A sauce as it is made: change anything and what it holds, how long it takes and whether it waits change with it. */
-export function SauceBench({ specId, spec, covers, stove, bases, burners }: Props) {
+export function SauceBench({ specId, spec, covers, stove, bases, burners, milder }: Props) {
   const { format } = useHouse();
   const [ask, setAsk] = useState<BenchAsk>({
     ...stove,
@@ -94,6 +96,15 @@ export function SauceBench({ specId, spec, covers, stove, bases, burners }: Prop
           {sauce.because.map((why) => (
             <li key={why.code}>{sentence(say(why, format))}</li>
           ))}
+          {milder ? (
+            <li>
+              {t("milderWith", {
+                now: format.mass(milder.nowG),
+                milder: format.mass(milder.milderG),
+                covers: spec.covers,
+              })}
+            </li>
+          ) : null}
           {saltG >= 0.1 ? <li>{t("saltItWith", { mass: saltG.toFixed(1), pct: SAUCE_SALT_PCT })}</li> : null}
           {batches.length > 1 ? (
             <li>{t("batchesOf", { batches: batches.length, covers: batches.join(" + ") })}</li>

@@ -1,9 +1,11 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
+import { milderAcidG } from "@/core/butter";
 import { saucesNow } from "@/db/butter/sauces";
 import { findSauce } from "@/db/butter/specs";
 import { listBurners } from "@/db/butter/spots";
 import { db } from "@/db/connection";
+import { stoveOf } from "@/house/sauceSpec";
 import { usualStove } from "@/house/tonight";
 import { PageHead } from "@/ui/layout/PageHead";
 import { SubNav } from "@/ui/layout/SubNav";
@@ -41,6 +43,7 @@ export default async function SaucePage({ params, searchParams }: Props) {
         stove={usualStove(covers)}
         bases={bases}
         burners={listBurners(db())}
+        milder={milderAcidG(sauce.spec, stoveOf(usualStove(covers)))}
       />
     </>
   );
