@@ -178,7 +178,7 @@ export const butter = {
   thenSimmer: "Then",
   skimAt: "Skim at, min",
   gelatin: "Gelatin",
-  gelatinSets: "Gelatin of cold-water fish sets only near 4 to 10 °C.",
+  gelatinSets: "Gelatin of cold-water fish sets only near {from} to {to}.",
   overFortyMinutes: "Over 40 minutes it turns bitter and cloudy.",
   potTooFull: "It stands {level} deep: too full, it boils over. Take a larger pot.",
   bonesNotCovered: "The water does not cover the bones.",

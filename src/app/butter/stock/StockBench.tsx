@@ -88,7 +88,7 @@ export function StockBench({ bones, burners, draws, pots, ruleId, ruleSource }: 
                 <dd>{`${plan.saltPct.toFixed(1)} %`}</dd>
               </div>
             </dl>
-            <p className={page.sub}>{t("gelatinSets")}</p>
+            <p className={page.sub}>{t("gelatinSets", { from: format.temperature(4), to: format.temperature(10) })}</p>
             {plan.tooLong ? <Alert type="warning" showIcon title={t("overFortyMinutes")} /> : null}
             {plan.boilsOver ? (
               <Alert type="warning" showIcon title={t("potTooFull", { level: format.length(plan.levelMm, 0) })} />
