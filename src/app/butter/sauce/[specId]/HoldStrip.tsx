@@ -13,7 +13,7 @@ type Props = {
   readonly minute: number;
 };
 
-const WIDTH = 560;
+const WIDTH = 640;
 const [LOW_C, HIGH_C] = [20, 80];
 
 /** The window of temperature as a thermometer laid down, and under it the minutes of the service by whether the sauce holds. */

@@ -11,7 +11,7 @@ const RIM_MM = 65;
 /** The pan cut through at scale: where the liquid stands when poured, reduced and mounted, against its rim. */
 export function PanLevels({ panMm, batch }: { readonly panMm: number; readonly batch: SauceBatch }) {
   const { format } = useHouse();
-  const scale = (WIDTH - 90) / panMm;
+  const scale = (WIDTH - 112) / panMm;
   const floor = RIM_MM * scale + 26;
   const levels = [
     ...(batch.reduction
