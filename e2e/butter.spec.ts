@@ -69,7 +69,10 @@ test("a reduction in its pan, and bones to a pot of stock that cools in time, wi
   await expect(page.getByTestId("cooling")).toContainText("Cools in time");
   const bones = bonesOnIce(houseDb(), Date.now()).filter(({ whyNot }) => whyNot === null).length;
   expect(bones).toBeGreaterThan(0);
-  await press(page.getByRole("button", { name: "Strained and chilled" }), info);
+  await press(page.getByRole("button", { name: "The pot is on" }), info);
+  const pot = page.getByTestId("pots").locator("li").last();
+  await expect(pot).toContainText("Next skim");
+  await press(pot.getByRole("button", { name: "Strained and chilled" }), info);
   await expect(page.getByText(/stock kept with its days/)).toBeVisible();
   const stock = madeLots(houseDb()).findLast(({ item }) => item.id === STOCK_ITEM)!;
   expect(bonesOnIce(houseDb(), Date.now()).filter(({ whyNot }) => whyNot === null)).toHaveLength(0);

@@ -4,7 +4,7 @@ import path from "node:path";
 import type { Result } from "@/core/shared";
 import { findSpecies } from "@/core/species";
 import { saucesNow } from "@/db/butter/sauces";
-import { bonesOnIce } from "@/db/butter/stocks";
+import { bonesOnIce, runningPots } from "@/db/butter/stocks";
 import { db } from "@/db/connection";
 import { batchesToCook } from "@/db/block/batches";
 import { listPlaces } from "@/db/house/places";
@@ -45,7 +45,7 @@ import {
   typeReading,
 } from "./ice/places/actions";
 import { planTheCovers } from "./ice/tomorrow/actions";
-import { keepStock, mountTheSauce, pourAway, prepareBase } from "./butter/actions";
+import { mountTheSauce, pourAway, prepareBase, startPot, strainPot } from "./butter/actions";
 import { sayGuests } from "./raw/actions";
 import { noteLot, notePapers, serveRaw } from "./raw/[lotId]/actions";
 import { beginFreezing } from "./raw/freeze/actions";
@@ -102,16 +102,9 @@ const cookIds = () => entriesBetween(db(), 0, nowMs() + 3_600_000).flatMap(({ co
 const char = () => findSpecies("arctic-char")!;
 const batchId = () => batchesToCook(db(), 0)[0]!.id;
 const gone = "no-such-thing";
-const pot = {
-  waterMl: 1300,
-  aromaticsG: 150,
-  potId: "4l",
-  netPowerW: 2200,
-  simmerMin: 22,
-  iceG: 1200,
-  stirred: true,
-  yieldMl: 1100,
-} as const;
+const pot = { waterMl: 1300, aromaticsG: 150, potId: "4l", netPowerW: 2200, simmerMin: 22 } as const;
+const bonesFor = (good: boolean) =>
+  bonesOnIce(db(), nowMs()).flatMap(({ lot: { id }, whyNot }) => ((whyNot === null) === good ? [id] : []));
 const bain = {
   specId: "beurre-blanc",
   covers: 2,
@@ -360,21 +353,15 @@ const ROWS: Readonly<Record<string, Row>> = {
     good: () => ({ ...bain, baseLotId: baseOf("beurre-blanc") }),
     refused: [() => ({ ...bain, covers: 150, baseLotId: baseOf("beurre-blanc") }), /fewer covers, or make more/],
   },
-  keepStock: {
-    action: keepStock,
-    good: () => ({
-      ...pot,
-      bones: bonesOnIce(db(), nowMs()).flatMap(({ lot: { id }, whyNot }) => (whyNot ? [] : [id])),
-    }),
-    refused: [
-      () => ({
-        ...pot,
-        bones: bonesOnIce(db(), nowMs())
-          .flatMap(({ lot: { id }, whyNot }) => (whyNot ? [id] : []))
-          .slice(0, 1),
-      }),
-      /histamine|fat|hold|door|ciguatera|old/,
-    ],
+  startPot: {
+    action: startPot,
+    good: () => ({ ...pot, bones: bonesFor(true) }),
+    refused: [() => ({ ...pot, bones: bonesFor(false).slice(0, 1) }), /histamine|fat|hold|door|ciguatera|old/],
+  },
+  strainPot: {
+    action: strainPot,
+    good: () => ({ makeId: runningPots(db())[0]!.id, iceG: 1200, stirred: true, yieldMl: 1000 }),
+    refused: [() => ({ makeId: gone, iceG: 1, stirred: true, yieldMl: 1 }), /gone already/],
   },
   pourAway: {
     action: pourAway,

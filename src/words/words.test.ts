@@ -91,5 +91,6 @@ test("the texts of the data tables have keys of their own, made of ids and field
   const texts = tableTexts();
   expect(texts.size).toBeGreaterThan(900);
   expect([...texts.keys()].filter((key) => !/^[\w-]+(\.[\w-]+)+$/.test(key))).toEqual([]);
+  expect([...texts.keys()].filter((key) => key.startsWith("stages.")).length).toBeGreaterThan(100);
   expect(texts.get("species.cod.kitchenNote")).toBe(SPECIES.find(({ id }) => id === "cod")!.kitchenNote);
 });

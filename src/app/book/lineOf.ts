@@ -299,6 +299,12 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         mass: grams(payload, "massG"),
         served: celsius(payload["servedC"]),
       });
+    case "stock-started":
+      return t("stockStartedBones", {
+        bones: Array.isArray(payload["bones"]) ? payload["bones"].join(", ") : "",
+        mass: grams(payload, "bonesG"),
+        ml: Math.round(Number(payload["waterMl"] ?? 0)),
+      });
     case "stock-made":
       return t("stockMadeCodeYield", {
         code: text(payload, "code"),

@@ -3,7 +3,7 @@ import { POTS } from "@/core/butter";
 import { err, ok, type Result } from "@/core/shared";
 import { endSauce, makeBase, mountSauce, type SauceError } from "@/db/butter/sauces";
 import { findSauce } from "@/db/butter/specs";
-import { makeStock, type StockError } from "@/db/butter/stocks";
+import { finishStock, startStock, type StockError } from "@/db/butter/stocks";
 import { db } from "@/db/connection";
 import { listPlaces } from "@/db/house/places";
 import type { House } from "@/db/house/house";
@@ -12,7 +12,7 @@ import { t } from "@/words/butter";
 import { say, sentence } from "@/words/say";
 import { refused, refusedBy, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
-import { MakeBase, MakeStock, Mount, PourAway } from "./schema";
+import { MakeBase, Mount, PourAway, StartPot, Strain } from "./schema";
 
 const NO_SAUCE = refused("thatSauceIsNotInTheHouse", t("thatSauceIsNotInTheHouse"));
 
@@ -40,6 +40,8 @@ function whyNoStock(error: StockError, house: House): ActionError {
       return refused("thoseBonesAreGone", t("thoseBonesAreGone"));
     case "notForStock":
       return { ...refusedBy(error.why), message: `${error.code}: ${say(error.why, format)}.` };
+    case "potGone":
+      return refused("thatPotIsGone", t("thatPotIsGone"));
     case "tooMuchOut":
       return refused("moreCameOutThanWentIn", t("moreCameOutThanWentIn"));
   }
@@ -75,15 +77,22 @@ export const mountTheSauce = async (input: unknown, intention: unknown): Promise
     return lot.ok ? ok(lot.value.code) : err(whyNot(lot.error, house));
   });
 
-/** A pot of stock is strained and chilled: answers with its code. */
-export const keepStock = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
-  houseAction("keepStock", MakeStock, input, intention, ({ potId, ...made }, { house, stamp }) => {
+/** A pot of stock is put on: answers with its id. */
+export const startPot = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("startPot", StartPot, input, intention, ({ potId, ...made }, { house, stamp }) => {
     const pot = POTS.find(({ id }) => id === potId);
     if (!pot) return err(refused("thatPotIsNotInTheHouse", t("thatPotIsNotInTheHouse")));
+    const started = startStock(db(), { ...made, pot }, stamp);
+    return started.ok ? started : err(whyNoStock(started.error, house));
+  });
+
+/** It is strained and chilled: answers with the code of its lot. */
+export const strainPot = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("strainPot", Strain, input, intention, ({ makeId, ...strained }, { house, stamp }) => {
     const placeId = listPlaces(db()).find(({ kind }) => kind === "cold-room")?.id ?? null;
     const { ruleSetId, timeZone } = house;
     const full = { ...stamp, dayStamp: dayStamp(stamp.atMs, timeZone) };
-    const lot = makeStock(db(), { ...made, pot, placeId, ruleSetId }, full);
+    const lot = finishStock(db(), makeId, { ...strained, placeId, ruleSetId }, full);
     return lot.ok ? ok(lot.value.code) : err(whyNoStock(lot.error, house));
   });
 

@@ -23,13 +23,17 @@ export const Mount = z.strictObject({
   baseLotId: z.string().max(80).nullable(),
 });
 
-export const MakeStock = z.strictObject({
+export const StartPot = z.strictObject({
   bones: z.array(z.string().min(1).max(80)).min(1, t("chooseBonesFirst")).max(30),
   waterMl: z.number(t("howMuchWater")).min(100, t("howMuchWater")).max(100_000, t("howMuchWater")),
   aromaticsG: z.number().min(0).max(20_000),
   potId: z.string().max(20),
   netPowerW: z.number().min(100).max(20_000),
   simmerMin: z.number().int().min(5, t("atLeastFiveMinutes")).max(240),
+});
+
+export const Strain = z.strictObject({
+  makeId: z.string().min(1).max(80),
   iceG: z.number().min(0).max(200_000),
   stirred: z.boolean(),
   yieldMl: z.number(t("howMuchCameOut")).positive(t("howMuchCameOut")).max(100_000),

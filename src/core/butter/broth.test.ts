@@ -1,5 +1,15 @@
 import fc from "fast-check";
-import { coolInIce, judgePot, liquorCapMl, planStock, POTS, stockBalance, waterToCoverMl, type IceBath } from "./broth";
+import {
+  coolInIce,
+  judgePot,
+  liquorCapMl,
+  planStock,
+  potClock,
+  POTS,
+  stockBalance,
+  waterToCoverMl,
+  type IceBath,
+} from "./broth";
 import { NOTHING_IN_IT, volumeMl } from "./mixture";
 import { reduce } from "./reduction";
 
@@ -18,6 +28,21 @@ it("a kilo of bones in the 4 l pot: 1.0 to 1.5 l to cover, about 6 min to the si
   expect(plan.yieldMl / 1300).toBeLessThan(0.88);
   expect(Math.abs(plan.yieldMl - 1100)).toBeLessThan(60);
   expect([plan.boilsOver, plan.tooLong, planStock({ ...ASK, simmerMin: 41 }).tooLong]).toEqual([false, false, true]);
+});
+
+it("runs the skims of a pot on the fire, each due for a minute, and says when it is strained and when it is over", () => {
+  const plan = planStock(ASK);
+  const at = (simmeredMin: number) => potClock(plan, 22, plan.toSimmerMin + simmeredMin);
+  expect(at(-2)).toMatchObject({ phase: "heating", nextSkimInMin: 7 });
+  expect(at(4)).toMatchObject({
+    phase: "simmering",
+    nextSkimInMin: expect.closeTo(1, 6) as number,
+    strainInMin: expect.closeTo(18, 6) as number,
+  });
+  expect(at(5.5).nextSkimInMin).toBe(0);
+  expect(at(6.5).nextSkimInMin).toBeCloseTo(3.5, 6);
+  expect(at(21)).toMatchObject({ nextSkimInMin: null });
+  expect(at(23)).toMatchObject({ phase: "over", strainInMin: expect.closeTo(-1, 6) as number });
 });
 
 it("cools in an ice bath that melts: 1.1 kg of ice passes, 0.4 kg does not, about a kilo a kilo is asked for (common practice)", () => {

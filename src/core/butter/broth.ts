@@ -83,6 +83,27 @@ export function planStock({ bonesG, waterMl, aromaticsG, pot, netPowerW, simmerM
   };
 }
 
+/** Where a pot on the fire stands: minutes until the next skim and until it is strained; a skim is due for a minute. */
+export type PotClock = {
+  readonly phase: "heating" | "simmering" | "over";
+  readonly nextSkimInMin: number | null;
+  readonly strainInMin: number;
+};
+
+export function potClock(
+  { toSimmerMin, skimsAtMin }: Pick<StockPlan, "toSimmerMin" | "skimsAtMin">,
+  simmerMin: number,
+  elapsedMin: number,
+): PotClock {
+  const simmered = elapsedMin - toSimmerMin;
+  const next = skimsAtMin.find((atMin) => atMin > simmered - 1);
+  return {
+    phase: simmered < 0 ? "heating" : simmered < simmerMin ? "simmering" : "over",
+    nextSkimInMin: next === undefined ? null : Math.max(0, next - simmered),
+    strainInMin: simmerMin - simmered,
+  };
+}
+
 export type IceBath = {
   readonly massG: number;
   readonly fromC: number;

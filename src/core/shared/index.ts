@@ -2,7 +2,7 @@ export { assert, assertNever } from "./assert";
 export { err, ok, type Result } from "./result";
 export { stableJson } from "./stableJson";
 export { groupBy } from "./groupBy";
-export { keyed, tableTexts } from "./keyed";
+export { keyed, keyedLater, tableTexts, textFor } from "./keyed";
 export { factOf, type Fact } from "./fact";
 export {
   inCelsius,

@@ -20,6 +20,15 @@ export function keyed<Rows>(
     : (withTexts(rows, name, new Set(fields), (key, text) => texts[key] ?? text) as Rows);
 }
 
+const later: (() => Readonly<Record<string, string>>)[] = [];
+
+/** Texts that only stand in what a table builds: `textFor` says them by key, and this names them all to who translates. */
+export function keyedLater(texts: () => Readonly<Record<string, string>>): void {
+  later.push(texts);
+}
+
+export const textFor = (key: string, text: string): string => TABLE_TEXTS[key] ?? text;
+
 /** Every text of every table loaded so far, by key. */
 export function tableTexts(): ReadonlyMap<string, string> {
   const found = new Map<string, string>();
@@ -29,6 +38,7 @@ export function tableTexts(): ReadonlyMap<string, string> {
       return text;
     });
   }
+  for (const texts of later) for (const [key, text] of Object.entries(texts())) found.set(key, text);
   return found;
 }
 

@@ -48,6 +48,7 @@ export type LedgerKind =
   | "spec-kept"
   | "base-made"
   | "sauce-mounted"
+  | "stock-started"
   | "stock-made"
   | "correction";
 
@@ -146,6 +147,7 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "spec-kept": "Recipe kept",
     "base-made": "Base made",
     "sauce-mounted": "Sauce mounted",
+    "stock-started": "Pot put on",
     "stock-made": "Stock made",
     "hot-hold-ended": "Hot hold over",
     correction: "Correction",

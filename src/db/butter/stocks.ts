@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
-import { inArray } from "drizzle-orm";
-import { judgePot, planStock, type StockAsk } from "@/core/butter";
+import { and, asc, eq, inArray, sql } from "drizzle-orm";
+import { judgePot, planStock, POTS, type StockAsk } from "@/core/butter";
 import type { Allergens } from "@/core/larder";
 import { ALLERGEN_IDS, coolingRuleOf, type AllergenId, type RuleSetId } from "@/core/safety";
 import { err, ok, type Result, type Said } from "@/core/shared";
@@ -8,8 +8,8 @@ import { allergenOf } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { whyNoStock } from "@/house/stockBones";
 import type { Db } from "../connection";
-import { keepMake, type MakeInput } from "../larder/makes";
-import { makeOutputs } from "../schema/larder";
+import { endMake, keepMake, type MakeInput } from "../larder/makes";
+import { makeInputs, makeOutputs, makes } from "../schema/larder";
 import { addMadeLot, keepItem, type MadeLot } from "../larder/madeLots";
 import { appendEntry } from "../ledger";
 import { takeFrom } from "../lots/childLot";
@@ -48,19 +48,21 @@ export function bonesOnIce(db: Db, nowMs: number): readonly Bones[] {
     .map((lot) => ({ lot, whyNot: whyNoStock(lot, held.has(lot.id)) }));
 }
 
-export type NewStock = Omit<StockAsk, "bonesG"> & {
-  readonly bones: readonly string[];
-  readonly yieldMl: number;
-  readonly iceG: number;
-  readonly stirred: boolean;
-  readonly placeId: string | null;
-  readonly ruleSetId: RuleSetId;
-};
+export type NewPot = Omit<StockAsk, "bonesG"> & { readonly bones: readonly string[] };
 
 export type StockError =
   | { readonly kind: "bonesGone" }
   | { readonly kind: "notForStock"; readonly code: string; readonly why: Said }
+  | { readonly kind: "potGone" }
   | { readonly kind: "tooMuchOut" };
+
+/** What is kept of a pot while it is on the fire. */
+type PotFacts = Omit<StockAsk, "pot"> & {
+  readonly potId: string;
+  readonly codes: readonly string[];
+  readonly allergens: Allergens;
+  readonly open: boolean;
+};
 
 /** What an onion, a leek and a stalk of celery bring is not known without asking: celery is on the lists of Europe. */
 const allergensOfStock = (lots: readonly StockLot[], aromaticsG: number): Allergens => {
@@ -73,14 +75,12 @@ const allergensOfStock = (lots: readonly StockLot[], aromaticsG: number): Allerg
   ) as Allergens;
 };
 
-/** A strained pot of stock: bones in, a lot with its days out, judged again as they are now. */
-export function makeStock(
+/** Puts a pot on: the bones leave the ice, judged again as they are now. Answers with the id of the pot. */
+export function startStock(
   db: Db,
-  wanted: NewStock,
-  stamp: { readonly who: string; readonly atMs: number; readonly dayStamp: string },
-): Result<MadeLot, StockError> {
-  const { bones, yieldMl, placeId, ruleSetId, iceG, stirred, ...ask } = wanted;
-  const { who, atMs } = stamp;
+  { bones, ...ask }: NewPot,
+  { who, atMs }: { readonly who: string; readonly atMs: number },
+): Result<string, StockError> {
   const held = new Set(openHolds(db, atMs).map(({ lot }) => lot.id));
   const known = boneIds(db);
   const lots: StockLot[] = [];
@@ -92,59 +92,114 @@ export function makeStock(
     if (why) return err({ kind: "notForStock", code: lot.row.code, why });
     lots.push(lot);
   }
-  const bonesG = lots.reduce((sum, { massG }) => sum + massG, 0);
-  const massG = yieldMl * STOCK_G_PER_ML;
-  if (massG > ask.waterMl + bonesG) return err({ kind: "tooMuchOut" });
-  const bath = {
-    massG,
-    fromC: OUT_OF_THE_SIEVE_C,
-    diameterMm: ask.pot.diameterMm,
-    stirred,
-    iceG,
-    bathWaterG: massG / 2,
-  };
-  const { verdict } = judgePot(bath, coolingRuleOf(ruleSetId)).verdict;
-  const evaporatedG = Math.min(
-    planStock({ ...ask, bonesG }).evaporatedG,
-    ask.waterMl + bonesG + ask.aromaticsG - massG,
-  );
   return db.transaction((tx) => {
     const taken: MakeInput[] = lots.map(({ row }) => ({
       lotId: row.id,
       massG: row.remainingG,
       cents: takeFrom(tx, row, row.remainingG, atMs).cents,
     }));
-    const cents = taken.reduce((sum, one) => sum + one.cents, 0);
-    keepItem(tx, STOCK_ITEM, "made", STOCK_NAME, { ingredientId: "fish-stock" });
     keepItem(tx, "bought:water", "bought", "Water", { ingredientId: "water" });
     keepItem(tx, "bought:aromatics", "bought", "Aromatics", {});
+    const bonesG = taken.reduce((sum, { massG }) => sum + massG, 0);
+    const { pot, ...rest } = ask;
+    const codes = lots.map(({ row }) => row.code);
     const allergens = allergensOfStock(lots, ask.aromaticsG);
-    const made = { itemId: STOCK_ITEM, massG, cents, useByMs: atMs + KEEPS_DAYS * DAY_MS, allergens, placeId };
-    const lot = addMadeLot(tx, made, stamp);
+    const facts: PotFacts = { ...rest, bonesG, potId: pot.id, codes, allergens, open: true };
     const id = randomUUID();
     const inputs = [
       ...taken,
       { itemId: "bought:water", massG: ask.waterMl, cents: 0 },
       ...(ask.aromaticsG > 0 ? [{ itemId: "bought:aromatics", massG: ask.aromaticsG, cents: 0 }] : []),
     ];
-    const strainedG = bonesG + ask.waterMl + ask.aromaticsG - massG - evaporatedG;
-    keepMake(tx, {
-      id,
-      kind: "stock",
-      atMs,
-      who,
-      facts: { potId: ask.pot.id, simmerMin: ask.simmerMin, iceG, stirred },
-      inputs,
-      outputs: [{ lotId: lot.id, label: STOCK_NAME, massG, cents }],
-      losses: [
-        { kind: "evaporated", label: "", massG: evaporatedG },
-        { kind: "strained", label: "", massG: strainedG },
-      ],
-    });
-    const codes = lots.map(({ row }) => row.code);
-    const payload = { code: lot.code, yieldMl, bones: codes, simmerMin: ask.simmerMin, cooling: verdict, iceG };
+    keepMake(tx, { id, kind: "stock", atMs, who, facts, inputs, outputs: [], losses: [] });
     const subjects = [{ kind: "make" as const, id }, ...lots.map((one) => ({ kind: "lot" as const, id: one.id }))];
-    appendEntry(tx, { atMs, who, kind: "stock-made", lotId: lot.id, payload, subjects });
+    const payload = { bones: codes, bonesG, waterMl: ask.waterMl, simmerMin: ask.simmerMin };
+    appendEntry(tx, { atMs, who, kind: "stock-started", payload, subjects });
+    return ok(id);
+  });
+}
+
+export type RunningPot = {
+  readonly id: string;
+  readonly startedAtMs: number;
+  readonly codes: readonly string[];
+  readonly ask: StockAsk;
+};
+
+const askOf = ({ potId, bonesG, waterMl, aromaticsG, netPowerW, simmerMin }: PotFacts): StockAsk => ({
+  bonesG,
+  waterMl,
+  aromaticsG,
+  netPowerW,
+  simmerMin,
+  pot: POTS.find(({ id }) => id === potId) ?? POTS[0]!,
+});
+
+/** Pots on the fire, the oldest first. */
+export const runningPots = (db: Db): readonly RunningPot[] =>
+  db
+    .select()
+    .from(makes)
+    .where(and(eq(makes.kind, "stock"), sql`json_extract(${makes.facts}, '$.open') = 1`))
+    .orderBy(asc(makes.atMs))
+    .all()
+    .map(({ id, atMs, facts }) => {
+      const known = facts as PotFacts;
+      return { id, startedAtMs: atMs, codes: known.codes, ask: askOf(known) };
+    });
+
+export type Strained = {
+  readonly yieldMl: number;
+  readonly iceG: number;
+  readonly stirred: boolean;
+  readonly placeId: string | null;
+  readonly ruleSetId: RuleSetId;
+};
+
+/** A pot strained and chilled: a lot with its days, its cooling judged by the rule set with the ice it has. */
+export function finishStock(
+  db: Db,
+  potId: string,
+  { yieldMl, iceG, stirred, placeId, ruleSetId }: Strained,
+  stamp: { readonly who: string; readonly atMs: number; readonly dayStamp: string },
+): Result<MadeLot, StockError> {
+  const { who, atMs } = stamp;
+  return db.transaction((tx) => {
+    const make = tx.select().from(makes).where(eq(makes.id, potId)).get();
+    const facts = make?.facts as PotFacts | undefined;
+    if (make?.kind !== "stock" || !facts?.open) return err({ kind: "potGone" });
+    const ask = askOf(facts);
+    const inG = ask.waterMl + ask.bonesG + ask.aromaticsG;
+    const massG = yieldMl * STOCK_G_PER_ML;
+    if (massG > inG) return err({ kind: "tooMuchOut" });
+    const diameterMm = ask.pot.diameterMm;
+    const bath = { massG, fromC: OUT_OF_THE_SIEVE_C, diameterMm, stirred, iceG, bathWaterG: massG / 2 };
+    const { verdict } = judgePot(bath, coolingRuleOf(ruleSetId)).verdict;
+    const evaporatedG = Math.min(planStock(ask).evaporatedG, inG - massG);
+    const cents = tx
+      .select({ cents: makeInputs.cents })
+      .from(makeInputs)
+      .where(eq(makeInputs.makeId, potId))
+      .all()
+      .reduce((sum, one) => sum + one.cents, 0);
+    keepItem(tx, STOCK_ITEM, "made", STOCK_NAME, { ingredientId: "fish-stock" });
+    const { allergens, codes } = facts;
+    const made = { itemId: STOCK_ITEM, massG, cents, useByMs: atMs + KEEPS_DAYS * DAY_MS, allergens, placeId };
+    const lot = addMadeLot(tx, made, stamp);
+    endMake(
+      tx,
+      potId,
+      { ...facts, open: false },
+      {
+        outputs: [{ lotId: lot.id, label: STOCK_NAME, massG, cents }],
+        losses: [
+          { kind: "evaporated", label: "", massG: evaporatedG },
+          { kind: "strained", label: "", massG: inG - massG - evaporatedG },
+        ],
+      },
+    );
+    const payload = { code: lot.code, yieldMl, bones: codes, simmerMin: ask.simmerMin, cooling: verdict, iceG };
+    appendEntry(tx, { atMs, who, kind: "stock-made", lotId: lot.id, payload, subjects: [{ kind: "make", id: potId }] });
     return ok(lot);
   });
 }

@@ -1,3 +1,4 @@
+import { eq } from "drizzle-orm";
 import type { Db } from "../connection";
 import { makeInputs, makeLosses, makeOutputs, makes } from "../schema/larder";
 
@@ -12,20 +13,31 @@ export type NewMake = Row & {
   readonly losses: readonly MakeLoss[];
 };
 
-/** Keeps one piece of work: what went in, what came out, what was lost. Call it inside the transaction of the work. */
-export function keepMake(db: Db, { inputs, outputs, losses, ...make }: NewMake): void {
-  db.insert(makes).values(make).run();
-  const ofMake = { makeId: make.id };
-  for (const input of inputs)
-    db.insert(makeInputs)
-      .values({ ...ofMake, ...input })
-      .run();
+type Came = Pick<NewMake, "outputs" | "losses">;
+
+function addCame(db: Db, makeId: string, { outputs, losses }: Came): void {
   for (const output of outputs)
     db.insert(makeOutputs)
-      .values({ ...ofMake, ...output })
+      .values({ makeId, ...output })
       .run();
   for (const loss of losses.filter(({ massG }) => massG > 0))
     db.insert(makeLosses)
-      .values({ ...ofMake, ...loss })
+      .values({ makeId, ...loss })
       .run();
+}
+
+/** Keeps one piece of work: what went in, what came out, what was lost. Call it inside the transaction of the work. */
+export function keepMake(db: Db, { inputs, outputs, losses, ...make }: NewMake): void {
+  db.insert(makes).values(make).run();
+  for (const input of inputs)
+    db.insert(makeInputs)
+      .values({ makeId: make.id, ...input })
+      .run();
+  addCame(db, make.id, { outputs, losses });
+}
+
+/** Work that took its time is done: what came of it. */
+export function endMake(db: Db, id: string, facts: NewMake["facts"], came: Came): void {
+  db.update(makes).set({ facts }).where(eq(makes.id, id)).run();
+  addCame(db, id, came);
 }

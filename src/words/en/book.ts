@@ -124,4 +124,5 @@ export const book = {
   baseMadeCodeNameCovers: "{code} base of {name} for {covers} covers: {mass}, {lost} boiled away",
   sauceMountedCodeNameCovers: "{code} {name} for {covers} covers: {mass}, kept at {served}",
   stockMadeCodeYield: "{code} fish stock, {ml} ml from {bones}, {minutes} min; cooling as planned: {cooling}",
+  stockStartedBones: "{bones}, {mass} of bones in {ml} ml of water",
 } as const;

@@ -116,7 +116,7 @@ export function StockBench({ bones, burners, draws, pots, ruleId, ruleSource }: 
           </>
         )}
       </section>
-      {bonesG > 0 ? <StockActs form={form} waterMl={ask.waterMl} yieldMl={plan.yieldMl} passes={passes} /> : null}
+      {bonesG > 0 ? <StockActs form={form} waterMl={ask.waterMl} passes={passes} /> : null}
       <section className={page.card} data-testid="balance">
         <h2>{t("theDaysBalance")}</h2>
         {draws.length === 0 ? <Empty>{t("nothingDrawsOnStock")}</Empty> : null}

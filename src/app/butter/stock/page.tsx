@@ -3,17 +3,19 @@ import { todayIn } from "@/calendar/days";
 import { coolingRuleOf, COOLING_RULES } from "@/core/safety";
 import { sauceSpecs } from "@/db/butter/specs";
 import { listBurners } from "@/db/butter/spots";
-import { bonesOnIce, STOCK_ITEM } from "@/db/butter/stocks";
+import { bonesOnIce, runningPots, STOCK_ITEM } from "@/db/butter/stocks";
 import { db } from "@/db/connection";
 import { coversOn } from "@/db/house/covers";
 import { madeLots } from "@/db/larder/madeLots";
 import { stockDraws } from "@/house/stockBoard";
 import { PageHead } from "@/ui/layout/PageHead";
+import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { t } from "@/words/butter";
 import { formatFor } from "@/words/format/format";
 import { requestTime, requireHouse } from "../../request";
 import { BUTTER_VIEWS } from "../subViews";
+import { RunningPots } from "./RunningPots";
 import { StockBench } from "./StockBench";
 
 export const metadata: Metadata = { title: t("stock") };
@@ -26,6 +28,7 @@ export default async function StockPage() {
   const pots = madeLots(db())
     .filter(({ item }) => item.id === STOCK_ITEM)
     .map(({ lot }) => ({ id: lot.id, code: lot.code, remainingG: lot.remainingG }));
+  const running = runningPots(db());
   const haveMl = pots.reduce((sum, { remainingG }) => sum + remainingG, 0);
   const { draws, balance } = stockDraws(sauceSpecs(db()), booked, haveMl);
   const ruleId = coolingRuleOf(house.ruleSetId);
@@ -40,6 +43,12 @@ export default async function StockPage() {
         asks={t("bonesIntoThePot")}
       />
       <SubNav views={BUTTER_VIEWS} here="/butter/stock" />
+      {running.length > 0 ? (
+        <div className={page.stack}>
+          <RunningPots pots={running} serverNowMs={nowMs} />
+          <span />
+        </div>
+      ) : null}
       <StockBench
         bones={bonesOnIce(db(), nowMs).map(({ lot, whyNot }) => ({
           id: lot.id,
