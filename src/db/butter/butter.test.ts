@@ -5,7 +5,7 @@ import { mountedAs } from "@/house/sauceSpec";
 import { openDatabase } from "../connection";
 import { entriesAbout } from "../ledger";
 import { madeLot } from "../larder/madeLots";
-import { findLot } from "../lots/lots";
+import { findLot, lotsOnIce } from "../lots/lots";
 import { wasteSince } from "../lots/waste";
 import { makeInputs, makeLosses, makeOutputs, makes } from "../schema/larder";
 import { openHotHolds } from "../stove/hotHolds";
@@ -82,6 +82,10 @@ test("at close what is left is poured away with its grams and cents, and its clo
   expect(madeLot(db, lot.id)).toBeUndefined();
   expect(openHotHolds(db).some(({ lotId }) => lotId === lot.id)).toBe(false);
   expect(wasteSince(db, NOW)[0]).toMatchObject({ speciesId: null, itemName: "Beurre blanc", massG: 50 });
+  // a fish on ice is no sauce
+  expect(endSauce(db, lotsOnIce(db)[0]!.id, { massG: 1, reason: "" }, stamp("fish", 91))).toMatchObject({
+    error: { kind: "notHere" },
+  });
   expect(endSauce(db, lot.id, { massG: 1, reason: "" }, stamp("again", 91))).toMatchObject({
     error: { kind: "notHere" },
   });

@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { and, asc, eq } from "drizzle-orm";
+import { and, asc, eq, getTableColumns } from "drizzle-orm";
 import type { Allergens, ItemFacts } from "@/core/larder";
 import type { Db } from "../connection";
 import { endStay, leaveIce } from "../lots/lots";
@@ -48,11 +48,13 @@ export function addMadeLot(
   return db.select().from(lots).where(eq(lots.id, id)).get()!;
 }
 
+/** One of them; a lot of fish is none. */
 export const madeLot = (db: Db, id: string): MadeLot | undefined =>
   db
-    .select()
+    .select(getTableColumns(lots))
     .from(lots)
-    .where(and(eq(lots.id, id), eq(lots.status, "on-ice")))
+    .innerJoin(items, eq(items.id, lots.itemId))
+    .where(and(eq(lots.id, id), eq(lots.status, "on-ice"), eq(items.kind, "made")))
     .get();
 
 /** Everything made here that is still there, the oldest first. */
