@@ -209,7 +209,7 @@ test("a hold from the lot to Today and the calendar; a part split off keeps the 
   const calendar = await (await request.get("/api/holds.ics")).text();
   expect(calendar).toContain(`Cure: Atlantic mackerel ${lot.row.code}`);
   await page.goto("/ice/holds");
-  await expect(page.getByRole("region", { name: `Hold of ${lot.row.code}` })).toContainText("12 h more");
+  await expect(page.getByRole("region", { name: `Hold of ${lot.row.code}`, exact: true })).toContainText("12 h more");
 
   await page.goto(`/ice/${lot.id}`);
   await page.getByText("Split", { exact: true }).click();
