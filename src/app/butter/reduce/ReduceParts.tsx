@@ -4,16 +4,15 @@ import { Button, Select } from "antd";
 import { INGREDIENTS } from "@/core/butter";
 import type { Burner } from "@/db/butter/spots";
 import type { ReduceAsk, ReducePart } from "@/house/reduceBench";
-import { Field } from "@/ui/form/Field";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { UnitInput } from "@/ui/form/UnitInput";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";
+import { BurnerField, PanField } from "../StoveFields";
 import styles from "../Butter.module.css";
 
 const POURED = INGREDIENTS.filter(({ use }) => use === "liquid" || use === "acid" || use === "dairy");
-const PANS_MM = [160, 200, 240, 280, 320] as const;
 
 type Props = {
   readonly ask: ReduceAsk;
@@ -69,29 +68,12 @@ export function ReduceParts({ ask, burners, onChange }: Props) {
           max={50_000}
           onChange={(toMl) => onChange({ ...ask, toMl })}
         />
-        <Field label={t("pan")}>
-          {(id) => (
-            <Select
-              id={id}
-              value={ask.panMm}
-              options={PANS_MM.map((value) => ({ value, label: format.length(value, 0) }))}
-              onChange={(panMm: number) => onChange({ ...ask, panMm })}
-            />
-          )}
-        </Field>
-        <Field label={t("burner")}>
-          {(id) => (
-            <Select
-              id={id}
-              value={ask.netPowerW}
-              options={[...new Map(burners.map(({ netPowerW, name }) => [netPowerW, name]))].map(([value, name]) => ({
-                value,
-                label: t("burnerOf", { name, kw: (value / 1000).toFixed(2) }),
-              }))}
-              onChange={(netPowerW: number) => onChange({ ...ask, netPowerW })}
-            />
-          )}
-        </Field>
+        <PanField panMm={ask.panMm} onChange={(panMm) => onChange({ ...ask, panMm })} />
+        <BurnerField
+          burners={burners}
+          netPowerW={ask.netPowerW}
+          onChange={(netPowerW) => onChange({ ...ask, netPowerW })}
+        />
       </div>
     </section>
   );

@@ -11,6 +11,7 @@ import { Empty } from "@/ui/layout/Empty";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";
 import { say, sentence } from "@/words/say";
+import { BurnerField } from "../StoveFields";
 import styles from "../Butter.module.css";
 import type { BoneRow } from "./boneRow";
 
@@ -78,19 +79,7 @@ export function StockAskForm({ form, bones, burners, waterMl, onChange }: Props)
           max={5000}
           onChange={(aromaticsG) => onChange({ aromaticsG })}
         />
-        <Field label={t("burner")}>
-          {(id) => (
-            <Select
-              id={id}
-              value={form.netPowerW}
-              options={[...new Map(burners.map(({ netPowerW, name }) => [netPowerW, name]))].map(([value, name]) => ({
-                value,
-                label: t("burnerOf", { name, kw: (value / 1000).toFixed(2) }),
-              }))}
-              onChange={(netPowerW: number) => onChange({ netPowerW })}
-            />
-          )}
-        </Field>
+        <BurnerField burners={burners} netPowerW={form.netPowerW} onChange={(netPowerW) => onChange({ netPowerW })} />
         <NumberField
           label={t("simmerMinutes")}
           value={form.simmerMin}

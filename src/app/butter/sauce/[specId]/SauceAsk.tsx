@@ -1,17 +1,15 @@
 "use client";
-import { Segmented, Select, Slider, Switch } from "antd";
+import { Segmented, Slider, Switch } from "antd";
 import { useState } from "react";
 import type { Burner } from "@/db/butter/spots";
 import { changedSpec, type BenchAsk } from "@/house/sauceBench";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
-import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";
+import { BurnerField, PanField } from "../../StoveFields";
 import styles from "../../Butter.module.css";
-
-const PANS_MM = [160, 200, 240, 280, 320] as const;
 
 type Props = {
   readonly ask: BenchAsk;
@@ -21,7 +19,6 @@ type Props = {
 
 /** What is turned at the sauce bench. */
 export function SauceAsk({ ask, burners, onChange }: Props) {
-  const { format } = useHouse();
   // the sauce of the house, that the sliders go away from and back to
   const [house] = useState(ask.spec);
   const [turned, setTurned] = useState({ mount: 1, down: 1 });
@@ -43,29 +40,8 @@ export function SauceAsk({ ask, burners, onChange }: Props) {
           whole
           onChange={(covers) => onChange({ covers })}
         />
-        <Field label={t("pan")}>
-          {(id) => (
-            <Select
-              id={id}
-              value={ask.panMm}
-              options={PANS_MM.map((value) => ({ value, label: format.length(value, 0) }))}
-              onChange={(panMm: number) => onChange({ panMm })}
-            />
-          )}
-        </Field>
-        <Field label={t("burner")}>
-          {(id) => (
-            <Select
-              id={id}
-              value={ask.netPowerW}
-              options={[...new Map(burners.map(({ netPowerW, name }) => [netPowerW, name]))].map(([value, name]) => ({
-                value,
-                label: t("burnerOf", { name, kw: (value / 1000).toFixed(2) }),
-              }))}
-              onChange={(netPowerW: number) => onChange({ netPowerW })}
-            />
-          )}
-        </Field>
+        <PanField panMm={ask.panMm} onChange={(panMm) => onChange({ panMm })} />
+        <BurnerField burners={burners} netPowerW={ask.netPowerW} onChange={(netPowerW) => onChange({ netPowerW })} />
         {hasBase ? (
           <Field label={t("reducedTo", { share: Math.round(turned.down * 100) })}>
             {(id) => (
