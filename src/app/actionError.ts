@@ -1,6 +1,7 @@
 import { type z } from "zod";
 import type { Said } from "@/core/shared";
-import { inMetric, sentence } from "@/words/say";
+import type { Format } from "@/words/format/format";
+import { inMetric, say, sentence } from "@/words/say";
 import { t } from "@/words/shell";
 
 /** What an action answers when it did not do its work: `code` is the key of the message or what the core said, `message` is for the cook. */
@@ -18,6 +19,10 @@ export const refused = (code: string, message: string): ActionError => ({ kind: 
 
 /** What the core would not do, in its own words. */
 export const refusedBy = (spoken: Said): ActionError => refused(spoken.code, sentence(inMetric(spoken)));
+
+/** The same in the units of the house. */
+export const bySaid = (spoken: Said, format: Format): ActionError =>
+  refused(spoken.code, sentence(say(spoken, format)));
 
 /** One message a field, the first found. */
 export function invalidInput(error: z.ZodError): ActionError {

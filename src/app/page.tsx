@@ -22,6 +22,8 @@ import { ClockNote } from "./ClockNote";
 import { CurrencyNote } from "./CurrencyNote";
 import { requireHouse, requestTime } from "./request";
 import { UseFirst } from "./UseFirst";
+import { FireRows } from "./butter/FireRows";
+import { onTheFire } from "./butter/onTheFire";
 import { RunningCooks } from "./RunningCooks";
 import { clockOf, speciesName } from "./stove/clockOf";
 import { t } from "@/words/today";
@@ -120,6 +122,7 @@ export default async function TodayPage() {
         <UseFirst stock={stock} all={everything.length} shown={SHOWN} format={format} />
         <div className={page.stack}>
           <RunningCooks cooks={cooks} serverNowMs={nowMs} />
+          <FireRows {...onTheFire(db())} serverNowMs={nowMs} />
           {hot.length > 0 ? (
             <RowCard
               title={t("heldHot")}

@@ -26,8 +26,8 @@ type DemoBreakdown = {
   /** Points of a per cent off the usual yield of the first part; the others follow the table. */
   readonly off: number;
   readonly who: string;
-  /** Its parts lie on ice still. */
-  readonly kept?: boolean;
+  /** Its parts lie on ice still: all of them, or only what a stock is made of. */
+  readonly kept?: true | "bones";
 };
 
 const BREAKDOWNS: readonly DemoBreakdown[] = [
@@ -40,6 +40,8 @@ const BREAKDOWNS: readonly DemoBreakdown[] = [
   { delivery: 13, hoursAfter: 8, wayId: "salmonid-skin-on", wholeG: 1710, off: 0.7, who: "Ylva" },
   { delivery: 11, hoursAfter: 29, wayId: "round-skin-on", wholeG: 2800, off: -3.8, who: "Maike", kept: true },
   { delivery: 13, hoursAfter: 27, wayId: "salmonid-skinless", wholeG: 1680, off: 0.3, who: "Ylva", kept: true },
+  { delivery: 11, hoursAfter: 69.6, wayId: "round-skin-on", wholeG: 2700, off: -2.5, who: "Maike", kept: "bones" },
+  { delivery: 7, hoursAfter: 147.2, wayId: "flat-fillets", wholeG: 2300, off: -0.4, who: "Torben", kept: "bones" },
 ];
 
 /** A scale reads whole grams. */
@@ -56,8 +58,9 @@ function takeApart(db: Db, lotId: string, one: DemoBreakdown, atMs: number): voi
   const day = todayIn(TIME_ZONE, atMs);
   const done = breakDown(db, { lotId, wayId: one.wayId, wholeG: one.wholeG, parts }, day, { who: one.who, atMs });
   assert(done.ok, `demo breakdown of ${lot.code} failed`);
-  if (one.kept) return;
-  for (const child of done.value.children) finishLot(db, child.id, "used up", one.who, atMs + 7 * HOUR_MS);
+  if (one.kept === true) return;
+  const used = done.value.children.filter((child) => one.kept !== "bones" || child.partUse !== "stock");
+  for (const child of used) finishLot(db, child.id, "used up", one.who, one.kept ? atMs : atMs + 7 * HOUR_MS);
 }
 
 /** Work at the block and at the raw station: animals taken apart and weighed, a freezing hold met, thawed and served raw. */

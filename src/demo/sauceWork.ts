@@ -1,13 +1,19 @@
+import { POTS, SIMMER_MIN } from "@/core/butter";
 import { todayIn } from "@/calendar/days";
 import type { RuleSetId } from "@/core/safety";
 import { assert } from "@/core/shared";
 import { DAY_MS, HOUR_MS, MINUTE_MS } from "@/core/units";
+import { keepGood } from "@/db/butter/goods";
+import { noteStrip } from "@/db/butter/oil";
+import { makePreparation, setPar, takePortions } from "@/db/butter/preparations";
+import { startReduction } from "@/db/butter/reductions";
 import { endSauce, makeBase, mountSauce, priceGood } from "@/db/butter/sauces";
+import { bonesOnIce, finishStock, startStock } from "@/db/butter/stocks";
 import { findSauce, keepSauceSpec, type KeptSauce } from "@/db/butter/specs";
 import type { Db } from "@/db/connection";
 import { setCovers } from "@/db/house/covers";
 import { dayStamp } from "@/words/format/format";
-import { DEMO_SAUCES, GOODS_CENTS_PER_KG, TONIGHT } from "./data/sauces";
+import { BOUGHT_GOOD, DEMO_SAUCES, GOODS_CENTS_PER_KG, SHELF_WORK, TONIGHT } from "./data/sauces";
 import type { Timed } from "./timed";
 
 const WIDE = { panMm: 280, netPowerW: 1850 } as const;
@@ -45,6 +51,14 @@ export function sauceWork(db: Db, placeId: string, ruleSetId: RuleSetId, timeZon
     assert(mounted.ok, `${specId} is mounted`);
     return mounted.value.id;
   };
+  /** What came off the block within the hour goes into the pot. */
+  const pot = (atMs: number): string => {
+    const bones = bonesOnIce(db, atMs).filter(({ lot, whyNot }) => whyNot === null && lot.row.receivedAtMs > atMs - HOUR_MS);
+    const ask = { pot: POTS[0]!, waterMl: 1300, aromaticsG: 150, netPowerW: 2200, simmerMin: SIMMER_MIN.usual };
+    const started = startStock(db, { ...ask, bones: bones.map(({ lot }) => lot.row.id) }, stamp(atMs));
+    assert(started.ok, "the bones of the hour go into the pot");
+    return started.value;
+  };
   const begunMs = nowMs - 10 * DAY_MS;
   const lastNightMs = nowMs - DAY_MS;
   return [
@@ -53,6 +67,41 @@ export function sauceWork(db: Db, placeId: string, ruleSetId: RuleSetId, timeZon
       run: () => {
         for (const [specId, spec] of Object.entries(DEMO_SAUCES)) keepSauceSpec(db, specId, spec, stamp(begunMs));
         for (const [id, centsPerKg] of Object.entries(GOODS_CENTS_PER_KG)) priceGood(db, id, centsPerKg);
+        const kept = keepGood(db, BOUGHT_GOOD, 1640, stamp(begunMs));
+        assert(kept.ok, "the bought butter is kept");
+      },
+    },
+    ...SHELF_WORK.map(({ hoursAgo, taken, ...made }) => ({
+      atMs: nowMs - hoursAgo * HOUR_MS,
+      run: () => {
+        const atMs = nowMs - hoursAgo * HOUR_MS;
+        const lot = makePreparation(db, { ...made, placeId, ruleSetId }, stamp(atMs));
+        assert(lot.ok, `${made.preparationId} is made`);
+        if (taken > 0) takePortions(db, lot.value.id, taken * 20, stamp(atMs + HOUR_MS));
+        if (taken > 0) setPar(db, made.preparationId, 2);
+      },
+    })),
+    { atMs: nowMs - 30 * HOUR_MS, run: () => noteStrip(db, "fryer", 21.5, stamp(nowMs - 30 * HOUR_MS)) },
+    {
+      // the first pot of the day: strained, chilled and drawn from
+      atMs: nowMs - 3.9 * HOUR_MS,
+      run: () => {
+        const strained = { yieldMl: 1100, iceG: 1600, stirred: true, placeId, ruleSetId };
+        const made = finishStock(db, pot(nowMs - 3.9 * HOUR_MS), strained, stamp(nowMs - 3.2 * HOUR_MS));
+        assert(made.ok, "the first pot is strained");
+      },
+    },
+    { atMs: nowMs - 14 * MINUTE_MS, run: () => void pot(nowMs - 14 * MINUTE_MS) },
+    {
+      atMs: nowMs - 5 * MINUTE_MS,
+      run: () => {
+        const parts = [
+          { ingredientId: "orange-juice", ml: 1000 },
+          { ingredientId: "lemon-juice", ml: 116 },
+        ];
+        const asked = { name: "Orange and lemon, base for 16", specId: null, covers: 16, parts, toMl: 280, panG: null };
+        const on = startReduction(db, { ...asked, ...WIDE }, stamp(nowMs - 5 * MINUTE_MS));
+        assert(on.ok, "the oranges are on");
       },
     },
     {
@@ -74,7 +123,7 @@ export function sauceWork(db: Db, placeId: string, ruleSetId: RuleSetId, timeZon
       atMs: nowMs - 2 * HOUR_MS,
       run: () => {
         const kept = base("beurre-blanc", 6, nowMs - 2 * HOUR_MS);
-        base("oyster-cream", 18, nowMs - 2 * HOUR_MS + MINUTE_MS);
+        base("cider-mussel", 8, nowMs - 2 * HOUR_MS + MINUTE_MS);
         mount("beurre-blanc", 6, kept, false, nowMs - 111 * MINUTE_MS);
       },
     },

@@ -10,6 +10,7 @@ import {
   type Mark,
   type Mixture,
   type Reduction,
+  type Shelf,
 } from "@/core/butter";
 import type { Result, Said } from "@/core/shared";
 
@@ -24,9 +25,11 @@ export type ReduceAsk = {
   readonly netPowerW: number;
 };
 
-export const mixtureOfParts = (parts: readonly ReducePart[]): Mixture =>
+export const mixtureOfParts = (parts: readonly ReducePart[], shelf: Shelf): Mixture =>
   mixed(
-    parts.map(({ ingredientId, ml }) => pouredGrams({ ingredientId, massG: ml * ingredientOf(ingredientId).gPerMl })),
+    parts.map(({ ingredientId, ml }) =>
+      pouredGrams({ ingredientId, massG: ml * ingredientOf(ingredientId, shelf).gPerMl }, shelf),
+    ),
   );
 
 export type ReduceRow = {
@@ -49,8 +52,8 @@ export type Reduced = {
 const POINTS = 60;
 
 /** A reduction at the bench: minutes, marks, and the way down. */
-export function reduced({ parts, toMl, panMm, netPowerW }: ReduceAsk): Result<Reduced, Said> {
-  const mixture = mixtureOfParts(parts);
+export function reduced({ parts, toMl, panMm, netPowerW }: ReduceAsk, shelf: Shelf): Result<Reduced, Said> {
+  const mixture = mixtureOfParts(parts, shelf);
   const found = reduce({ mixture, toMl, pan: { diameterMm: panMm }, netPowerW, startC: 20 });
   if (!found.ok) return found;
   const reduction = found.value;

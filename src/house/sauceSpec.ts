@@ -1,10 +1,18 @@
 import { z } from "zod";
-import { findIngredient, planSauce, type MountedQuestion, type Portion, type SauceSpec } from "@/core/butter";
-import type { Allergens } from "@/core/larder";
+import {
+  addedGrams,
+  ingredientOf,
+  planSauce,
+  type MountedQuestion,
+  type Portion,
+  type SauceSpec,
+  type Shelf,
+} from "@/core/butter";
+import type { Allergens, AllergenState } from "@/core/larder";
 import { ALLERGEN_IDS } from "@/core/safety";
 
-const PortionIn = z.strictObject({
-  ingredientId: z.string().refine((id) => findIngredient(id) !== undefined),
+export const PortionIn = z.strictObject({
+  ingredientId: z.string().min(1).max(80),
   massG: z.number().positive().max(100_000),
 });
 
@@ -17,6 +25,7 @@ export const SauceBody = z.strictObject({
   reduceToMl: z.number().positive().nullable(),
   mount: z.array(PortionIn),
   servedC: z.number().min(0).max(90),
+  light: z.boolean().optional(),
   strained: z.boolean(),
   baseKeepsDays: z.number().int().min(0).max(30),
 }) satisfies z.ZodType<SauceSpec>;
@@ -29,6 +38,8 @@ export type MountFacts = {
   readonly servedC: number;
   readonly surfaceMm: number;
   readonly lid: boolean;
+  /** What the tasting added, for all covers: "+2 g salt, +5 g lemon". */
+  readonly taste?: readonly Portion[];
 };
 
 export const stoveOf = ({ panMm, netPowerW }: Pick<MountFacts, "panMm" | "netPowerW">) => ({
@@ -37,30 +48,45 @@ export const stoveOf = ({ panMm, netPowerW }: Pick<MountFacts, "panMm" | "netPow
   startC: 20,
 });
 
-/** What was mounted, from what went in; null where the spec can no longer be followed. */
-export function mountedAs(spec: SauceSpec, facts: MountFacts): MountedQuestion | null {
-  const plan = planSauce(spec, facts.covers, stoveOf(facts));
+/** What was mounted, from what went in and what the tasting added; null where the spec can no longer be followed. */
+export function mountedAs(spec: SauceSpec, facts: MountFacts, shelf: Shelf): MountedQuestion | null {
+  const plan = planSauce(spec, facts.covers, stoveOf(facts), shelf);
   if (!plan.ok) return null;
   const { question, covers } = plan.value.batch;
   const factor = facts.covers / covers;
+  const { base, add } = question;
   return {
-    base: { ...question.base, massG: question.base.massG * factor, creamG: question.base.creamG * factor },
-    add: question.add.map((one) => ({ ...one, massG: one.massG * factor })),
+    ...question,
+    base: { ...base, massG: base.massG * factor, creamG: base.creamG * factor },
+    add: [
+      ...add.map((one) => ({ ...one, massG: one.massG * factor })),
+      ...(facts.taste ?? []).map((one) => addedGrams(one, shelf)),
+    ],
     servedC: facts.servedC,
   };
 }
 
+const WORST = ["contains", "may", "unknown", "free"] as const satisfies readonly AllergenState[];
+
+/** The worst that is known of each allergen over several things. */
+export const allergensTogether = (all: readonly Allergens[]): Allergens =>
+  Object.fromEntries(
+    ALLERGEN_IDS.map((id) => [id, WORST.find((state) => all.some((one) => one[id] === state)) ?? "free"]),
+  ) as Allergens;
+
 /** What the goods of the shelf bring. A good of one thing is free of what it is not; of a mixture only its label knows. */
-export function allergensOf(portions: readonly Portion[]): Allergens {
-  const rows = portions.flatMap(({ ingredientId }) => findIngredient(ingredientId) ?? []);
+export function allergensOf(portions: readonly Portion[], shelf: Shelf): Allergens {
+  const rows = portions.map(({ ingredientId }) => ingredientOf(ingredientId, shelf));
   return Object.fromEntries(
     ALLERGEN_IDS.map((id) => [
       id,
       rows.some(({ allergens }) => allergens.includes(id))
         ? "contains"
-        : rows.some(({ compound }) => compound)
-          ? "unknown"
-          : "free",
+        : rows.some(({ mayContain }) => mayContain.includes(id))
+          ? "may"
+          : rows.some(({ compound }) => compound)
+            ? "unknown"
+            : "free",
     ]),
   ) as Allergens;
 }

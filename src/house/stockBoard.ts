@@ -1,4 +1,4 @@
-import { stockBalance, type Draw, type SauceSpec } from "@/core/butter";
+import { stockBalance, type Draw, type SauceSpec, type StockPlan } from "@/core/butter";
 
 type Kept = { readonly spec: SauceSpec };
 type Booked = { readonly speciesId: string; readonly covers: number };
@@ -17,3 +17,19 @@ export function stockDraws(sauces: readonly Kept[], booked: readonly Booked[], h
   });
   return { draws, balance: stockBalance(draws, haveMl) };
 }
+
+/** Bones out, sieve, and the pot off the stove. */
+const STRAIN_MIN = 10;
+
+/** When the next pot goes on to be strained by `wantedMin`, minutes of the day; below nought: it is too late for that. */
+export const nextPotAtMin = (
+  { toSimmerMin }: Pick<StockPlan, "toSimmerMin">,
+  simmerMin: number,
+  wantedMin: number,
+): number => wantedMin - Math.ceil(toSimmerMin + simmerMin + STRAIN_MIN);
+
+/** Minutes of the day as they are said, 16:05. */
+export const minuteText = (minute: number): string => {
+  const whole = ((Math.round(minute) % 1440) + 1440) % 1440;
+  return `${String(Math.floor(whole / 60)).padStart(2, "0")}:${String(whole % 60).padStart(2, "0")}`;
+};

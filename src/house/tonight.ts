@@ -7,6 +7,7 @@ import {
   type Rescue,
   type SauceSpec,
   type SauceState,
+  type Shelf,
 } from "@/core/butter";
 import { hotHoldStatus, type RuleSetId } from "@/core/safety";
 import { MINUTE_MS } from "@/core/units";
@@ -37,10 +38,10 @@ export type BainStatus = {
 const SERVICE_MIN = 300;
 
 /** Where a waiting sauce stands: by its own water, and by the clock of the rule set, which runs from its first minute. */
-export function bainStatus(sauce: SauceInBain, ruleSetId: RuleSetId, nowMs: number): BainStatus {
+export function bainStatus(sauce: SauceInBain, ruleSetId: RuleSetId, nowMs: number, shelf: Shelf): BainStatus {
   const { spec, mount, madeAtMs } = sauce;
   const minutes = Math.max(0, Math.floor((nowMs - madeAtMs) / MINUTE_MS));
-  const question = mountedAs(spec, mount);
+  const question = mountedAs(spec, mount, shelf);
   const { outAtMs, state: clock } = hotHoldStatus(
     { ruleSetId, startedAtMs: madeAtMs, fromC: mount.servedC, usedMin: 0, readings: [] },
     nowMs,
@@ -76,8 +77,8 @@ export const usualStove = (covers: number): Pick<MountFacts, "panMm" | "netPower
   covers > 8 ? { panMm: 280, netPowerW: 1850 } : { panMm: 200, netPowerW: 900 };
 
 /** What a sauce wants tonight, for the covers of the dishes it goes with. */
-export function sauceNeed(specId: string, spec: SauceSpec, covers: number, baseHaveG: number): SauceNeed {
-  const plan = planSauce(spec, Math.max(1, covers), stoveOf(usualStove(covers)));
+export function sauceNeed(specId: string, spec: SauceSpec, covers: number, baseHaveG: number, shelf: Shelf): SauceNeed {
+  const plan = planSauce(spec, Math.max(1, covers), stoveOf(usualStove(covers)), shelf);
   const need = { specId, name: spec.name, covers, baseHaveG, hasBase: spec.base.length > 0 };
   if (!plan.ok) return { ...need, gPerCover: 0, batches: 1, baseMin: null, baseNeedG: 0 };
   const { batch, batches } = plan.value;

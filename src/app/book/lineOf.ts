@@ -313,6 +313,45 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         minutes: text(payload, "simmerMin"),
         cooling: text(payload, "cooling"),
       });
+    case "stock-bought":
+      return t("stockBoughtCodeName", {
+        code: text(payload, "code"),
+        name: text(payload, "name"),
+        ml: Math.round(Number(payload["volumeMl"] ?? 0)),
+      });
+    case "reduction-started":
+      return t("reductionStartedName", { name: text(payload, "name"), ml: Math.round(Number(payload["toMl"] ?? 0)) });
+    case "reduction-noted":
+      return payload["levelMm"] === undefined
+        ? t("panWeighs", { name: text(payload, "name"), mass: grams(payload, "weighedG") })
+        : t("panStands", { name: text(payload, "name"), mm: Number(payload["levelMm"]) });
+    case "reduction-ended":
+      return payload["tookSeconds"] === null
+        ? t("reductionGivenUp", { name: text(payload, "name") })
+        : t("reductionTook", {
+            name: text(payload, "name"),
+            took: Math.round(Number(payload["tookSeconds"]) / 60),
+            model: Math.round(Number(payload["modelSeconds"]) / 60),
+          });
+    case "preparation-made":
+      return t("preparationMadeCode", {
+        code: text(payload, "code"),
+        name: text(payload, "name"),
+        mass: grams(payload, "massG"),
+        frozen: payload["frozen"] === true ? "yes" : "no",
+      });
+    case "portions-taken":
+      return t("portionsTakenCode", {
+        code: text(payload, "code"),
+        mass: grams(payload, "massG"),
+        left: grams(payload, "leftG"),
+      });
+    case "good-kept":
+      return t("goodKeptName", { name: text(payload, "name"), off: payload["retired"] === true ? "yes" : "no" });
+    case "oil-tested":
+      return t("oilTested", { name: text(payload, "name"), pct: Number(payload["polarPct"]) });
+    case "oil-changed":
+      return t("oilChanged", { name: text(payload, "name") });
     case "correction":
       return t("toEntryCorrectsSeqPayload", { correctsSeq: correctsSeq ?? "", payload: text(payload, "note") });
   }

@@ -1,18 +1,20 @@
 "use server";
 import { POTS } from "@/core/butter";
+import { allergensByLabel } from "@/core/larder";
 import { err, ok, type Result } from "@/core/shared";
+import { DAY_MS } from "@/core/units";
 import { endSauce, makeBase, mountSauce, type SauceError } from "@/db/butter/sauces";
 import { findSauce } from "@/db/butter/specs";
-import { finishStock, startStock, type StockError } from "@/db/butter/stocks";
+import { buyStock, finishStock, startStock, type StockError } from "@/db/butter/stocks";
 import { db } from "@/db/connection";
 import { listPlaces } from "@/db/house/places";
 import type { House } from "@/db/house/house";
 import { dayStamp, formatFor } from "@/words/format/format";
 import { t } from "@/words/butter";
-import { say, sentence } from "@/words/say";
-import { refused, refusedBy, type ActionError } from "../actionError";
+import { say } from "@/words/say";
+import { bySaid, refused, refusedBy, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
-import { MakeBase, Mount, PourAway, StartPot, Strain } from "./schema";
+import { BuyStock, MakeBase, Mount, PourAway, StartPot, Strain } from "./schema";
 
 const NO_SAUCE = refused("thatSauceIsNotInTheHouse", t("thatSauceIsNotInTheHouse"));
 
@@ -20,7 +22,7 @@ function whyNot(error: SauceError, house: House): ActionError {
   const format = formatFor(house.units, house.currency);
   switch (error.kind) {
     case "cannotReduce":
-      return { ...refusedBy(error.why), message: sentence(say(error.why, format)) };
+      return bySaid(error.why, format);
     case "noBase":
       return refused("chooseABaseOfThisSauce", t("chooseABaseOfThisSauce"));
     case "notEnoughBase":
@@ -104,4 +106,14 @@ export const pourAway = async (
   houseAction("pourAway", PourAway, input, intention, ({ lotId, massG }, { house, stamp }) => {
     const ended = endSauce(db(), lotId, { massG, reason: t("pouredAwayAtClose") }, stamp);
     return ended.ok ? ended : err(whyNot(ended.error, house));
+  });
+
+/** A bought stock comes in: answers with the code of its lot. What its label was not read for is not known. */
+export const buyAStock = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("buyAStock", BuyStock, input, intention, (bought, { house, stamp }) => {
+    const { contains, wholeLabelRead, days, ...rest } = bought;
+    const placeId = listPlaces(db()).find(({ kind }) => kind === "cold-room")?.id ?? null;
+    const allergens = allergensByLabel(contains, wholeLabelRead);
+    const full = { ...stamp, dayStamp: dayStamp(stamp.atMs, house.timeZone) };
+    return ok(buyStock(db(), { ...rest, placeId, allergens, useByMs: stamp.atMs + days * DAY_MS }, full).code);
   });

@@ -1,5 +1,7 @@
 import type { Metadata } from "next";
 import { todayIn } from "@/calendar/days";
+import Link from "next/link";
+import { shelfOf } from "@/db/butter/goods";
 import { saucesNow } from "@/db/butter/sauces";
 import { sauceSpecs } from "@/db/butter/specs";
 import { db } from "@/db/connection";
@@ -14,6 +16,8 @@ import { t } from "@/words/butter";
 import { formatFor } from "@/words/format/format";
 import { requestTime, requireHouse } from "../request";
 import { BainRow } from "./BainRow";
+import { FireRows } from "./FireRows";
+import { onTheFire } from "./onTheFire";
 import { BUTTER_VIEWS } from "./subViews";
 
 export const metadata: Metadata = { title: t("butter") };
@@ -24,16 +28,17 @@ export default async function ButterPage() {
   const format = formatFor(house.units, house.currency);
   const booked = coversOn(db(), todayIn(house.timeZone, nowMs)).filter(({ use }) => use === "cook");
   const there = saucesNow(db());
+  const shelf = shelfOf(db());
   const needs = sauceSpecs(db()).map(({ specId, spec }) => {
     const covers = booked.reduce((sum, line) => (spec.goesWith.includes(line.speciesId) ? sum + line.covers : sum), 0);
     const haveG = there.reduce((sum, one) => (one.specId === specId && !one.mount ? sum + one.lot.remainingG : sum), 0);
-    return sauceNeed(specId, spec, covers, haveG);
+    return sauceNeed(specId, spec, covers, haveG, shelf);
   });
   const bains = there
     .flatMap(({ lot, spec, madeAtMs, mount }) =>
       mount ? [{ lotId: lot.id, code: lot.code, remainingG: lot.remainingG, madeAtMs, spec, mount }] : [],
     )
-    .map((sauce) => ({ sauce, status: bainStatus(sauce, house.ruleSetId, nowMs) }))
+    .map((sauce) => ({ sauce, status: bainStatus(sauce, house.ruleSetId, nowMs, shelf) }))
     .sort(
       (a, b) =>
         Number(b.status.over) - Number(a.status.over) || (a.status.splitsInMin ?? 999) - (b.status.splitsInMin ?? 999),
@@ -63,9 +68,12 @@ export default async function ButterPage() {
         : t("noSauceIsBooked");
   return (
     <>
-      <PageHead title={title} asks={t("saucesByTheCovers")} />
+      <PageHead title={title} asks={t("saucesByTheCovers")}>
+        <Link href="/butter/write">{t("writeASauceDown")}</Link>
+      </PageHead>
       <SubNav views={BUTTER_VIEWS} here="/butter" />
       <div className={page.stack}>
+        <FireRows {...onTheFire(db())} serverNowMs={nowMs} />
         {bains.length > 0 ? (
           <section className={page.card} data-testid="bains">
             <h2>{t("inTheBain")}</h2>

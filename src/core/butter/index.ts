@@ -18,7 +18,8 @@ export { saltSum, type SaltedPart, type SaltSum } from "./salt";
 export { batchesOf, SCALE_RULES, scaleLine, type ScaledLine, type ScaleLine, type ScaleRule } from "./scale";
 export { ETHANOL_G_PER_ML } from "./data/ethanolWater";
 export { findIngredient, INGREDIENTS, type Ingredient } from "./data/ingredients";
-export { ingredientOf, pouredGrams, scaledPortion, type Portion } from "./pour";
+export { addedGrams, pouredGrams, scaledPortion, type Portion } from "./pour";
+export { COMMON_SHELF, goodFromLabel, ingredientOf, shelfWith, type GoodLabel, type Shelf } from "./shelf";
 export { afterWaiting, lossGPerMin, waitThrough, type Waiting, type WaitingPoint } from "./bain";
 export {
   LIKED_ACID_PCT,
@@ -48,3 +49,25 @@ export {
   type StockAsk,
   type StockPlan,
 } from "./broth";
+export { bindingOf, SPHERES, type Binding } from "./binding";
+export { BUTTER_SCHOOLS, HEAT_SCHOOLS, mountingOf, type Mounting } from "./mounting";
+export { compareSchools, schoolsOf, type SchoolAnswer } from "./schools";
+export { slurryOf, STARCHES, type Body, type Slurry, type StarchId } from "./starch";
+export { ricePlan, type Rice } from "./rice";
+export { dishSalt, SALT_BANDS, type DishPart, type DishSalt, type SaltRole } from "./dishSalt";
+export { learnedPace, reductionClock, type PanNote, type ReducedBefore, type ReductionClock } from "./liveReduction";
+export { coldEmulsion, type ColdEmulsion, type EggSchool } from "./coldEmulsion";
+export {
+  fatsFor,
+  GARLIC_BITTER_C,
+  GARLIC_SCHOOLS,
+  judgeOil,
+  POLAR,
+  STRIP_EVERY_H,
+  stripDue,
+  type FatHeat,
+  type OilVerdict,
+} from "./oilHeat";
+export { findPreparation, PREPARATION_COVERS, PREPARATIONS, type Preparation } from "./data/preparations";
+export { hazardOf, iceForBlanchedG, keepsDays, pickleOf, prepare, type Prepared } from "./prepare";
+export { FAMILIES, type Family } from "./data/families";

@@ -52,6 +52,8 @@ export type MountedQuestion = {
   readonly base: Base;
   readonly add: readonly Addition[];
   readonly servedC: number;
+  /** Meant thin: its body is cream, purée or starch, and little fat is no fault. */
+  readonly light?: boolean | undefined;
 };
 
 export type SauceState = "holds" | "thin" | "greasy" | "too-hot" | "sets" | "curdles";
@@ -109,7 +111,7 @@ export function holdRangeC(add: readonly Addition[], creamInBaseG = 0): { readon
 }
 
 /** What is in a mounted sauce, in what state it is where it is served, and why. Mass of every part is conserved. */
-export function mountedSauce({ base, add, servedC }: MountedQuestion): Mounted {
+export function mountedSauce({ base, add, servedC, light = false }: MountedQuestion): Mounted {
   const of = (field: keyof Share) => add.reduce((sum, one) => sum + (one.massG * one[field]) / 100, 0);
   const fatG = (base.massG * base.fatPct) / 100 + of("fatPct");
   const waterG = (base.massG * base.waterPct) / 100 + of("waterPct");
@@ -121,7 +123,7 @@ export function mountedSauce({ base, add, servedC }: MountedQuestion): Mounted {
   const holdC = holdRangeC(add, base.creamG);
   const fatToWater = waterG > 0 ? fatG / waterG : null;
   const yolk = total(add, "egg-yolk") > 0;
-  const state = stateOf({ fatToWater, hasFat: fatG > 0, yolk, servedC, to: holdC.to });
+  const state = stateOf({ fatToWater, hasFat: fatG > 0, yolk, servedC, to: holdC.to, light });
   return {
     massG,
     fatG,
@@ -143,13 +145,14 @@ type Looked = {
   readonly yolk: boolean;
   readonly servedC: number;
   readonly to: number;
+  readonly light: boolean;
 };
 
 /** What cannot be undone comes first, then what is in it, then the heat. */
-function stateOf({ fatToWater, hasFat, yolk, servedC, to }: Looked): SauceState {
+function stateOf({ fatToWater, hasFat, yolk, servedC, to, light }: Looked): SauceState {
   if (yolk && servedC > WARMEST_C.curdled) return "curdles";
   if (fatToWater === null ? hasFat : fatToWater > RATIO.greasy) return "greasy";
-  if (fatToWater === null || fatToWater < RATIO.thin) return "thin";
+  if (!light && (fatToWater === null || fatToWater < RATIO.thin)) return "thin";
   if (servedC > to) return "too-hot";
   return servedC < SETS_UNDER_C ? "sets" : "holds";
 }

@@ -1,21 +1,14 @@
-import { assert } from "@/core/shared";
 import { ETHANOL_G_PER_ML } from "./data/ethanolWater";
-import { findIngredient, type Ingredient } from "./data/ingredients";
 import { massOf, NOTHING_IN_IT, type Mixture } from "./mixture";
 import type { Addition } from "./mounted";
+import { COMMON_SHELF, ingredientOf, type Shelf } from "./shelf";
 
 /** So many grams of a good of the shelf. */
 export type Portion = { readonly ingredientId: string; readonly massG: number };
 
-export function ingredientOf(id: string): Ingredient {
-  const found = findIngredient(id);
-  assert(found !== undefined, `no ingredient ${id} on the shelf`);
-  return found;
-}
-
 /** What so many grams of it are made of; what its row does not name is solids. */
-export function pouredGrams({ ingredientId, massG }: Portion): Mixture {
-  const { waterPct, fatPct, saltPct, acidPct, acetic, abvPct, gPerMl } = ingredientOf(ingredientId);
+export function pouredGrams({ ingredientId, massG }: Portion, shelf: Shelf = COMMON_SHELF): Mixture {
+  const { waterPct, fatPct, saltPct, acidPct, acetic, abvPct, gPerMl } = ingredientOf(ingredientId, shelf);
   const share = (pct: number) => (massG * pct) / 100;
   const named = {
     waterG: share(waterPct),
@@ -29,8 +22,8 @@ export function pouredGrams({ ingredientId, massG }: Portion): Mixture {
 }
 
 /** What is whisked in, with what its row says it holds. */
-export function addedGrams({ ingredientId, massG }: Portion): Addition {
-  const { mountsAs, fatPct, waterPct, saltPct } = ingredientOf(ingredientId);
+export function addedGrams({ ingredientId, massG }: Portion, shelf: Shelf = COMMON_SHELF): Addition {
+  const { mountsAs, fatPct, waterPct, saltPct } = ingredientOf(ingredientId, shelf);
   return { kind: mountsAs ?? "puree", massG, fatPct, waterPct, saltPct };
 }
 

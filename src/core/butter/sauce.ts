@@ -1,9 +1,10 @@
-import { err, ok, type Result, type Said } from "@/core/shared";
+import { err, ok, said, type Result, type Said } from "@/core/shared";
 import { massOf, mixed, NOTHING_IN_IT, volumeMl, type Mixture } from "./mixture";
 import { mountedSauce, type Mounted, type MountedQuestion } from "./mounted";
-import { addedGrams, ingredientOf, pouredGrams, type Portion } from "./pour";
+import { addedGrams, pouredGrams, type Portion } from "./pour";
 import { reduce, type Pan, type Reduction } from "./reduction";
 import { batchesOf } from "./scale";
+import { COMMON_SHELF, ingredientOf, type Shelf } from "./shelf";
 
 /** How a sauce of the house is made: the base is poured and reduced, the rest whisked in. All for `covers`. */
 export type SauceSpec = {
@@ -16,6 +17,8 @@ export type SauceSpec = {
   readonly reduceToMl: number | null;
   readonly mount: readonly Portion[];
   readonly servedC: number;
+  /** Meant thin: its body is cream, purée or starch. */
+  readonly light?: boolean | undefined;
   /** Shallot and the like are strained out of the reduced base and keep back some of it. */
   readonly strained: boolean;
   /** Days the strained base keeps at 0 to 5 °C. */
@@ -26,7 +29,7 @@ export type SauceSpec = {
 export const BATCH_MOST_COVERS = 12;
 /** ml of reduced base that a gram of strained shallot keeps: 50 g some 20 to 25 ml (common practice, medium). */
 const SHALLOT_KEEPS_ML_PER_G = 0.45;
-const SOLID_IN_BASE = ["shallot", "dill", "chives"] as const;
+const SOLID_IN_BASE = ["shallot", "dill", "chives", "parsley", "garlic", "lemon-zest", "capers"] as const;
 
 export type SaucePlan = {
   readonly covers: number;
@@ -70,16 +73,23 @@ const baseOf = (mixture: Mixture, creamG: number): MountedQuestion["base"] => {
 };
 
 /** A sauce for so many covers in this pan: batches, minutes, what is in it, and whether it holds. Error: the base cannot be reduced so far. */
-export function planSauce(spec: SauceSpec, covers: number, stove: Stove): Result<SaucePlan, Said> {
+export function planSauce(
+  spec: SauceSpec,
+  covers: number,
+  stove: Stove,
+  shelf: Shelf = COMMON_SHELF,
+): Result<SaucePlan, Said> {
+  if ([...spec.base, ...spec.mount].some(({ ingredientId }) => !shelf.has(ingredientId)))
+    return err(said("butter.goodIsNotOnTheShelf"));
   const batches = batchesOf(covers, spec.mount.length > 0 ? BATCH_MOST_COVERS : null);
-  const batch = planBatch(spec, batches[0]!, stove);
+  const batch = planBatch(spec, batches[0]!, stove, shelf);
   return batch.ok ? ok({ covers, batches, batch: batch.value }) : batch;
 }
 
-function planBatch(spec: SauceSpec, covers: number, stove: Stove): Result<SauceBatch, Said> {
+function planBatch(spec: SauceSpec, covers: number, stove: Stove, shelf: Shelf): Result<SauceBatch, Said> {
   const factor = covers / spec.covers;
   const poured = scaled(spec.base, factor);
-  const liquid = mixed(poured.filter((portion) => !isSolid(portion)).map(pouredGrams));
+  const liquid = mixed(poured.filter((portion) => !isSolid(portion)).map((one) => pouredGrams(one, shelf)));
   const solids = poured.filter(isSolid);
   let reduction: Reduction | null = null;
   if (spec.reduceToMl !== null) {
@@ -90,13 +100,18 @@ function planBatch(spec: SauceSpec, covers: number, stove: Stove): Result<SauceB
   const reduced = reduction?.final ?? liquid;
   const { base, strainedG } = spec.strained
     ? strain(reduced, solids)
-    : { base: mixed([reduced, ...solids.map(pouredGrams)]), strainedG: 0 };
+    : { base: mixed([reduced, ...solids.map((one) => pouredGrams(one, shelf))]), strainedG: 0 };
   const mounted = scaled(spec.mount, factor);
   const creamG = poured.reduce((sum, one) => {
-    const { mountsAs } = ingredientOf(one.ingredientId);
+    const { mountsAs } = ingredientOf(one.ingredientId, shelf);
     return mountsAs === "cream" || mountsAs === "creme-fraiche" ? sum + one.massG : sum;
   }, 0);
-  const question = { base: baseOf(base, creamG), add: mounted.map(addedGrams), servedC: spec.servedC };
+  const question = {
+    base: baseOf(base, creamG),
+    add: mounted.map((one) => addedGrams(one, shelf)),
+    servedC: spec.servedC,
+    light: spec.light ?? false,
+  };
   return ok({ covers, poured, mounted, reduction, base, strainedG, question, sauce: mountedSauce(question) });
 }
 
@@ -119,14 +134,18 @@ export const LIKED_ACID_PCT = 1;
  * Grams of vinegar or juice, for the covers of the spec, that bring a sharp sauce to the acid that is liked, everything else as it is.
  * Null where it is not sharp, has none, or is sharp without them.
  */
-export function milderAcidG(spec: SauceSpec, stove: Stove): { readonly nowG: number; readonly milderG: number } | null {
-  const isSour = ({ ingredientId }: Portion) => ingredientOf(ingredientId).use === "acid";
+export function milderAcidG(
+  spec: SauceSpec,
+  stove: Stove,
+  shelf: Shelf = COMMON_SHELF,
+): { readonly nowG: number; readonly milderG: number } | null {
+  const isSour = ({ ingredientId }: Portion) => ingredientOf(ingredientId, shelf).use === "acid";
   const nowG = spec.base.filter(isSour).reduce((sum, { massG }) => sum + massG, 0);
   const acidPct = (share: number): number => {
     const base = spec.base
       .map((one) => (isSour(one) ? { ...one, massG: one.massG * share } : one))
       .filter(({ massG }) => massG > 0);
-    const plan = planBatch({ ...spec, base }, spec.covers, stove);
+    const plan = planBatch({ ...spec, base }, spec.covers, stove, shelf);
     return plan.ok ? (100 * plan.value.sauce.acidG) / plan.value.sauce.massG : Infinity;
   };
   if (nowG === 0 || !(acidPct(1) > LIKED_ACID_PCT * 1.2)) return null;

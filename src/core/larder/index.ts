@@ -1,3 +1,3 @@
-export type { Allergens, AllergenState } from "./allergens";
+export { allergensByLabel, type Allergens, type AllergenState } from "./allergens";
 export { centsOf, shareCents } from "./cents";
 export { partItemId, type ItemFacts, type SpotFacts } from "./item";

@@ -12,6 +12,15 @@ export type ItemFacts = {
   readonly isBase?: boolean;
   /** What the house pays for a good. */
   readonly centsPerKg?: number;
+  /** Its whole label, as `house/goods` reads it. */
+  readonly good?: unknown;
+  /** No longer bought; what was made with it still names it. */
+  readonly retired?: boolean;
+  /** The preparation it is, counted in portions of so much where it has them. */
+  readonly preparationId?: string;
+  readonly portionG?: number;
+  /** Fewer portions, or grams where it has none, ask for more. */
+  readonly parCount?: number;
   /** As the label says; what it does not say is not known. */
   readonly allergens?: Partial<Readonly<Record<AllergenId, AllergenState>>>;
 };

@@ -50,6 +50,15 @@ export type LedgerKind =
   | "sauce-mounted"
   | "stock-started"
   | "stock-made"
+  | "stock-bought"
+  | "reduction-started"
+  | "reduction-noted"
+  | "reduction-ended"
+  | "preparation-made"
+  | "portions-taken"
+  | "good-kept"
+  | "oil-tested"
+  | "oil-changed"
   | "correction";
 
 /** What an entry can be about. */
@@ -149,6 +158,15 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "sauce-mounted": "Sauce mounted",
     "stock-started": "Pot put on",
     "stock-made": "Stock made",
+    "stock-bought": "Stock bought",
+    "reduction-started": "Reduction on",
+    "reduction-noted": "Pan looked at",
+    "reduction-ended": "Reduction off",
+    "preparation-made": "Made",
+    "portions-taken": "Taken out",
+    "good-kept": "Good",
+    "oil-tested": "Oil strip",
+    "oil-changed": "Oil changed",
     "hot-hold-ended": "Hot hold over",
     correction: "Correction",
   },

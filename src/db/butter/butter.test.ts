@@ -1,5 +1,5 @@
 import { eq } from "drizzle-orm";
-import { POTS } from "@/core/butter";
+import { COMMON_SHELF, POTS } from "@/core/butter";
 import { makeDemoHouse } from "@/demo/house";
 import { mountedAs } from "@/house/sauceSpec";
 import { openDatabase } from "../connection";
@@ -55,13 +55,13 @@ test("a base and the sauce on it are two makes with two lives; grams and cents g
 
 test("what a sauce holds is worked out from its spec and where it was made, not stored", () => {
   const waiting = saucesNow(db).find(({ mount }) => mount)!;
-  const question = mountedAs(waiting.spec, waiting.mount!)!;
+  const question = mountedAs(waiting.spec, waiting.mount!, COMMON_SHELF)!;
   expect(sumG([question.base, ...question.add])).toBeCloseTo(waiting.lot.massG, 0);
 });
 
 test("there is no mounting on another sauce's base, nor on less base than it wants", () => {
   const sauce = findSauce(db, "beurre-blanc")!;
-  const other = saucesNow(db).find(({ specId, mount }) => specId === "oyster-cream" && !mount)!.lot;
+  const other = saucesNow(db).find(({ specId, mount }) => specId === "cider-mussel" && !mount)!.lot;
   const own = saucesNow(db).find(({ specId, mount }) => specId === "beurre-blanc" && !mount)!.lot;
   const facts = { covers: 60, ...STOVE, servedC: 52, surfaceMm: 200, lid: true, ruleSetId: "eu-853" } as const;
   expect(mountSauce(db, sauce, { ...facts, baseLotId: other.id }, stamp("x"))).toMatchObject({
@@ -111,7 +111,7 @@ test("bones into a pot: refused ones say why, the others leave the ice, and the 
   const potId = value(startStock(db, { ...ask, bones }, stamp("pot")));
   expect(bones.map((id) => findLot(db, id)!.status)).toEqual(bones.map(() => "finished"));
   expect(startStock(db, { ...ask, bones }, stamp("twice"))).toMatchObject({ error: { kind: "bonesGone" } });
-  expect(runningPots(db).map(({ id }) => id)).toEqual([potId]);
+  expect(runningPots(db).map(({ id }) => id)).toContain(potId);
   const out = { iceG: 1200, stirred: true, placeId: null, ruleSetId: "eu-853" } as const;
   expect(finishStock(db, potId, { ...out, yieldMl: 9000 }, stamp("much", 40))).toMatchObject({
     error: { kind: "tooMuchOut" },

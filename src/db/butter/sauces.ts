@@ -1,18 +1,28 @@
 import { randomUUID } from "node:crypto";
-import { desc, eq, inArray } from "drizzle-orm";
-import { ingredientOf, massOf, planSauce, type Portion, type SauceBatch, type SauceSpec } from "@/core/butter";
+import { and, desc, eq, inArray } from "drizzle-orm";
+import {
+  ingredientOf,
+  massOf,
+  planSauce,
+  scaledPortion,
+  type Portion,
+  type SauceBatch,
+  type SauceSpec,
+} from "@/core/butter";
 import type { RuleSetId } from "@/core/safety";
 import { err, ok, type Result, type Said } from "@/core/shared";
 import { DAY_MS } from "@/core/units";
-import { allergensOf, stoveOf, type MountFacts } from "@/house/sauceSpec";
+import { allergensOf, allergensTogether, stoveOf, type MountFacts } from "@/house/sauceSpec";
 import type { Db } from "../connection";
 import { keepMake, type MakeInput, type MakeLoss } from "../larder/makes";
 import { addMadeLot, closeMadeLot, keepItem, madeLot, madeLots, type MadeLot } from "../larder/madeLots";
 import { appendEntry } from "../ledger";
 import { takeFrom } from "../lots/childLot";
-import { items, makeOutputs, makes } from "../schema/larder";
+import { items, makeOutputs, makes, specs } from "../schema/larder";
 import { hotHolds } from "../schema/stove";
 import { endHotHold, startHotHold } from "../stove/hotHolds";
+import { drawGoods } from "./draws";
+import { shelfOf } from "./goods";
 import { sauceByHash, type KeptSauce } from "./specs";
 
 type Stamp = { readonly who: string; readonly atMs: number; readonly requestId: string; readonly dayStamp: string };
@@ -26,16 +36,6 @@ export type SauceError =
 const baseItem = (specId: string) => `made:${specId}:base`;
 const sauceItem = (specId: string) => `made:${specId}`;
 const goodItem = (ingredientId: string) => `bought:${ingredientId}`;
-
-/** Goods of the shelf as inputs, at the house's price where it has said one. */
-function goods(db: Db, portions: readonly Portion[]): readonly MakeInput[] {
-  return portions.map(({ ingredientId, massG }) => {
-    const itemId = goodItem(ingredientId);
-    keepItem(db, itemId, "bought", ingredientOf(ingredientId).label, { ingredientId });
-    const known = db.select().from(items).where(eq(items.id, itemId)).get();
-    return { itemId, massG, cents: Math.round(((known?.facts.centsPerKg ?? 0) * massG) / 1000) };
-  });
-}
 
 const sum = (rows: readonly { readonly massG: number }[]) => rows.reduce((total, { massG }) => total + massG, 0);
 const centsIn = (rows: readonly MakeInput[]) => rows.reduce((total, { cents }) => total + cents, 0);
@@ -62,17 +62,19 @@ export function makeBase(
   made: NewBase,
   stamp: Stamp,
 ): Result<MadeLot, SauceError> {
-  const plan = planSauce(spec, made.covers, stoveOf(made));
+  const shelf = shelfOf(db);
+  const plan = planSauce(spec, made.covers, stoveOf(made), shelf);
   if (!plan.ok) return err({ kind: "cannotReduce", why: plan.error });
   if (spec.base.length === 0) return err({ kind: "noBase" });
   const { poured, baseG, strainedG, evaporatedG } = whole(plan.value.batch, made.covers);
   const { who, atMs } = stamp;
   return db.transaction((tx) => {
-    const inputs = goods(tx, poured);
+    const drawn = drawGoods(tx, poured, shelf, atMs);
+    const { inputs } = drawn;
     const cents = centsIn(inputs);
     keepItem(tx, baseItem(specId), "made", spec.name, { isBase: true });
     const useByMs = atMs + spec.baseKeepsDays * DAY_MS;
-    const allergens = allergensOf(poured);
+    const allergens = allergensTogether([allergensOf(drawn.shelf, shelf), ...drawn.allergens]);
     const lot = addMadeLot(
       tx,
       { itemId: baseItem(specId), massG: baseG, cents, useByMs, allergens, placeId: made.placeId },
@@ -86,7 +88,8 @@ export function makeBase(
     const { placeId: _, ...facts } = made;
     const id = randomUUID();
     keepMake(tx, { id, kind: "reduction", atMs, who, specHash: hash, facts, inputs, outputs, losses });
-    const payload = { code: lot.code, name: spec.name, covers: made.covers, massG: baseG, evaporatedG, useByMs };
+    const from = drawn.codes;
+    const payload = { code: lot.code, name: spec.name, covers: made.covers, massG: baseG, evaporatedG, useByMs, from };
     appendEntry(tx, {
       atMs,
       who,
@@ -116,7 +119,8 @@ export function mountSauce(
   stamp: Stamp,
 ): Result<MadeLot, SauceError> {
   const { baseLotId, ruleSetId, ...facts } = wanted;
-  const plan = planSauce(spec, facts.covers, stoveOf(facts));
+  const shelf = shelfOf(db);
+  const plan = planSauce(spec, facts.covers, stoveOf(facts), shelf);
   if (!plan.ok) return err({ kind: "cannotReduce", why: plan.error });
   const { mounted, baseG } = whole(plan.value.batch, facts.covers);
   const { who, atMs } = stamp;
@@ -128,11 +132,16 @@ export function mountSauce(
     const taken = base
       ? [{ lotId: base.id, massG: Math.min(baseG, base.remainingG), cents: takeFrom(tx, base, baseG, atMs).cents }]
       : [];
-    const inputs = [...taken, ...goods(tx, mounted)];
+    const drawn = drawGoods(tx, [...mounted, ...(facts.taste ?? [])], shelf, atMs);
+    const inputs = [...taken, ...drawn.inputs];
     const massG = sum(inputs);
     const cents = centsIn(inputs);
     keepItem(tx, sauceItem(specId), "made", spec.name, {});
-    const allergens = allergensOf([...spec.base, ...spec.mount]);
+    const allergens = allergensTogether([
+      ...(base?.allergens ? [base.allergens] : [allergensOf(spec.base, shelf)]),
+      allergensOf(drawn.shelf, shelf),
+      ...drawn.allergens,
+    ]);
     const lot = addMadeLot(
       tx,
       { itemId: sauceItem(specId), massG, cents, useByMs: base?.useByMs ?? null, allergens, placeId: null },
@@ -225,6 +234,23 @@ export function saucesNow(db: Db): readonly SauceLot[] {
 /** Sets what a good of the shelf costs the house. */
 export function priceGood(db: Db, ingredientId: string, centsPerKg: number): void {
   const id = goodItem(ingredientId);
-  keepItem(db, id, "bought", ingredientOf(ingredientId).label, { ingredientId });
-  db.update(items).set({ facts: { ingredientId, centsPerKg } }).where(eq(items.id, id)).run();
+  keepItem(db, id, "bought", ingredientOf(ingredientId, shelfOf(db)).label, { ingredientId });
+  const known = db.select().from(items).where(eq(items.id, id)).get();
+  db.update(items)
+    .set({ facts: { ...known?.facts, ingredientId, centsPerKg } })
+    .where(eq(items.id, id))
+    .run();
+}
+
+/** What the tasting added the last time this sauce was mounted, for so many covers; nothing where it was never tasted. */
+export function lastTaste(db: Db, specId: string, covers: number): readonly Portion[] {
+  const rows = db
+    .select({ facts: makes.facts })
+    .from(makes)
+    .innerJoin(specs, eq(specs.hash, makes.specHash))
+    .where(and(eq(makes.kind, "sauce"), eq(specs.specId, specId)))
+    .orderBy(desc(makes.atMs))
+    .all();
+  const last = rows.map(({ facts }) => facts as MountFacts).find(({ taste }) => (taste?.length ?? 0) > 0);
+  return (last?.taste ?? []).map((one) => scaledPortion(one, last!.covers, covers));
 }

@@ -9,7 +9,7 @@ import { DAY_MS } from "@/core/units";
 import { whyNoStock } from "@/house/stockBones";
 import type { Db } from "../connection";
 import { endMake, keepMake, type MakeInput } from "../larder/makes";
-import { makeInputs, makeOutputs, makes } from "../schema/larder";
+import { items, lots, makeInputs, makeOutputs, makes } from "../schema/larder";
 import { addMadeLot, keepItem, type MadeLot } from "../larder/madeLots";
 import { appendEntry } from "../ledger";
 import { takeFrom } from "../lots/childLot";
@@ -203,3 +203,40 @@ export function finishStock(
     return ok(lot);
   });
 }
+
+export type BoughtStock = {
+  readonly name: string;
+  readonly volumeMl: number;
+  readonly cents: number;
+  readonly useByMs: number;
+  readonly allergens: Allergens;
+  readonly placeId: string | null;
+};
+
+/** A stock that was bought: a lot that sauces draw from like the house's own. What its label does not say is not known. */
+export function buyStock(
+  db: Db,
+  { name, volumeMl, cents, useByMs, allergens, placeId }: BoughtStock,
+  stamp: { readonly who: string; readonly atMs: number; readonly dayStamp: string },
+): MadeLot {
+  return db.transaction((tx) => {
+    const itemId = `bought:stock:${name.trim().toLowerCase()}`;
+    keepItem(tx, itemId, "bought", name, { ingredientId: "fish-stock" });
+    const made = { itemId, massG: volumeMl * STOCK_G_PER_ML, cents, useByMs, allergens, placeId };
+    const lot = addMadeLot(tx, made, stamp);
+    const payload = { code: lot.code, name, volumeMl, cents, useByMs };
+    const { who, atMs } = stamp;
+    appendEntry(tx, { atMs, who, kind: "stock-bought", lotId: lot.id, payload });
+    return lot;
+  });
+}
+
+/** Every pot of stock that is there, made or bought, what must go first first. */
+export const stocksNow = (db: Db): readonly { readonly lot: MadeLot; readonly name: string }[] =>
+  db
+    .select({ lot: lots, name: items.name })
+    .from(lots)
+    .innerJoin(items, eq(items.id, lots.itemId))
+    .where(and(eq(lots.status, "on-ice"), sql`json_extract(${items.facts}, '$.ingredientId') = 'fish-stock'`))
+    .orderBy(asc(lots.useByMs))
+    .all();

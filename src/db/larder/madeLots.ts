@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { and, asc, eq, getTableColumns } from "drizzle-orm";
+import { and, asc, eq, getTableColumns, ne } from "drizzle-orm";
 import type { Allergens, ItemFacts } from "@/core/larder";
 import type { Db } from "../connection";
 import { endStay, leaveIce } from "../lots/lots";
@@ -54,7 +54,7 @@ export const madeLot = (db: Db, id: string): MadeLot | undefined =>
     .select(getTableColumns(lots))
     .from(lots)
     .innerJoin(items, eq(items.id, lots.itemId))
-    .where(and(eq(lots.id, id), eq(lots.status, "on-ice"), eq(items.kind, "made")))
+    .where(and(eq(lots.id, id), eq(lots.status, "on-ice"), ne(items.kind, "part")))
     .get();
 
 /** Everything made here that is still there, the oldest first. */
@@ -63,7 +63,7 @@ export const madeLots = (db: Db): readonly { readonly lot: MadeLot; readonly ite
     .select({ lot: lots, item: items })
     .from(lots)
     .innerJoin(items, eq(items.id, lots.itemId))
-    .where(and(eq(lots.status, "on-ice"), eq(items.kind, "made")))
+    .where(and(eq(lots.status, "on-ice"), ne(items.kind, "part")))
     .orderBy(asc(lots.receivedAtMs))
     .all();
 
@@ -92,7 +92,7 @@ export function madeLabel(
     .select({ lot: lots, item: items })
     .from(lots)
     .innerJoin(items, eq(items.id, lots.itemId))
-    .where(and(eq(lots.id, id), eq(items.kind, "made")))
+    .where(and(eq(lots.id, id), ne(items.kind, "part")))
     .get();
   return row && { lot: row.lot, name: row.item.name, base: row.item.facts.isBase === true };
 }

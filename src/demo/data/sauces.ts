@@ -1,4 +1,4 @@
-import type { SauceSpec } from "@/core/butter";
+import type { GoodLabel, SauceSpec } from "@/core/butter";
 
 const of = (ingredientId: string, massG: number) => ({ ingredientId, massG });
 const PLAIN = { covers: 4, servedC: 52, strained: true, baseKeepsDays: 3 } as const;
@@ -8,10 +8,19 @@ export const DEMO_SAUCES: Readonly<Record<string, SauceSpec>> = {
   "beurre-blanc": {
     ...PLAIN,
     name: "Beurre blanc",
-    goesWith: ["turbot"],
+    goesWith: ["haddock"],
     base: [of("white-wine", 148), of("wine-vinegar", 151), of("shallot", 40)],
     reduceToMl: 60,
     mount: [of("cream", 18), of("butter", 150)],
+  },
+  "turbot-glaze": {
+    ...PLAIN,
+    name: "Turbot glaze butter",
+    goesWith: ["turbot"],
+    base: [of("fish-stock", 120), of("white-wine", 60)],
+    reduceToMl: 48,
+    mount: [of("cream", 14), of("butter", 110)],
+    baseKeepsDays: 2,
   },
   "dill-whey-butter": {
     ...PLAIN,
@@ -34,7 +43,7 @@ export const DEMO_SAUCES: Readonly<Record<string, SauceSpec>> = {
     ...PLAIN,
     name: "Oyster cream",
     goesWith: ["cod"],
-    base: [of("oyster-liquor", 40), of("fish-stock", 200), of("vermouth", 60), of("cream", 120)],
+    base: [of("oyster-liquor", 40), of("fish-stock", 240), of("vermouth", 60), of("cream", 120)],
     reduceToMl: 112,
     mount: [of("butter", 90)],
     servedC: 56,
@@ -72,14 +81,46 @@ export const GOODS_CENTS_PER_KG: Readonly<Record<string, number>> = {
   "lemon-juice": 350,
   "orange-juice": 280,
   shallot: 260,
+  capers: 1400,
+  "lemon-zest": 900,
+  parsley: 1500,
+  "olive-oil": 820,
+  garlic: 700,
   whey: 90,
   dill: 1800,
   chives: 2100,
 };
 
 export const TONIGHT = [
-  { speciesId: "turbot", use: "cook", covers: 6, portionG: 180 },
+  { speciesId: "turbot", use: "cook", covers: 14, portionG: 180 },
   { speciesId: "arctic-char", use: "cook", covers: 14, portionG: 160 },
   { speciesId: "cod", use: "cook", covers: 18, portionG: 170 },
   { speciesId: "sea-bass", use: "cook", covers: 16, portionG: 150 },
+] as const;
+
+/** What the house bought with a label of its own. */
+export const BOUGHT_GOOD = {
+  label: "Smoked butter, Tindholm dairy",
+  use: "fat",
+  mountsAs: "butter",
+  fatPct: 81,
+  proteinPct: 0.6,
+  carbohydratePct: 0.8,
+  sugarPct: 0.8,
+  saltPct: 1.4,
+  acidPct: 0,
+  acetic: false,
+  abvPct: 0,
+  gPerMl: 0.95,
+  allergens: ["milk"],
+  mayContain: [],
+  wholeLabelRead: true,
+} as const satisfies GoodLabel;
+
+/** Made for the cold shelf: hours ago, for how many covers. */
+export const SHELF_WORK = [
+  { preparationId: "caper-butter", covers: 10, frozen: true, hoursAgo: 70, taken: 13 },
+  { preparationId: "dill-oil", covers: 10, frozen: false, hoursAgo: 26, taken: 0 },
+  { preparationId: "garlic-oil", covers: 10, frozen: false, hoursAgo: 50, taken: 0 },
+  { preparationId: "pickled-shallot", covers: 12, frozen: false, hoursAgo: 30, taken: 0 },
 ] as const;

@@ -1,8 +1,8 @@
 import type { Metadata } from "next";
 import { saucesNow } from "@/db/butter/sauces";
-import { STOCK_ITEM } from "@/db/butter/stocks";
+import { stocksNow } from "@/db/butter/stocks";
 import { db } from "@/db/connection";
-import { madeLots, type MadeLot } from "@/db/larder/madeLots";
+import type { MadeLot } from "@/db/larder/madeLots";
 import { PageHead } from "@/ui/layout/PageHead";
 import page from "@/ui/layout/page.module.css";
 import { RowCard } from "@/ui/layout/RowCard";
@@ -25,10 +25,7 @@ export default async function KeptPage() {
   const bases = saucesNow(db())
     .filter(({ mount }) => mount === null)
     .sort(byUse);
-  const stocks = madeLots(db())
-    .filter(({ item }) => item.id === STOCK_ITEM)
-    .map(({ lot, item }) => ({ lot, name: item.name }))
-    .sort(byUse);
+  const stocks = stocksNow(db());
   const first = [...bases, ...stocks].sort(byUse)[0];
   const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
   const row = ({ lot, name }: { readonly lot: MadeLot; readonly name: string }) => (

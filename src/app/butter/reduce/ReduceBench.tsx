@@ -2,7 +2,8 @@
 import { Alert } from "antd";
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import { massOf, waterBackMl } from "@/core/butter";
+import { massOf, shelfWith, waterBackMl, type Ingredient } from "@/core/butter";
+import type { PanPace } from "@/db/butter/reductions";
 import type { Burner } from "@/db/butter/spots";
 import { reduced, type ReduceAsk } from "@/house/reduceBench";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -15,6 +16,7 @@ import { durationText } from "@/words/format/format";
 import styles from "../Butter.module.css";
 import { LevelFall } from "./LevelFall";
 import { ReduceParts } from "./ReduceParts";
+import { StartReduction } from "./StartReduction";
 
 const ReduceCurves = dynamic(() => import("./ReduceCurves"), { ssr: false });
 
@@ -28,16 +30,23 @@ const FIRST: ReduceAsk = {
   netPowerW: 900,
 };
 
+type Props = {
+  readonly burners: readonly Burner[];
+  readonly own: readonly Ingredient[];
+  readonly paces: readonly PanPace[];
+};
+
 /** How long a reduction takes in this pan on this burner, and what is left in it. */
-export function ReduceBench({ burners }: { readonly burners: readonly Burner[] }) {
+export function ReduceBench({ burners, own, paces }: Props) {
   const { format } = useHouse();
   const [ask, setAsk] = useState(FIRST);
   const [wentTo, setWentTo] = useState(FIRST.toMl);
-  const found = reduced(ask);
+  const found = reduced(ask, shelfWith(own));
   const form = (
     <ReduceParts
       ask={ask}
       burners={burners}
+      own={own}
       onChange={(next) => {
         setAsk(next);
         setWentTo(next.toMl);
@@ -54,12 +63,14 @@ export function ReduceBench({ burners }: { readonly burners: readonly Burner[] }
   const { reduction, marks, levelMm, rows, startMl, boilsOver } = found.value;
   const { secondsToBoil, secondsReducing, final, limitedBy, evaporatedG } = reduction;
   const left = rows.at(-1)!;
+  const pace = paces.find((one) => one.panMm === ask.panMm && one.netPowerW === ask.netPowerW)?.pace ?? 1;
+  const wholeS = secondsToBoil + secondsReducing;
   const backMl = Math.round(waterBackMl(wentTo, ask.toMl));
   return (
     <AnswerBench ask={form}>
       <section className={page.card} data-testid="reduction">
         <p className={page.big} data-testid="minutes">
-          {durationText(secondsToBoil + secondsReducing)}
+          {durationText(wholeS / pace)}
         </p>
         <p className={page.sub}>
           {t("boilThenReduce", {
@@ -68,6 +79,11 @@ export function ReduceBench({ burners }: { readonly burners: readonly Burner[] }
             by: limitedBy,
           })}
         </p>
+        {pace === 1 ? null : (
+          <p className={page.sub} data-testid="learned">
+            {t("thisPanWasSeen", { model: durationText(wholeS) })}
+          </p>
+        )}
         {boilsOver ? (
           <Alert type="warning" showIcon title={t("itWillBoilOver", { level: format.length(levelMm, 0) })} />
         ) : null}
@@ -97,6 +113,7 @@ export function ReduceBench({ burners }: { readonly burners: readonly Burner[] }
           </dl>
         </div>
         <ReduceCurves rows={rows} />
+        <StartReduction ask={ask} />
       </section>
       <section className={page.card}>
         <h2>{t("goneTooFar")}</h2>

@@ -1,7 +1,7 @@
 "use client";
 import { DeleteOutlined, PlusOutlined } from "@ant-design/icons";
 import { Button, Select } from "antd";
-import { INGREDIENTS } from "@/core/butter";
+import { shelfWith, type Ingredient } from "@/core/butter";
 import type { Burner } from "@/db/butter/spots";
 import type { ReduceAsk, ReducePart } from "@/house/reduceBench";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -12,18 +12,20 @@ import { t } from "@/words/butter";
 import { BurnerField, PanField } from "../StoveFields";
 import styles from "../Butter.module.css";
 
-const POURED = INGREDIENTS.filter(({ use }) => use === "liquid" || use === "acid" || use === "dairy");
-
 type Props = {
   readonly ask: ReduceAsk;
   readonly burners: readonly Burner[];
+  readonly own: readonly Ingredient[];
   readonly onChange: (ask: ReduceAsk) => void;
 };
 
 /** What is poured, how far it goes down, and on what. */
-export function ReduceParts({ ask, burners, onChange }: Props) {
+export function ReduceParts({ ask, burners, own, onChange }: Props) {
   const { format } = useHouse();
   const { parts } = ask;
+  const poured = [...shelfWith(own).values()].filter(
+    ({ use }) => use === "liquid" || use === "acid" || use === "dairy",
+  );
   const change = (at: number, part: Partial<ReducePart>) =>
     onChange({ ...ask, parts: parts.map((one, index) => (index === at ? { ...one, ...part } : one)) });
   return (
@@ -34,7 +36,7 @@ export function ReduceParts({ ask, burners, onChange }: Props) {
             <Select
               aria-label={t("pouredGood", { number: index + 1 })}
               value={ingredientId}
-              options={POURED.map(({ id, label }) => ({ value: id, label }))}
+              options={poured.map(({ id, label }) => ({ value: id, label }))}
               onChange={(id: string) => change(index, { ingredientId: id })}
             />
             <UnitInput

@@ -1,23 +1,31 @@
 import type { Metadata } from "next";
 import { listBurners } from "@/db/butter/spots";
+import { pacesOf } from "@/db/butter/reductions";
 import { db } from "@/db/connection";
 import { PageHead } from "@/ui/layout/PageHead";
+import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { t } from "@/words/butter";
 import { requestTime, requireHouse } from "../../request";
 import { BUTTER_VIEWS } from "../subViews";
+import { FireRows } from "../FireRows";
+import { onTheFire } from "../onTheFire";
 import { ReduceBench } from "./ReduceBench";
 
 export const metadata: Metadata = { title: t("reduce") };
 
 export default async function ReducePage() {
-  await requestTime();
+  const nowMs = await requestTime();
   requireHouse();
+  const fire = onTheFire(db());
   return (
     <>
       <PageHead title={t("howLongToReduceIt")} asks={t("inThisPanOnThisBurner")} />
       <SubNav views={BUTTER_VIEWS} here="/butter/reduce" />
-      <ReduceBench burners={listBurners(db())} />
+      <div className={page.stack}>
+        <FireRows {...fire} serverNowMs={nowMs} />
+        <ReduceBench burners={listBurners(db())} own={fire.own} paces={pacesOf(db())} />
+      </div>
     </>
   );
 }

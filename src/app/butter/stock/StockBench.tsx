@@ -14,6 +14,8 @@ import { t } from "@/words/butter";
 import { durationText } from "@/words/format/format";
 import styles from "../Butter.module.css";
 import type { BoneRow } from "./boneRow";
+import { BuyStock } from "./BuyStock";
+import { DayBalance, type StockBalance, type StockLotRow } from "./DayBalance";
 import { StockActs } from "./StockActs";
 import { StockAskForm } from "./StockAskForm";
 
@@ -21,13 +23,14 @@ type Props = {
   readonly bones: readonly BoneRow[];
   readonly burners: readonly Burner[];
   readonly draws: readonly Draw[];
-  readonly pots: readonly { readonly id: string; readonly code: string; readonly remainingG: number }[];
+  readonly balance: StockBalance;
+  readonly pots: readonly StockLotRow[];
   readonly ruleId: CoolingRuleId;
   readonly ruleSource: string;
 };
 
 /** A pot of stock from the bones of the day: how long, how much, and whether it cools in time, before it is begun. */
-export function StockBench({ bones, burners, draws, pots, ruleId, ruleSource }: Props) {
+export function StockBench({ bones, burners, draws, balance, pots, ruleId, ruleSource }: Props) {
   const { format } = useHouse();
   const good = bones.filter(({ whyNot }) => whyNot === null);
   const [form, setForm] = useState<StockForm>({
@@ -117,28 +120,14 @@ export function StockBench({ bones, burners, draws, pots, ruleId, ruleSource }: 
         )}
       </section>
       {bonesG > 0 ? <StockActs form={form} waterMl={ask.waterMl} passes={passes} /> : null}
-      <section className={page.card} data-testid="balance">
-        <h2>{t("theDaysBalance")}</h2>
-        {draws.length === 0 ? <Empty>{t("nothingDrawsOnStock")}</Empty> : null}
-        <ul className={page.rows}>
-          {draws.map(({ what, ml }) => (
-            <li key={what}>
-              <div className={page.row}>
-                <span className={page.grow}>{what}</span>
-                <span className="figure">{`− ${format.volume(ml)}`}</span>
-              </div>
-            </li>
-          ))}
-          {pots.map(({ id, code, remainingG }) => (
-            <li key={id}>
-              <div className={page.row}>
-                <span className={page.grow}>{t("potOfStock", { code })}</span>
-                <span className="figure">{format.mass(remainingG)}</span>
-              </div>
-            </li>
-          ))}
-        </ul>
-      </section>
+      <DayBalance
+        draws={draws}
+        balance={balance}
+        pots={pots}
+        plan={bonesG > 0 ? plan : null}
+        simmerMin={form.simmerMin}
+      />
+      <BuyStock />
     </AnswerBench>
   );
 }

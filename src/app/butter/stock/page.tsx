@@ -3,10 +3,9 @@ import { todayIn } from "@/calendar/days";
 import { coolingRuleOf, COOLING_RULES } from "@/core/safety";
 import { sauceSpecs } from "@/db/butter/specs";
 import { listBurners } from "@/db/butter/spots";
-import { bonesOnIce, runningPots, STOCK_ITEM } from "@/db/butter/stocks";
+import { bonesOnIce, runningPots, stocksNow } from "@/db/butter/stocks";
 import { db } from "@/db/connection";
 import { coversOn } from "@/db/house/covers";
-import { madeLots } from "@/db/larder/madeLots";
 import { stockDraws } from "@/house/stockBoard";
 import { PageHead } from "@/ui/layout/PageHead";
 import page from "@/ui/layout/page.module.css";
@@ -25,9 +24,9 @@ export default async function StockPage() {
   const house = requireHouse();
   const format = formatFor(house.units, house.currency);
   const booked = coversOn(db(), todayIn(house.timeZone, nowMs)).filter(({ use }) => use === "cook");
-  const pots = madeLots(db())
-    .filter(({ item }) => item.id === STOCK_ITEM)
-    .map(({ lot }) => ({ id: lot.id, code: lot.code, remainingG: lot.remainingG }));
+  const pots = stocksNow(db())
+    .filter(({ lot }) => lot.useByMs === null || lot.useByMs > nowMs)
+    .map(({ lot, name }) => ({ id: lot.id, code: lot.code, name, remainingG: lot.remainingG }));
   const running = runningPots(db());
   const haveMl = pots.reduce((sum, { remainingG }) => sum + remainingG, 0);
   const { draws, balance } = stockDraws(sauceSpecs(db()), booked, haveMl);
@@ -59,6 +58,7 @@ export default async function StockPage() {
         }))}
         burners={listBurners(db())}
         draws={draws}
+        balance={balance}
         pots={pots}
         ruleId={ruleId}
         ruleSource={COOLING_RULES[ruleId].source}

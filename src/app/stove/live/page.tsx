@@ -4,6 +4,8 @@ import { openCooks } from "@/db/stove/cooks";
 import { listProbes } from "@/db/stove/probes";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
+import { FireRows } from "../../butter/FireRows";
+import { onTheFire } from "../../butter/onTheFire";
 import { requireHouse, requestTime } from "../../request";
 import { clockOf } from "../clockOf";
 import { STOVE_VIEWS } from "../subViews";
@@ -28,10 +30,13 @@ export default async function LivePage() {
       }))}
       nav={<SubNav views={STOVE_VIEWS} here="/stove/live" />}
       below={
-        <section className={page.card}>
-          <h2>{t("probes")}</h2>
-          <ProbeKeys probes={listProbes(db()).map(({ id, name }) => ({ id, name }))} />
-        </section>
+        <>
+          <FireRows {...onTheFire(db())} serverNowMs={nowMs} />
+          <section className={page.card}>
+            <h2>{t("probes")}</h2>
+            <ProbeKeys probes={listProbes(db()).map(({ id, name }) => ({ id, name }))} />
+          </section>
+        </>
       }
     />
   );

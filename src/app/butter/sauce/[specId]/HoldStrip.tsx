@@ -11,13 +11,15 @@ type Props = {
   readonly served: number;
   readonly course: readonly WaitingPoint[];
   readonly minute: number;
+  /** The time of day after so many minutes. */
+  readonly timeAt: (minute: number) => string;
 };
 
 const WIDTH = 640;
 const [LOW_C, HIGH_C] = [20, 80];
 
 /** The window of temperature as a thermometer laid down, and under it the minutes of the service by whether the sauce holds. */
-export function HoldStrip({ from, to, served, course, minute }: Props) {
+export function HoldStrip({ from, to, served, course, minute, timeAt }: Props) {
   const { format } = useHouse();
   const x = (celsius: number) => ((Math.min(HIGH_C, Math.max(LOW_C, celsius)) - LOW_C) / (HIGH_C - LOW_C)) * WIDTH;
   const last = course.at(-1)!.minute;
@@ -53,10 +55,15 @@ export function HoldStrip({ from, to, served, course, minute }: Props) {
       )}
       <path d={`M${at(minute)} 60 V86`} stroke={PALETTE.ink} strokeWidth={4} />
       <text x={0} y={104}>
-        {t("mounted")}
+        {t("mountedAtClock", { time: timeAt(0) })}
       </text>
+      {minute > 0 && minute < last ? (
+        <text x={at(minute)} y={58} textAnchor="middle">
+          {timeAt(minute)}
+        </text>
+      ) : null}
       <text x={WIDTH} y={104} textAnchor="end">
-        {t("afterMin", { minute: last })}
+        {timeAt(last)}
       </text>
     </svg>
   );

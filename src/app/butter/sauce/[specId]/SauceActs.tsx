@@ -1,7 +1,7 @@
 "use client";
 import { Button, Select } from "antd";
 import { useState } from "react";
-import type { SauceSpec } from "@/core/butter";
+import { ingredientOf, type Portion, type SauceSpec, type Shelf } from "@/core/butter";
 import type { BenchAsk } from "@/house/sauceBench";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -10,6 +10,7 @@ import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";
 import { mountTheSauce, prepareBase } from "../../actions";
 import styles from "../../Butter.module.css";
+import { PortionLines } from "../../PortionLines";
 
 export type BaseLot = { readonly id: string; readonly code: string; readonly remainingG: number };
 
@@ -21,12 +22,15 @@ type Props = {
   readonly bases: readonly BaseLot[];
   /** Base that these covers want. */
   readonly needG: number;
+  readonly shelf: Shelf;
+  readonly lastTaste: readonly Portion[];
 };
 
 /** Doing it writes it: the base with its days, the sauce with its clock. */
-export function SauceActs({ specId, spec, ask, bases, needG }: Props) {
+export function SauceActs({ specId, spec, ask, bases, needG, shelf, lastTaste }: Props) {
   const { format } = useHouse();
   const { act, busy } = useAct();
+  const [taste, setTaste] = useState<readonly Portion[]>([]);
   const [chosen, setChosen] = useState<string | null>(null);
   const base = bases.find(({ id }) => id === chosen) ?? bases[0];
   const { covers, panMm, netPowerW, surfaceMm, lid } = ask;
@@ -53,6 +57,7 @@ export function SauceActs({ specId, spec, ask, bases, needG }: Props) {
           )}
         </Field>
       ) : null}
+      <TasteLines taste={taste} lastTaste={lastTaste} shelf={shelf} onChange={setTaste} />
       <div className={styles.acts}>
         {needsBase ? (
           <Button
@@ -72,7 +77,7 @@ export function SauceActs({ specId, spec, ask, bases, needG }: Props) {
           onClick={() =>
             void act(
               mountTheSauce,
-              { ...made, servedC: ask.spec.servedC, surfaceMm, lid, baseLotId: needsBase ? base!.id : null },
+              { ...made, servedC: ask.spec.servedC, surfaceMm, lid, baseLotId: needsBase ? base!.id : null, taste },
               (code) => t("sauceIsInTheBain", { code }),
             )
           }
@@ -86,5 +91,38 @@ export function SauceActs({ specId, spec, ask, bases, needG }: Props) {
       ) : null}
       <p className={page.sub}>{t("belowHotHolding")}</p>
     </section>
+  );
+}
+
+type TasteProps = {
+  readonly taste: readonly Portion[];
+  readonly lastTaste: readonly Portion[];
+  readonly shelf: Shelf;
+  readonly onChange: (taste: readonly Portion[]) => void;
+};
+
+/** What the tasting added, offered again next time. */
+function TasteLines({ taste, lastTaste, shelf, onChange }: TasteProps) {
+  const { format } = useHouse();
+  const list = lastTaste
+    .map(({ ingredientId, massG }) =>
+      t("tasteOf", { mass: format.mass(massG), what: ingredientOf(ingredientId, shelf).label.toLowerCase() }),
+    )
+    .join(", ");
+  return (
+    <div data-testid="taste">
+      <h2 className={styles.below}>{t("tasted")}</h2>
+      <p className={page.sub}>
+        {t("tasteIsKept")} {list === "" ? "" : t("lastTime", { list })}
+      </p>
+      {list !== "" && taste.length === 0 ? (
+        <Button onClick={() => onChange(lastTaste)}>{t("asLastTime")}</Button>
+      ) : null}
+      {taste.length === 0 ? (
+        <Button onClick={() => onChange([{ ingredientId: "salt", massG: 2 }])}>{t("somethingAdded")}</Button>
+      ) : (
+        <PortionLines portions={taste} shelf={shelf} which="taste" onChange={onChange} />
+      )}
+    </div>
   );
 }

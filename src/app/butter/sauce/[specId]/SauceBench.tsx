@@ -1,7 +1,8 @@
 "use client";
 import { Slider } from "antd";
 import { useState } from "react";
-import { planSauce, rescuesFor, type SauceSpec } from "@/core/butter";
+import { planSauce, rescuesFor, shelfWith, type Ingredient, type Portion, type SauceSpec } from "@/core/butter";
+import { MINUTE_MS } from "@/core/units";
 import type { Burner } from "@/db/butter/spots";
 import { baseForG, saltToAddG, SAUCE_SALT_PCT, soMounted, waitingSauce, type BenchAsk } from "@/house/sauceBench";
 import { Field } from "@/ui/form/Field";
@@ -9,17 +10,19 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import { AnswerBench } from "@/ui/layout/AnswerBench";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";
-import { durationText } from "@/words/format/format";
+import { durationText, timeText } from "@/words/format/format";
 import { say, sentence } from "@/words/say";
 import styles from "../../Butter.module.css";
 import { STATE_WORDS } from "../../labels";
 import { HoldStrip } from "./HoldStrip";
+import { Landmark } from "./Landmark";
 import { MassSteps } from "./MassSteps";
 import { PanLevels } from "./PanLevels";
 import { RescueList } from "./RescueList";
 import { SauceActs, type BaseLot } from "./SauceActs";
 import { SauceAsk } from "./SauceAsk";
 import { SauceLines } from "./SauceLines";
+import { Schools } from "./Schools";
 
 type Props = {
   readonly specId: string;
@@ -30,13 +33,17 @@ type Props = {
   readonly burners: readonly Burner[];
   /** Vinegar and juice that would make it as sour as is liked; null: it is. */
   readonly milder: { readonly nowG: number; readonly milderG: number } | null;
+  readonly own: readonly Ingredient[];
+  /** What the tasting added last time, for these covers. */
+  readonly lastTaste: readonly Portion[];
+  readonly clock: { readonly nowMs: number; readonly timeZone: string };
 };
 
 /** The longest a service waits, min. */
 const WAIT_MIN = 150;
 
 /** A sauce as it is made: change anything and what it holds, how long it takes and whether it waits change with it. */
-export function SauceBench({ specId, spec, covers, stove, bases, burners, milder }: Props) {
+export function SauceBench({ specId, spec, covers, stove, bases, burners, milder, own, lastTaste, clock }: Props) {
   const { format } = useHouse();
   const [ask, setAsk] = useState<BenchAsk>({
     ...stove,
@@ -48,7 +55,8 @@ export function SauceBench({ specId, spec, covers, stove, bases, burners, milder
   });
   const [minute, setMinute] = useState(0);
   const change = (part: Partial<BenchAsk>) => setAsk((before) => ({ ...before, rescue: null, ...part }));
-  const plan = planSauce(ask.spec, ask.covers, soMounted(ask));
+  const shelf = shelfWith(own);
+  const plan = planSauce(ask.spec, ask.covers, soMounted(ask), shelf);
   if (!plan.ok) {
     return (
       <AnswerBench ask={<SauceAsk ask={ask} burners={burners} onChange={change} />} problem={plan.error}>
@@ -61,6 +69,7 @@ export function SauceBench({ specId, spec, covers, stove, bases, burners, milder
   const rescues = rescuesFor(question, sauce);
   const boil = batch.reduction;
   const saltG = saltToAddG(batch.sauce);
+  const timeAt = (after: number) => timeText(clock.nowMs + after * MINUTE_MS, clock.timeZone);
   return (
     <AnswerBench ask={<SauceAsk ask={ask} burners={burners} onChange={change} />}>
       <section className={page.card} data-testid="sauce">
@@ -114,12 +123,14 @@ export function SauceBench({ specId, spec, covers, stove, bases, burners, milder
           <PanLevels panMm={ask.panMm} batch={batch} />
           <MassSteps batch={batch} after={sauce} minute={minute} />
         </div>
+        <Landmark sauce={sauce} spec={ask.spec} shelf={shelf} />
         <HoldStrip
           from={sauce.holdC.from}
           to={sauce.holdC.to}
           served={ask.spec.servedC}
           course={course}
           minute={minute}
+          timeAt={timeAt}
         />
         <Field
           label={
@@ -137,7 +148,7 @@ export function SauceBench({ specId, spec, covers, stove, bases, burners, milder
               value={minute}
               onChange={setMinute}
               ariaLabelForHandle={t("minutesInTheBain")}
-              tooltip={{ formatter: (value) => durationText((value ?? 0) * 60) }}
+              tooltip={{ formatter: (value) => timeAt(value ?? 0) }}
             />
           )}
         </Field>
@@ -147,8 +158,17 @@ export function SauceBench({ specId, spec, covers, stove, bases, burners, milder
           taken={ask.rescue}
         />
       </section>
-      <SauceLines batch={batch} batches={batches} />
-      <SauceActs specId={specId} ask={ask} bases={bases} spec={spec} needG={baseForG(batch, ask.covers)} />
+      <Schools ask={ask} shelf={shelf} waitMin={WAIT_MIN} />
+      <SauceLines batch={batch} batches={batches} shelf={shelf} />
+      <SauceActs
+        specId={specId}
+        ask={ask}
+        bases={bases}
+        spec={spec}
+        needG={baseForG(batch, ask.covers)}
+        shelf={shelf}
+        lastTaste={lastTaste}
+      />
     </AnswerBench>
   );
 }

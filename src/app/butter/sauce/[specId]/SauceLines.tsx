@@ -1,13 +1,15 @@
 "use client";
-import { ingredientOf, scaledPortion, type SauceBatch } from "@/core/butter";
+import { ingredientOf, scaledPortion, type SauceBatch, type Shelf } from "@/core/butter";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { Source } from "@/ui/layout/Source";
 import { t } from "@/words/butter";
 import styles from "../../Butter.module.css";
 
+type Props = { readonly batch: SauceBatch; readonly batches: readonly number[]; readonly shelf: Shelf };
+
 /** What goes in, for a batch and for all. */
-export function SauceLines({ batch, batches }: { readonly batch: SauceBatch; readonly batches: readonly number[] }) {
+export function SauceLines({ batch, batches, shelf }: Props) {
   const { format } = useHouse();
   const all = batches.reduce((sum, covers) => sum + covers, 0);
   const rows = [
@@ -29,7 +31,7 @@ export function SauceLines({ batch, batches }: { readonly batch: SauceBatch; rea
           {rows.map(({ portion, where }) => (
             <tr key={`${where}${portion.ingredientId}`}>
               <td>
-                {ingredientOf(portion.ingredientId).label} <span className={page.sub}>{where}</span>
+                {ingredientOf(portion.ingredientId, shelf).label} <span className={page.sub}>{where}</span>
               </td>
               <td>{format.mass(portion.massG)}</td>
               <td>{format.mass(scaledPortion(portion, batch.covers, all).massG)}</td>
@@ -42,8 +44,8 @@ export function SauceLines({ batch, batches }: { readonly batch: SauceBatch; rea
         {rows.map(({ portion }) => (
           <Source key={portion.ingredientId}>
             {t("labelSource", {
-              label: ingredientOf(portion.ingredientId).label,
-              source: ingredientOf(portion.ingredientId).source,
+              label: ingredientOf(portion.ingredientId, shelf).label,
+              source: ingredientOf(portion.ingredientId, shelf).source,
             })}
           </Source>
         ))}

@@ -1,7 +1,9 @@
 import type { Metadata } from "next";
+import Link from "next/link";
 import { notFound } from "next/navigation";
 import { milderAcidG } from "@/core/butter";
-import { saucesNow } from "@/db/butter/sauces";
+import { boughtGoods, shelfOf } from "@/db/butter/goods";
+import { lastTaste, saucesNow } from "@/db/butter/sauces";
 import { findSauce } from "@/db/butter/specs";
 import { listBurners } from "@/db/butter/spots";
 import { db } from "@/db/connection";
@@ -22,8 +24,8 @@ type Props = {
 };
 
 export default async function SaucePage({ params, searchParams }: Props) {
-  await requestTime();
-  requireHouse();
+  const nowMs = await requestTime();
+  const house = requireHouse();
   const { specId } = await params;
   const sauce = findSauce(db(), specId);
   if (!sauce) notFound();
@@ -34,7 +36,9 @@ export default async function SaucePage({ params, searchParams }: Props) {
     .map(({ lot }) => ({ id: lot.id, code: lot.code, remainingG: lot.remainingG }));
   return (
     <>
-      <PageHead title={sauce.spec.name} asks={t("whatIsInItAndWillItHold")} />
+      <PageHead title={sauce.spec.name} asks={t("whatIsInItAndWillItHold")}>
+        <Link href={`/butter/write?sauce=${specId}`}>{t("changeIt")}</Link>
+      </PageHead>
       <SubNav views={BUTTER_VIEWS} here="/butter" />
       <SauceBench
         specId={specId}
@@ -43,7 +47,10 @@ export default async function SaucePage({ params, searchParams }: Props) {
         stove={usualStove(covers)}
         bases={bases}
         burners={listBurners(db())}
-        milder={milderAcidG(sauce.spec, stoveOf(usualStove(covers)))}
+        milder={milderAcidG(sauce.spec, stoveOf(usualStove(covers)), shelfOf(db()))}
+        own={boughtGoods(db()).map(({ good }) => good)}
+        lastTaste={lastTaste(db(), specId, covers)}
+        clock={{ nowMs, timeZone: house.timeZone }}
       />
     </>
   );

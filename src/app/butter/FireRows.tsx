@@ -1,0 +1,98 @@
+"use client";
+import Link from "next/link";
+import { planStock, potClock, shelfWith, type Ingredient, type Shelf } from "@/core/butter";
+import { MINUTE_MS } from "@/core/units";
+import type { LiveReduction } from "@/db/butter/reductions";
+import type { RunningPot } from "@/db/butter/stocks";
+import { clockAt, reductionOf } from "@/house/liveReduction";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { useNow } from "@/ui/hooks/useNow";
+import page from "@/ui/layout/page.module.css";
+import { t } from "@/words/butter";
+import { clockText } from "@/words/format/format";
+import styles from "./Butter.module.css";
+import { SeePan } from "./SeePan";
+
+export type OnTheFire = {
+  readonly reductions: readonly LiveReduction[];
+  readonly pots: readonly RunningPot[];
+  /** Goods of the house's own, which a reduction may hold. */
+  readonly own: readonly Ingredient[];
+};
+
+/** Reductions and pots of stock on the fire, with the clock of each; a pan that is weighed or measured moves its own. */
+export function FireRows({ reductions, pots, own, serverNowMs }: OnTheFire & { readonly serverNowMs: number }) {
+  const nowMs = useNow(serverNowMs);
+  const shelf = shelfWith(own);
+  if (reductions.length + pots.length === 0) return null;
+  return (
+    <section className={page.card} data-testid="fire">
+      <h2>{t("onTheFire")}</h2>
+      <ul className={page.rows}>
+        {reductions.map((live) => (
+          <ReductionRow key={live.id} live={live} shelf={shelf} nowMs={nowMs} />
+        ))}
+        {pots.map((pot) => (
+          <PotRow key={pot.id} pot={pot} nowMs={nowMs} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+type ReductionProps = { readonly live: LiveReduction; readonly shelf: Shelf; readonly nowMs: number };
+
+function ReductionRow({ live: { id, startedAtMs, facts }, shelf, nowMs }: ReductionProps) {
+  const { format } = useHouse();
+  const model = reductionOf(facts, shelf);
+  if (!model) return null;
+  const { phase, nowMl, by, secondsLeft } = clockAt(model, facts, Math.max(0, (nowMs - startedAtMs) / 1000));
+  const over = phase === "over";
+  return (
+    <li data-reduction={id}>
+      <div className={page.row}>
+        <span className={styles.tag} data-state={over ? "bad" : "good"}>
+          {over ? t("takeItOff") : phase === "heating" ? t("heating") : t("reducingNow")}
+        </span>
+        <span className={page.grow}>
+          <span className={page.title}>{facts.name}</span>
+          <br />
+          <span className={page.sub}>
+            {t("standsAtOf", { now: format.volume(nowMl), to: format.volume(facts.toMl), by })}
+          </span>
+        </span>
+        <b className={page.big} role="timer">
+          {clockText(secondsLeft)}
+        </b>
+      </div>
+      <SeePan id={id} weighed={facts.panG !== null} over={over} />
+    </li>
+  );
+}
+
+function PotRow({ pot, nowMs }: { readonly pot: RunningPot; readonly nowMs: number }) {
+  const { format } = useHouse();
+  const { phase, nextSkimInMin, strainInMin } = potClock(
+    planStock(pot.ask),
+    pot.ask.simmerMin,
+    (nowMs - pot.startedAtMs) / MINUTE_MS,
+  );
+  const due = nextSkimInMin === 0;
+  return (
+    <li>
+      <Link href="/butter/stock" className={page.row}>
+        <span className={styles.tag} data-state={phase === "over" ? "bad" : due ? "soon" : "good"}>
+          {phase === "over" ? t("strainNow") : due ? t("skimNow") : phase === "heating" ? t("heating") : t("simmering")}
+        </span>
+        <span className={page.grow}>
+          <span className={page.title}>
+            {t("bonesIn", { mass: format.mass(pot.ask.bonesG), water: format.volume(pot.ask.waterMl) })}
+          </span>
+        </span>
+        <b className={page.big} role="timer">
+          {clockText(strainInMin * 60)}
+        </b>
+      </Link>
+    </li>
+  );
+}

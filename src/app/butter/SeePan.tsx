@@ -1,0 +1,67 @@
+"use client";
+import { Button } from "antd";
+import { useState } from "react";
+import { QuantityField } from "@/ui/form/QuantityField";
+import { useAct } from "@/ui/hooks/useAct";
+import { t } from "@/words/butter";
+import styles from "./Butter.module.css";
+import { seePan, takeReductionOff } from "./fireActions";
+
+type Props = {
+  readonly id: string;
+  /** The empty pan was weighed: the scale says most. */
+  readonly weighed: boolean;
+  readonly over: boolean;
+};
+
+/** What is seen of a pan on the fire, and taking it off. */
+export function SeePan({ id, weighed, over }: Props) {
+  const { act, busy } = useAct();
+  const [weighedG, setWeighedG] = useState(500);
+  const [levelMm, setLevelMm] = useState(10);
+  return (
+    <div className={styles.closing}>
+      {weighed ? (
+        <QuantityField
+          label={t("panAndAllWeighs")}
+          kind="mass"
+          value={weighedG}
+          min={1}
+          max={80_000}
+          onChange={setWeighedG}
+        />
+      ) : (
+        <QuantityField
+          label={t("itStandsDeep")}
+          kind="length"
+          value={levelMm}
+          min={1}
+          max={400}
+          onChange={setLevelMm}
+        />
+      )}
+      <Button
+        loading={busy}
+        onClick={() =>
+          void act(seePan, { id, seen: weighed ? { weighedG } : { levelMm } }, () => t("theClockFollowsIt"))
+        }
+      >
+        {t("setTheClockByIt")}
+      </Button>
+      <Button
+        type={over ? "primary" : "default"}
+        loading={busy}
+        onClick={() => void act(takeReductionOff, { id, as: "done" }, () => t("itIsOffAndThePanIsKnownBetter"))}
+      >
+        {t("itIsDown")}
+      </Button>
+      <Button
+        type="text"
+        loading={busy}
+        onClick={() => void act(takeReductionOff, { id, as: "given-up" }, () => t("itIsOff"))}
+      >
+        {t("giveItUp")}
+      </Button>
+    </div>
+  );
+}

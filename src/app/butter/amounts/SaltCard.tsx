@@ -1,0 +1,192 @@
+"use client";
+import { DeleteOutlined, PlusOutlined } from "@ant-design/icons";
+import { Button, Select } from "antd";
+import { useState } from "react";
+import { SALT_BANDS, shelfWith, type Ingredient, type SaltRole, type SauceSpec } from "@/core/butter";
+import { findSpecies } from "@/core/species";
+import { saltOfDish, type FishAsk, type GarnishAsk } from "@/house/dishSaltAsk";
+import { Field } from "@/ui/form/Field";
+import { NumberField } from "@/ui/form/NumberField";
+import { QuantityField } from "@/ui/form/QuantityField";
+import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
+import { UnitInput } from "@/ui/form/UnitInput";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import page from "@/ui/layout/page.module.css";
+import { Source } from "@/ui/layout/Source";
+import { t } from "@/words/shelf";
+import styles from "../Butter.module.css";
+
+export type NamedSauce = { readonly specId: string; readonly spec: SauceSpec };
+type Props = { readonly own: readonly Ingredient[]; readonly sauces: readonly NamedSauce[] };
+
+const ROLES: Readonly<Record<SaltRole, string>> = {
+  fish: t("theFish"),
+  sauce: t("theSauce"),
+  garnish: t("theGarnish"),
+};
+const STATES = { flat: "soon", right: "good", salty: "bad" } as const;
+
+/** Salt by part, for one cover: each against its band, the sum only for the label. */
+export function SaltCard({ own, sauces }: Props) {
+  const { format, ownSpecies } = useHouse();
+  const [speciesId, setSpeciesId] = useState("cod");
+  const [fish, setFish] = useState<FishAsk>({ massG: 170, thicknessMm: 25, brineGPerL: 50, brineMin: 15, saltG: 0 });
+  const [sauceId, setSauceId] = useState(sauces[0]?.specId ?? "");
+  const [sauceSaltG, setSauceSaltG] = useState(0);
+  const [garnish, setGarnish] = useState<readonly GarnishAsk[]>([{ ingredientId: "capers", massG: 6 }]);
+  const shelf = shelfWith(own);
+  const species = findSpecies(speciesId, ownSpecies)!;
+  const spec = sauces.find((one) => one.specId === sauceId)?.spec;
+  const sauce = spec ? { spec, saltG: sauceSaltG } : null;
+  const found = saltOfDish(species, { fish, sauce, garnish, garnishSaltG: 0 }, shelf);
+  const change = (part: Partial<FishAsk>) => setFish((before) => ({ ...before, ...part }));
+  return (
+    <section className={page.card} data-testid="salt">
+      <h2>{t("saltByPart")}</h2>
+      <div className={styles.pairs}>
+        <Field label={t("fishOrShellfish")}>
+          {(id) => <SpeciesSearch id={id} value={speciesId} onChange={setSpeciesId} />}
+        </Field>
+        <QuantityField
+          label={t("onePortion")}
+          kind="mass"
+          value={fish.massG}
+          min={10}
+          max={1000}
+          onChange={(massG) => change({ massG })}
+        />
+        <QuantityField
+          label={t("thickness")}
+          kind="length"
+          value={fish.thicknessMm}
+          min={2}
+          max={120}
+          onChange={(thicknessMm) => change({ thicknessMm })}
+        />
+        <NumberField
+          label={t("brineStrength")}
+          value={fish.brineGPerL}
+          min={0}
+          max={300}
+          onChange={(brineGPerL) => change({ brineGPerL })}
+        />
+        <NumberField
+          label={t("brineMinutes")}
+          value={fish.brineMin}
+          min={0}
+          max={600}
+          onChange={(brineMin) => change({ brineMin })}
+        />
+        <NumberField
+          label={t("saltStrewn")}
+          value={fish.saltG}
+          min={0}
+          max={30}
+          step={0.1}
+          onChange={(saltG) => change({ saltG })}
+        />
+        <Field label={t("theSauce")}>
+          {(id) => (
+            <Select
+              id={id}
+              value={sauceId}
+              options={[
+                { value: "", label: t("noSauce") },
+                ...sauces.map((one) => ({ value: one.specId, label: one.spec.name })),
+              ]}
+              onChange={setSauceId}
+            />
+          )}
+        </Field>
+        <NumberField
+          label={t("saltInTheSauce")}
+          value={sauceSaltG}
+          min={0}
+          max={10}
+          step={0.1}
+          onChange={setSauceSaltG}
+        />
+      </div>
+      <GarnishLines garnish={garnish} own={own} onChange={setGarnish} />
+      <table className={styles.lines} data-testid="parts">
+        <thead>
+          <tr>
+            <th scope="col">{t("part")}</th>
+            <th scope="col">{t("saltPct")}</th>
+            <th scope="col">{t("band")}</th>
+            <th scope="col">{t("whatToDo")}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {found.parts.map(({ role, name, saltPct, verdict, addG, diluteG }) => (
+            <tr key={role}>
+              <td>
+                {ROLES[role]} <span className={page.sub}>{name}</span>
+              </td>
+              <td>{`${saltPct.toFixed(2)} %`}</td>
+              <td>{t("bandOf", { from: SALT_BANDS[role].fromPct, to: SALT_BANDS[role].toPct })}</td>
+              <td>
+                <span className={styles.tag} data-state={STATES[verdict]}>
+                  {verdict === "right"
+                    ? t("right")
+                    : verdict === "flat"
+                      ? t("addSalt", { mass: addG.toFixed(1) })
+                      : t("tooSalty", { mass: format.mass(diluteG) })}
+                </span>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className={page.sub}>{t("forTheLabelOnly", { salt: found.whole.saltG.toFixed(1) })}</p>
+      <Source>{t("saltSource")}</Source>
+    </section>
+  );
+}
+
+type LinesProps = {
+  readonly garnish: readonly GarnishAsk[];
+  readonly own: readonly Ingredient[];
+  readonly onChange: (garnish: readonly GarnishAsk[]) => void;
+};
+
+function GarnishLines({ garnish, own, onChange }: LinesProps) {
+  const options = [...shelfWith(own).values()].map(({ id, label }) => ({ value: id, label }));
+  const change = (at: number, part: Partial<GarnishAsk>) =>
+    onChange(garnish.map((one, index) => (index === at ? { ...one, ...part } : one)));
+  return (
+    <div className={styles.fields}>
+      {garnish.map(({ ingredientId, massG }, index) => (
+        <div key={index} className={styles.lineEdit}>
+          <Select
+            aria-label={t("garnishGood", { number: index + 1 })}
+            showSearch={{ optionFilterProp: "label" }}
+            value={ingredientId}
+            options={options}
+            onChange={(id: string) => change(index, { ingredientId: id })}
+          />
+          <UnitInput
+            kind="mass"
+            label={t("garnishMass", { number: index + 1 })}
+            value={massG}
+            min={0.1}
+            max={1000}
+            onChange={(grams) => change(index, { massG: grams })}
+          />
+          <Button
+            aria-label={t("takeOutLine")}
+            icon={<DeleteOutlined />}
+            onClick={() => onChange(garnish.filter((_, at) => at !== index))}
+          />
+        </div>
+      ))}
+      <Button
+        icon={<PlusOutlined />}
+        disabled={garnish.length >= 8}
+        onClick={() => onChange([...garnish, { ingredientId: "dry-ham", massG: 10 }])}
+      >
+        {t("somethingElseOnThePlate")}
+      </Button>
+    </div>
+  );
+}

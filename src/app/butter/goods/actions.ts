@@ -1,0 +1,33 @@
+"use server";
+import { err, ok, type Result } from "@/core/shared";
+import { keepGood, retireGood, shelfOf } from "@/db/butter/goods";
+import { priceGood } from "@/db/butter/sauces";
+import { db } from "@/db/connection";
+import { formatFor } from "@/words/format/format";
+import { t } from "@/words/shelf";
+import { bySaid, refused, type ActionError } from "../../actionError";
+import { houseAction } from "../../houseAction";
+import { KeepGood, PriceGood, RetireGood } from "./schema";
+
+const GONE = refused("thatGoodIsNotOnTheShelf", t("thatGoodIsNotOnTheShelf"));
+
+/** A bought good is kept as its label says: answers with its id. */
+export const keepBoughtGood = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("keepBoughtGood", KeepGood, input, intention, ({ centsPerKg, ...label }, { house, stamp }) => {
+    const kept = keepGood(db(), label, centsPerKg, stamp);
+    return kept.ok ? kept : err(bySaid(kept.error, formatFor(house.units, house.currency)));
+  });
+
+/** It is no longer bought. */
+export const takeGoodOff = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("takeGoodOff", RetireGood, input, intention, ({ id }, { stamp }) =>
+    retireGood(db(), id, stamp) ? ok(null) : err(GONE),
+  );
+
+/** What the house pays for a good, from now on. */
+export const setPrice = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("setPrice", PriceGood, input, intention, ({ ingredientId, centsPerKg }) => {
+    if (!shelfOf(db()).has(ingredientId)) return err(GONE);
+    priceGood(db(), ingredientId, centsPerKg);
+    return ok(null);
+  });

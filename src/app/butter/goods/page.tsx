@@ -1,0 +1,32 @@
+import type { Metadata } from "next";
+import { boughtGoods } from "@/db/butter/goods";
+import { db } from "@/db/connection";
+import { PageHead } from "@/ui/layout/PageHead";
+import { SubNav } from "@/ui/layout/SubNav";
+import { t } from "@/words/shelf";
+import { requestTime, requireHouse } from "../../request";
+import { BUTTER_VIEWS } from "../subViews";
+import { GoodForm } from "./GoodForm";
+import { GoodList } from "./GoodList";
+import page from "@/ui/layout/page.module.css";
+
+export const metadata: Metadata = { title: t("goods") };
+
+export default async function GoodsPage() {
+  await requestTime();
+  requireHouse();
+  const goods = boughtGoods(db()).filter(({ retired }) => !retired);
+  return (
+    <>
+      <PageHead
+        title={goods.length > 0 ? t("goodsByLabel", { count: goods.length }) : t("enterAGoodFromItsLabel")}
+        asks={t("whatTheLabelSaysIsWhatTheSauceCounts")}
+      />
+      <SubNav views={BUTTER_VIEWS} here="/butter/goods" />
+      <div className={page.wideLeft}>
+        <GoodForm />
+        <GoodList goods={goods} />
+      </div>
+    </>
+  );
+}

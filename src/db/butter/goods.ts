@@ -1,0 +1,70 @@
+import { createHash } from "node:crypto";
+import { asc, eq, sql } from "drizzle-orm";
+import { goodFromLabel, shelfWith, type GoodLabel, type Ingredient, type Shelf } from "@/core/butter";
+import { err, ok, stableJson, type Result, type Said } from "@/core/shared";
+import { GoodBody } from "@/house/goods";
+import type { Db } from "../connection";
+import { appendEntry } from "../ledger";
+import { items } from "../schema/larder";
+
+type Stamp = { readonly who: string; readonly atMs: number };
+
+export type BoughtGood = { readonly good: Ingredient; readonly centsPerKg: number | null; readonly retired: boolean };
+
+/** Every good the house ever entered from a label; what it no longer buys still names what was made of it. */
+export const boughtGoods = (db: Db): readonly BoughtGood[] =>
+  db
+    .select()
+    .from(items)
+    .where(sql`json_extract(${items.facts}, '$.good') is not null`)
+    .orderBy(asc(items.name))
+    .all()
+    .map(({ facts }) => ({
+      good: GoodBody.parse(facts.good),
+      centsPerKg: facts.centsPerKg ?? null,
+      retired: facts.retired ?? false,
+    }));
+
+/** The goods the house cooks with: the common ones and its own. */
+export const shelfOf = (db: Db): Shelf => shelfWith(boughtGoods(db).map(({ good }) => good));
+
+/**
+ * Keeps a bought good as its label says. It is named by what the label says: another label is another good, so that what was made with the
+ * old one stays as it was. Error: the label adds up to more than the whole.
+ */
+export function keepGood(
+  db: Db,
+  label: GoodLabel,
+  centsPerKg: number | null,
+  { who, atMs }: Stamp,
+): Result<string, Said> {
+  const hash = createHash("sha256").update(stableJson(label)).digest("hex").slice(0, 12);
+  const id = `own-${hash}`;
+  const good = goodFromLabel(id, label);
+  if (!good.ok) return err(good.error);
+  const facts = { ingredientId: id, good: good.value, ...(centsPerKg === null ? {} : { centsPerKg }) };
+  return db.transaction((tx) => {
+    tx.insert(items)
+      .values({ id: `bought:${id}`, kind: "bought", name: label.label, facts })
+      .onConflictDoUpdate({ target: items.id, set: { facts } })
+      .run();
+    appendEntry(tx, { atMs, who, kind: "good-kept", payload: { name: label.label, id, centsPerKg } });
+    return ok(id);
+  });
+}
+
+/** Takes a good off the shelf; sauces that name it still can be read. False: it was not there. */
+export function retireGood(db: Db, id: string, { who, atMs }: Stamp): boolean {
+  const row = db
+    .select()
+    .from(items)
+    .where(eq(items.id, `bought:${id}`))
+    .get();
+  if (row?.facts.good === undefined || row.facts.retired) return false;
+  db.update(items)
+    .set({ facts: { ...row.facts, retired: true } })
+    .where(eq(items.id, row.id))
+    .run();
+  appendEntry(db, { atMs, who, kind: "good-kept", payload: { name: row.name, id, retired: true } });
+  return true;
+}
