@@ -406,8 +406,8 @@ const ROWS: readonly Row[] = [
   {
     id: "tomato-puree",
     label: "Tomato, cooked down",
-    proteinPct: 4.3,
-    sugarPct: 12,
+    proteinPct: 1.8,
+    sugarPct: 6,
     compound: true,
     use: "flavour",
     waterPct: 88,
@@ -473,8 +473,8 @@ const ROWS: readonly Row[] = [
   {
     id: "fish-sauce",
     label: "Fish sauce",
-    proteinPct: 10,
-    sugarPct: 3,
+    proteinPct: 6,
+    sugarPct: 1,
     compound: true,
     use: "flavour",
     waterPct: 68,
@@ -486,7 +486,7 @@ const ROWS: readonly Row[] = [
   {
     id: "anchovy",
     label: "Anchovy, salted",
-    proteinPct: 27,
+    proteinPct: 25.5,
     compound: true,
     use: "flavour",
     waterPct: 50,
@@ -498,7 +498,7 @@ const ROWS: readonly Row[] = [
   {
     id: "dry-ham",
     label: "Dry ham",
-    proteinPct: 28,
+    proteinPct: 26.5,
     use: "flavour",
     waterPct: 56,
     fatPct: 12,
