@@ -41,7 +41,6 @@ const BREAKDOWNS: readonly DemoBreakdown[] = [
   { delivery: 11, hoursAfter: 29, wayId: "round-skin-on", wholeG: 2800, off: -3.8, who: "Maike", kept: true },
   { delivery: 13, hoursAfter: 27, wayId: "salmonid-skinless", wholeG: 1680, off: 0.3, who: "Ylva", kept: true },
   { delivery: 11, hoursAfter: 69.6, wayId: "round-skin-on", wholeG: 2700, off: -2.5, who: "Maike", kept: "bones" },
-  { delivery: 7, hoursAfter: 147.2, wayId: "flat-fillets", wholeG: 2300, off: -0.4, who: "Torben", kept: "bones" },
 ];
 
 /** A scale reads whole grams. */

@@ -53,7 +53,9 @@ export function sauceWork(db: Db, placeId: string, ruleSetId: RuleSetId, timeZon
   };
   /** What came off the block within the hour goes into the pot. */
   const pot = (atMs: number): string => {
-    const bones = bonesOnIce(db, atMs).filter(({ lot, whyNot }) => whyNot === null && lot.row.receivedAtMs > atMs - HOUR_MS);
+    const bones = bonesOnIce(db, atMs).filter(
+      ({ lot, whyNot }) => whyNot === null && lot.row.receivedAtMs > atMs - HOUR_MS,
+    );
     const ask = { pot: POTS[0]!, waterMl: 1300, aromaticsG: 150, netPowerW: 2200, simmerMin: SIMMER_MIN.usual };
     const started = startStock(db, { ...ask, bones: bones.map(({ lot }) => lot.row.id) }, stamp(atMs));
     assert(started.ok, "the bones of the hour go into the pot");
@@ -91,7 +93,18 @@ export function sauceWork(db: Db, placeId: string, ruleSetId: RuleSetId, timeZon
         assert(made.ok, "the first pot is strained");
       },
     },
-    { atMs: nowMs - 14 * MINUTE_MS, run: () => void pot(nowMs - 14 * MINUTE_MS) },
+    {
+      atMs: nowMs - 9 * MINUTE_MS,
+      run: () => {
+        const parts = [
+          { ingredientId: "whey", ml: 890 },
+          { ingredientId: "lemon-juice", ml: 68 },
+        ];
+        const asked = { name: "Whey for the dill butter, 14", specId: null, covers: 14, parts, toMl: 245, panG: 1450 };
+        const on = startReduction(db, { ...asked, ...WIDE }, stamp(nowMs - 9 * MINUTE_MS));
+        assert(on.ok, "the whey is on");
+      },
+    },
     {
       atMs: nowMs - 5 * MINUTE_MS,
       run: () => {

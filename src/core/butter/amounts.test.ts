@@ -57,13 +57,13 @@ describe("salt by part", () => {
   });
   test("each part against its own band", () => {
     const { parts, whole } = dishSalt([part("fish", 170, 0.3), part("sauce", 50, 0.95), part("garnish", 40, 2)]);
-    expect(parts.map(({ verdict }) => verdict)).toEqual(["flat", "right", "salty"]);
+    expect(parts.map(({ verdict }) => verdict)).toEqual(["flat", "right", "to-taste"]);
     expect(whole.saltG).toBeCloseTo(0.51 + 0.475 + 0.8, 9);
   });
   test("adding what it says brings a part into its band, and so does what dilutes it", () => {
     fc.assert(
       fc.property(
-        fc.constantFrom("fish", "sauce", "garnish" as const),
+        fc.constantFrom("fish" as const, "sauce" as const),
         fc.double({ min: 5, max: 400, noNaN: true }),
         fc.double({ min: 0, max: 4, noNaN: true }),
         (role, massG, saltPct) => {

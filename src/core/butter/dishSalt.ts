@@ -4,9 +4,8 @@ import { saltSum, type SaltedPart, type SaltSum } from "./salt";
 export const SALT_BANDS = {
   fish: { fromPct: 0.5, toPct: 0.8 },
   sauce: { fromPct: 0.8, toPct: 1.1 },
-  garnish: { fromPct: 0.4, toPct: 1 },
 } as const;
-export type SaltRole = keyof typeof SALT_BANDS;
+export type SaltRole = keyof typeof SALT_BANDS | "garnish";
 
 export type DishPart = SaltedPart & {
   readonly role: SaltRole;
@@ -20,7 +19,9 @@ export type DishPartSalt = {
   readonly name: string;
   /** Per cent as it is served. */
   readonly saltPct: number;
-  readonly verdict: "flat" | "right" | "salty";
+  /** A garnish is salted to taste: what it brings is counted. */
+  readonly verdict: "flat" | "right" | "salty" | "to-taste";
+  readonly saltG: number;
   /** Salt to add for the middle of its band, as it is served, g. */
   readonly addG: number;
   /** Unsalted food or liquid that brings it down to the top of its band, g. */
@@ -34,11 +35,13 @@ export function dishSalt(parts: readonly DishPart[]): DishSalt {
   const served = parts.map((part) => servedPart(part));
   const answers = served.map(({ massG, saltPct }, index) => {
     const { role, name } = parts[index]!;
+    const said = { role, name, saltPct, saltG: (massG * saltPct) / 100 };
+    if (role === "garnish") return { ...said, verdict: "to-taste" as const, addG: 0, diluteG: 0 };
     const { fromPct, toPct } = SALT_BANDS[role];
     const verdict = saltPct < fromPct ? ("flat" as const) : saltPct > toPct ? ("salty" as const) : ("right" as const);
     const { addG } = saltSum([{ massG, saltPct }], (fromPct + toPct) / 2);
     const { diluteG } = saltSum([{ massG, saltPct }], toPct);
-    return { role, name, saltPct, verdict, addG: verdict === "flat" ? addG : 0, diluteG };
+    return { ...said, verdict, addG: verdict === "flat" ? addG : 0, diluteG };
   });
   return { parts: answers, whole: saltSum(served, 1) };
 }

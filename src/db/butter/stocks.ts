@@ -81,6 +81,7 @@ export function startStock(
   { bones, ...ask }: NewPot,
   { who, atMs }: { readonly who: string; readonly atMs: number },
 ): Result<string, StockError> {
+  if (bones.length === 0) return err({ kind: "bonesGone" });
   const held = new Set(openHolds(db, atMs).map(({ lot }) => lot.id));
   const known = boneIds(db);
   const lots: StockLot[] = [];

@@ -267,7 +267,7 @@ export const butter = {
   takeItIn: "Take it in",
   takeItOff: "Take it off",
   reducingNow: "Reduces",
-  standsAtOf: "{now} of {to}, {by, select, weight {by its weight} level {by its level} other {by the model}}",
+  standsAtOf: "{now}, down to {to}, {by, select, weight {by its weight} level {by its level} other {by the model}}",
   panAndAllWeighs: "Pan and all weighs",
   itStandsDeep: "It stands so deep",
   theClockFollowsIt: "The clock follows what was seen",

@@ -9,7 +9,8 @@ export const shelf = {
   soMuch: "So much",
   howManyCovers: "How many covers?",
   // goods by label
-  goodsByLabel: "{count, plural, one {One good} other {# goods}} of the house by their labels",
+  goodsByLabel:
+    "{count, plural, one {One good of the house by its label} other {# goods of the house by their labels}}",
   enterAGoodFromItsLabel: "Enter a good from its label",
   whatTheLabelSaysIsWhatTheSauceCounts:
     "What you buy ready: what its label says is what a sauce counts, allergens and salt with it.",
@@ -158,6 +159,8 @@ export const shelf = {
   whatToDo: "What to do",
   bandOf: "{from} to {to} %",
   right: "Right",
+  toTaste: "to taste",
+  bringsSalt: "Brings {mass} g of salt",
   addSalt: "Add {mass} g",
   tooSalty: "Too salty: {mass} unsalted with it",
   forTheLabelOnly: "Together {salt} g of salt a cover, for the label only.",

@@ -24,7 +24,7 @@ const ROLES: Readonly<Record<SaltRole, string>> = {
   sauce: t("theSauce"),
   garnish: t("theGarnish"),
 };
-const STATES = { flat: "soon", right: "good", salty: "bad" } as const;
+const STATES = { flat: "soon", right: "good", salty: "bad", "to-taste": "good" } as const;
 
 /** Salt by part, for one cover: each against its band, the sum only for the label. */
 export function SaltCard({ own, sauces }: Props) {
@@ -118,20 +118,26 @@ export function SaltCard({ own, sauces }: Props) {
           </tr>
         </thead>
         <tbody>
-          {found.parts.map(({ role, name, saltPct, verdict, addG, diluteG }) => (
+          {found.parts.map(({ role, name, saltPct, saltG, verdict, addG, diluteG }) => (
             <tr key={role}>
               <td>
                 {ROLES[role]} <span className={page.sub}>{name}</span>
               </td>
               <td>{`${saltPct.toFixed(2)} %`}</td>
-              <td>{t("bandOf", { from: SALT_BANDS[role].fromPct, to: SALT_BANDS[role].toPct })}</td>
+              <td>
+                {role === "garnish"
+                  ? t("toTaste")
+                  : t("bandOf", { from: SALT_BANDS[role].fromPct, to: SALT_BANDS[role].toPct })}
+              </td>
               <td>
                 <span className={styles.tag} data-state={STATES[verdict]}>
-                  {verdict === "right"
-                    ? t("right")
-                    : verdict === "flat"
-                      ? t("addSalt", { mass: addG.toFixed(1) })
-                      : t("tooSalty", { mass: format.mass(diluteG) })}
+                  {verdict === "to-taste"
+                    ? t("bringsSalt", { mass: saltG.toFixed(1) })
+                    : verdict === "right"
+                      ? t("right")
+                      : verdict === "flat"
+                        ? t("addSalt", { mass: addG.toFixed(1) })
+                        : t("tooSalty", { mass: format.mass(diluteG) })}
                 </span>
               </td>
             </tr>

@@ -20,7 +20,9 @@ export function FatTable({ own }: { readonly own: readonly Ingredient[] }) {
   return (
     <section className={page.card} data-testid="fats">
       <h2>{t("whichFatForThisHeat")}</h2>
-      <QuantityField label={t("pan")} kind="temperature" value={panC} min={60} max={300} onChange={setPanC} />
+      <div className={styles.pairs}>
+        <QuantityField label={t("pan")} kind="temperature" value={panC} min={60} max={300} onChange={setPanC} />
+      </div>
       <table className={styles.lines}>
         <thead>
           <tr>
