@@ -7,6 +7,7 @@ import { keepGood } from "@/db/butter/goods";
 import { noteStrip } from "@/db/butter/oil";
 import { makePreparation, setPar, takePortions } from "@/db/butter/preparations";
 import { startReduction } from "@/db/butter/reductions";
+import { readPot } from "@/db/butter/cooling";
 import { endSauce, makeBase, mountSauce, priceGood } from "@/db/butter/sauces";
 import { bonesOnIce, finishStock, startStock } from "@/db/butter/stocks";
 import { findSauce, keepSauceSpec, type KeptSauce } from "@/db/butter/specs";
@@ -91,6 +92,11 @@ export function sauceWork(db: Db, placeId: string, ruleSetId: RuleSetId, timeZon
         const strained = { yieldMl: 1100, iceG: 1600, stirred: true, placeId, ruleSetId };
         const made = finishStock(db, pot(nowMs - 3.9 * HOUR_MS), strained, stamp(nowMs - 3.2 * HOUR_MS));
         assert(made.ok, "the first pot is strained");
+        for (const [minutes, celsius] of [
+          [50, 19],
+          [100, 8],
+        ] as const)
+          readPot(db, made.value.id, celsius, ruleSetId, stamp(nowMs - 3.2 * HOUR_MS + minutes * MINUTE_MS));
       },
     },
     {

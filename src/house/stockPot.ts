@@ -10,7 +10,7 @@ export type StockForm = Omit<StockAsk, "bonesG" | "waterMl" | "pot"> & {
 };
 
 /** Out of the sieve (common practice, medium). */
-const STRAINED_C = 85;
+export const STRAINED_C = 85;
 const ROUND_ML = 50;
 
 /** The question to the pot and to its bath. */
@@ -21,8 +21,15 @@ export function potAsk(
   const covering = Math.ceil(waterToCoverMl(bonesG, rest.pot) / ROUND_ML) * ROUND_ML;
   const ask = { ...rest, bonesG, waterMl: waterMl ?? Math.max(ROUND_ML, covering) };
   const massG = Math.max(100, planStock(ask).yieldMl);
-  return {
-    ask,
-    bath: { massG, fromC: STRAINED_C, diameterMm: rest.pot.diameterMm, stirred, iceG, bathWaterG: massG / 2 },
-  };
+  return { ask, bath: strainedBath(massG, rest.pot, iceG, stirred) };
 }
+
+/** A strained pot in its bath: as much ice as is said, and half its own mass of water for the ice to lie in. */
+export const strainedBath = (massG: number, { diameterMm }: Pot, iceG: number, stirred: boolean): IceBath => ({
+  massG,
+  fromC: STRAINED_C,
+  diameterMm,
+  stirred,
+  iceG,
+  bathWaterG: massG / 2,
+});

@@ -319,6 +319,13 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         name: text(payload, "name"),
         ml: Math.round(Number(payload["volumeMl"] ?? 0)),
       });
+    case "stock-read":
+      return t("potReads", {
+        code: text(payload, "code"),
+        heat: celsius(payload["celsius"]),
+        minutes: Math.round(Number(payload["minutes"] ?? 0)),
+        verdict: text(payload, "verdict"),
+      });
     case "reduction-started":
       return t("reductionStartedName", { name: text(payload, "name"), ml: Math.round(Number(payload["toMl"] ?? 0)) });
     case "reduction-noted":

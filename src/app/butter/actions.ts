@@ -3,6 +3,7 @@ import { POTS } from "@/core/butter";
 import { allergensByLabel } from "@/core/larder";
 import { err, ok, type Result } from "@/core/shared";
 import { DAY_MS } from "@/core/units";
+import { readPot, type PotCooled } from "@/db/butter/cooling";
 import { endSauce, makeBase, mountSauce, type SauceError } from "@/db/butter/sauces";
 import { findSauce } from "@/db/butter/specs";
 import { buyStock, finishStock, startStock, type StockError } from "@/db/butter/stocks";
@@ -14,7 +15,7 @@ import { t } from "@/words/butter";
 import { say } from "@/words/say";
 import { bySaid, refused, refusedBy, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
-import { BuyStock, MakeBase, Mount, PourAway, StartPot, Strain } from "./schema";
+import { BuyStock, MakeBase, Mount, PourAway, ReadPot, StartPot, Strain } from "./schema";
 
 const NO_SAUCE = refused("thatSauceIsNotInTheHouse", t("thatSauceIsNotInTheHouse"));
 
@@ -116,4 +117,14 @@ export const buyAStock = async (input: unknown, intention: unknown): Promise<Res
     const allergens = allergensByLabel(contains, wholeLabelRead);
     const full = { ...stamp, dayStamp: dayStamp(stamp.atMs, house.timeZone) };
     return ok(buyStock(db(), { ...rest, placeId, allergens, useByMs: stamp.atMs + days * DAY_MS }, full).code);
+  });
+
+/** A reading of a cooling pot: answers with how it stands by the rule. */
+export const readCoolingPot = async (
+  input: unknown,
+  intention: unknown,
+): Promise<Result<PotCooled["verdict"], ActionError>> =>
+  houseAction("readCoolingPot", ReadPot, input, intention, ({ lotId, celsius }, { house, stamp }) => {
+    const cooled = readPot(db(), lotId, celsius, house.ruleSetId, stamp);
+    return cooled === null ? err(refused("thatPotIsGone", t("thatPotIsGone"))) : ok(cooled.verdict);
   });

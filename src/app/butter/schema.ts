@@ -85,3 +85,8 @@ export const BuyStock = z.strictObject({
   contains: z.array(z.enum(ALLERGEN_IDS)),
   wholeLabelRead: z.boolean(),
 });
+
+export const ReadPot = z.strictObject({
+  lotId: z.string().min(1).max(80),
+  celsius: z.number(t("whatDoesItRead")).min(-5, t("whatDoesItRead")).max(100, t("whatDoesItRead")),
+});

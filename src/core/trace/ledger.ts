@@ -51,6 +51,7 @@ export type LedgerKind =
   | "stock-started"
   | "stock-made"
   | "stock-bought"
+  | "stock-read"
   | "reduction-started"
   | "reduction-noted"
   | "reduction-ended"
@@ -159,6 +160,7 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "stock-started": "Pot put on",
     "stock-made": "Stock made",
     "stock-bought": "Stock bought",
+    "stock-read": "Pot read",
     "reduction-started": "Reduction on",
     "reduction-noted": "Pan looked at",
     "reduction-ended": "Reduction off",

@@ -3,11 +3,16 @@ import { ingredientOf, type Portion, type Shelf } from "@/core/butter";
 import type { Allergens } from "@/core/larder";
 import type { Db } from "../connection";
 import { keepItem } from "../larder/madeLots";
+import { entriesAbout } from "../ledger";
 import type { MakeInput } from "../larder/makes";
 import { takeFrom } from "../lots/childLot";
 import { items, lots } from "../schema/larder";
 
 const goodItem = (ingredientId: string) => `bought:${ingredientId}`;
+
+const cooledTooSlowly = (db: Db, lotId: string): boolean =>
+  entriesAbout(db, { kind: "lot", id: lotId }).findLast(({ kind }) => kind === "stock-read")?.payload["verdict"] ===
+  "fail";
 
 /** A lot of the house that is this good: its own stock, oil or browned butter. */
 const ownLots = (db: Db, ingredientId: string, atMs: number) =>
@@ -25,7 +30,9 @@ const ownLots = (db: Db, ingredientId: string, atMs: number) =>
     )
     .orderBy(asc(lots.useByMs), asc(lots.receivedAtMs))
     .all()
-    .map(({ lot }) => lot);
+    .map(({ lot }) => lot)
+    // a pot that cooled too slowly goes into nothing
+    .filter(({ id }) => !cooledTooSlowly(db, id));
 
 export type Drawn = {
   readonly inputs: readonly MakeInput[];

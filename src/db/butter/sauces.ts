@@ -18,7 +18,7 @@ import { keepMake, type MakeInput, type MakeLoss } from "../larder/makes";
 import { addMadeLot, closeMadeLot, keepItem, madeLot, madeLots, type MadeLot } from "../larder/madeLots";
 import { appendEntry } from "../ledger";
 import { takeFrom } from "../lots/childLot";
-import { items, makeOutputs, makes, specs } from "../schema/larder";
+import { items, makeOutputs, makes, specs, spots } from "../schema/larder";
 import { hotHolds } from "../schema/stove";
 import { endHotHold, startHotHold } from "../stove/hotHolds";
 import { drawGoods } from "./draws";
@@ -105,6 +105,9 @@ export function makeBase(
   });
 }
 
+/** The bain as the house calls it. */
+const bainName = (db: Db): string => db.select().from(spots).where(eq(spots.kind, "bain")).get()?.name ?? "";
+
 export type NewMount = MountFacts & {
   /** The base it is mounted on; null: the sauce has none. */
   readonly baseLotId: string | null;
@@ -150,7 +153,7 @@ export function mountSauce(
     const id = randomUUID();
     const outputs = [{ lotId: lot.id, label: spec.name, massG, cents }];
     keepMake(tx, { id, kind: "sauce", atMs, who, specHash: hash, facts, inputs, outputs, losses: [] });
-    const place = "Bain";
+    const place = bainName(tx);
     const hold = { cookId: null, lotId: lot.id, title: spec.name, place, ruleSetId, fromC: facts.servedC, usedMin: 0 };
     startHotHold(tx, hold, stamp);
     const payload = {

@@ -7,6 +7,7 @@ import { openDatabase } from "../connection";
 import { checkLedger, entriesAbout } from "../ledger";
 import { madeLots } from "../larder/madeLots";
 import { makeInputs, makeLosses, makeOutputs } from "../schema/larder";
+import { potCooled, readPot } from "./cooling";
 import { boughtGoods, keepGood, retireGood, shelfOf } from "./goods";
 import { changeOil, fryers, noteStrip } from "./oil";
 import { makePreparation, preparationsNow, setPar, takePortions } from "./preparations";
@@ -223,4 +224,23 @@ test("the oil is judged by its strip, and a strip from before the change says no
   expect(fryer()).toMatchObject({ polarPct: null, verdict: null });
   expect(noteStrip(db, "nowhere", 10, stamp(86))).toBeNull();
   expect(checkLedger(db).kind).toBe("whole");
+});
+
+test("a strained pot is known to have cooled only by its readings, and one that was too slow goes into nothing", () => {
+  const stockPot = (yieldAt: number) => {
+    const free = Object.fromEntries(ALLERGEN_IDS.map((id) => [id, "free"]));
+    const pot = { name: "Fish stock", volumeMl: 600, cents: 0, useByMs: NOW + 2 * 86_400_000 };
+    return buyStock(db, { ...pot, allergens: free as never, placeId: null }, stamp(yieldAt));
+  };
+  const pot = stockPot(200);
+  expect(potCooled(db, pot, "eu-853")).toMatchObject({ verdict: "incomplete", lastC: null, read: 0 });
+  expect(readPot(db, pot.id, 30, "eu-853", stamp(260))).toMatchObject({ verdict: "incomplete" });
+  expect(readPot(db, pot.id, 9, "eu-853", stamp(300))).toMatchObject({ verdict: "pass", read: 2 });
+  const slow = stockPot(201);
+  expect(readPot(db, slow.id, 40, "eu-853", stamp(501))).toMatchObject({ verdict: "fail" });
+  value(makeBase(db, findSauce(db, "turbot-glaze")!, { covers: 80, ...STOVE, placeId: null }, stamp(502)));
+  const left = new Map(stocksNow(db).map(({ lot }) => [lot.id, lot.remainingG]));
+  expect(left.has(pot.id)).toBe(false);
+  expect(left.get(slow.id)).toBe(slow.remainingG);
+  expect(readPot(db, "nothing", 5, "eu-853", stamp(403))).toBeNull();
 });

@@ -7,6 +7,7 @@ import { err, ok, type Result, type Said } from "@/core/shared";
 import { allergenOf } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { whyNoStock } from "@/house/stockBones";
+import { strainedBath } from "@/house/stockPot";
 import type { Db } from "../connection";
 import { endMake, keepMake, type MakeInput } from "../larder/makes";
 import { items, lots, makeInputs, makeOutputs, makes } from "../schema/larder";
@@ -21,7 +22,6 @@ const STOCK_NAME = "Fish stock";
 /** Chilled in time and kept at 0 to 5 °C (common practice, medium). */
 const KEEPS_DAYS = 3;
 const STOCK_G_PER_ML = 1.005;
-const OUT_OF_THE_SIEVE_C = 85;
 
 export type Bones = { readonly lot: StockLot; readonly whyNot: Said | null };
 
@@ -173,9 +173,7 @@ export function finishStock(
     const inG = ask.waterMl + ask.bonesG + ask.aromaticsG;
     const massG = yieldMl * STOCK_G_PER_ML;
     if (massG > inG) return err({ kind: "tooMuchOut" });
-    const diameterMm = ask.pot.diameterMm;
-    const bath = { massG, fromC: OUT_OF_THE_SIEVE_C, diameterMm, stirred, iceG, bathWaterG: massG / 2 };
-    const { verdict } = judgePot(bath, coolingRuleOf(ruleSetId)).verdict;
+    const { verdict } = judgePot(strainedBath(massG, ask.pot, iceG, stirred), coolingRuleOf(ruleSetId)).verdict;
     const evaporatedG = Math.min(planStock(ask).evaporatedG, inG - massG);
     const cents = tx
       .select({ cents: makeInputs.cents })

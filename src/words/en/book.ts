@@ -136,4 +136,6 @@ export const book = {
   goodKeptName: "{name}{off, select, yes {, off the shelf} other {, as its label says}}",
   oilTested: "{name}: {pct} % polar compounds",
   oilChanged: "{name}: fresh oil",
+  potReads:
+    "{code} reads {heat} after {minutes} min: {verdict, select, pass {cooled in time} fail {not cooled in time} other {on its way}}",
 } as const;

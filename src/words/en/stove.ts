@@ -178,4 +178,10 @@ export const stove = {
   hotFrom: "Hot from",
   centreNow: "Centre now",
   plateCabinetLiquid: "Plate, cabinet, liquid",
+  aPotInIce: "A pot in a bath of ice",
+  inThePot: "In the pot",
+  iceForTheBath: "Ice for its bath",
+  potColdIn: "In time: {heat} after {time}",
+  potNeedsDividing: "No ice cools this pot in time: stir it, or divide it into shallow pans.",
+  potNeedsIce: "Too slow: it needs {ice} of ice.",
 } as const;

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import { saucesNow } from "@/db/butter/sauces";
-import { stocksNow } from "@/db/butter/stocks";
+import { potCooled } from "@/db/butter/cooling";
+import { STOCK_ITEM, stocksNow } from "@/db/butter/stocks";
 import { db } from "@/db/connection";
 import type { MadeLot } from "@/db/larder/madeLots";
 import { PageHead } from "@/ui/layout/PageHead";
@@ -42,6 +43,10 @@ export default async function KeptPage() {
       allergens={Object.entries(lot.allergens ?? {})
         .filter(([, state]) => state === "contains")
         .map(([id]) => id)}
+      mayContain={Object.entries(lot.allergens ?? {})
+        .filter(([, state]) => state === "may")
+        .map(([id]) => id)}
+      cooled={lot.itemId === STOCK_ITEM ? potCooled(db(), lot, house.ruleSetId) : null}
       unknown={Object.values(lot.allergens ?? { none: "unknown" }).includes("unknown")}
     />
   );

@@ -14,6 +14,7 @@ import { useChill } from "@/workers/client/useSheet";
 import styles from "../Stove.module.css";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/stove";
+import { PotInIce } from "./PotInIce";
 
 const VERDICTS: Readonly<Record<Chilling["verdict"]["verdict"], string>> = {
   pass: t("inTime"),
@@ -143,6 +144,12 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
           </details>
           <PracticeLine id="non-continuous" />
         </section>
+        {what === "pot" ? (
+          <>
+            <span />
+            <PotInIce ruleId={ruleId} fromC={fromC} />
+          </>
+        ) : null}
       </div>
     </>
   );

@@ -11,13 +11,14 @@ type Props = {
   readonly made: string;
   readonly useBy: string | null;
   readonly contains: readonly string[];
+  readonly mayContain: readonly string[];
   /** Null: nothing was ever said of it. */
   readonly unknown: readonly string[] | null;
   readonly house: string;
 };
 
 /** The label of a pot as it is printed. */
-export function LabelCard({ name, code, mass, made, useBy, contains, unknown, house }: Props) {
+export function LabelCard({ name, code, mass, made, useBy, contains, mayContain, unknown, house }: Props) {
   return (
     <div className={styles.place}>
       <section className={styles.label} data-testid="label">
@@ -27,6 +28,7 @@ export function LabelCard({ name, code, mass, made, useBy, contains, unknown, ho
           <p>{t("madeLine", { made })}</p>
           {useBy === null ? null : <p className={styles.useBy}>{t("useByWhen", { when: useBy })}</p>}
           <p className={styles.contains}>{t("containsLine", { list: contains.join(", ") || t("none") })}</p>
+          {mayContain.length > 0 ? <p>{t("mayContainLine", { list: mayContain.join(", ") })}</p> : null}
           {unknown === null || unknown.length > 0 ? (
             <p>{t("notKnownLine", { list: unknown?.join(", ") ?? t("allOfThem") })}</p>
           ) : null}

@@ -34,6 +34,7 @@ export default async function LabelPage({ params }: { readonly params: Promise<{
         made={t("madeByAt", { who: lot.receivedBy, when: when(lot.receivedAtMs) })}
         useBy={lot.useByMs === null ? null : when(lot.useByMs)}
         contains={of("contains")}
+        mayContain={of("may")}
         unknown={lot.allergens === null ? null : of("unknown")}
         house={house.name}
       />

@@ -1,0 +1,47 @@
+import { coolingRuleOf, judgeCooling, type CoolingVerdict, type RuleSetId } from "@/core/safety";
+import { MINUTE_MS } from "@/core/units";
+import { STRAINED_C } from "@/house/stockPot";
+import type { Db } from "../connection";
+import { madeLot, type MadeLot } from "../larder/madeLots";
+import { appendEntry, entriesAbout } from "../ledger";
+
+export type PotCooled = {
+  readonly verdict: CoolingVerdict["verdict"];
+  /** Null: nobody has read it yet. */
+  readonly lastC: number | null;
+  readonly read: number;
+};
+
+const readingsOf = (db: Db, lot: Pick<MadeLot, "id" | "receivedAtMs">) =>
+  entriesAbout(db, { kind: "lot", id: lot.id })
+    .filter(({ kind }) => kind === "stock-read")
+    .map(({ atMs, payload }) => [(atMs - lot.receivedAtMs) / MINUTE_MS, Number(payload["celsius"])] as const);
+
+const judged = (ruleSetId: RuleSetId, readings: readonly (readonly [number, number])[]): PotCooled => ({
+  verdict: judgeCooling(coolingRuleOf(ruleSetId), [[0, STRAINED_C], ...readings]).verdict,
+  lastC: readings.at(-1)?.[1] ?? null,
+  read: readings.length,
+});
+
+/** How a strained pot has cooled by its readings; a pot nobody read is not known to have cooled. */
+export const potCooled = (db: Db, lot: Pick<MadeLot, "id" | "receivedAtMs">, ruleSetId: RuleSetId): PotCooled =>
+  judged(ruleSetId, readingsOf(db, lot));
+
+/** A reading of a cooling pot. Null: it is gone. */
+export function readPot(
+  db: Db,
+  lotId: string,
+  celsius: number,
+  ruleSetId: RuleSetId,
+  { who, atMs }: { readonly who: string; readonly atMs: number },
+): PotCooled | null {
+  return db.transaction((tx) => {
+    const lot = madeLot(tx, lotId);
+    if (!lot) return null;
+    const minutes = Math.max(0.1, (atMs - lot.receivedAtMs) / MINUTE_MS);
+    const cooled = judged(ruleSetId, [...readingsOf(tx, lot), [minutes, celsius]]);
+    const payload = { code: lot.code, celsius, minutes, verdict: cooled.verdict };
+    appendEntry(tx, { atMs, who, kind: "stock-read", lotId, payload });
+    return cooled;
+  });
+}
