@@ -81,3 +81,60 @@ test("a reduction in its pan, and bones to a pot of stock that cools in time, wi
   await expect(page.getByTestId("label")).toContainText("Not known without labels: celery");
   expect(complaints).toEqual([]);
 });
+
+test("a sauce written down, a good by its label, garlic oil with its hazard, and a reduction on the fire", async ({
+  page,
+}, info) => {
+  test.setTimeout(150_000);
+  const complaints = complaintsOf(page);
+  await page.goto("/butter/goods");
+  await page.getByLabel("What it is").fill("Smoked butter of the island");
+  await page.getByLabel("Fat, %").fill("81");
+  await page.getByLabel("Salt, %").fill("1.4");
+  await page.getByLabel("Salt, %").press("Tab");
+  await expect(page.getByTestId("water")).toContainText("leaves 17.6 % of water");
+  await press(page.getByRole("button", { name: "Put it on the shelf" }), info);
+  await expect(page.getByTestId("goods")).toContainText("Smoked butter of the island");
+
+  await page.goto("/butter/write?like=citrus-butter");
+  await expect(page.getByTestId("gives")).toContainText("Holds");
+  await page.getByLabel("Name", { exact: true }).fill("Citrus butter of the quay");
+  await page.getByLabel("Amount 1 whisked in, g").fill("60");
+  await page.getByLabel("Amount 1 whisked in, g").press("Tab");
+  await expect(page.getByTestId("gives")).toContainText("Thin");
+  await page.getByLabel("Amount 1 whisked in, g").fill("160");
+  await page.getByLabel("Amount 1 whisked in, g").press("Tab");
+  await press(page.getByRole("button", { name: "Keep this sauce" }), info);
+  await expect(page.getByRole("heading", { name: "Citrus butter of the quay" })).toBeVisible();
+  await press(page.getByText("Schools side by side"), info);
+  await expect(page.getByTestId("schools").locator("tbody tr")).toHaveCount(4);
+  await press(page.getByRole("button", { name: "The base for 4 is made" }), info);
+  await expect(page.getByText(/base kept with its days/)).toBeVisible();
+  await press(page.getByRole("button", { name: "Something was added" }), info);
+  await press(page.getByRole("button", { name: "4 covers are mounted" }), info);
+  await expect(page.getByText(/is in the bain, its clock runs/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByTestId("taste")).toContainText("Last time: +2 g salt");
+
+  await page.goto("/butter/shelf");
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("Lemon and caper butter");
+  const prepare = page.getByTestId("prepare");
+  await prepare.getByLabel("What", { exact: true }).click();
+  await page.getByTitle("Garlic oil and confit garlic").click();
+  await expect(prepare.getByTestId("hazard")).toContainText("botulism");
+  await press(prepare.getByRole("button", { name: "It is made" }), info);
+  await expect(page.getByText(/is on the shelf with its days/)).toBeVisible();
+
+  await page.goto("/butter/reduce");
+  await page.getByLabel("What is in it").fill("Wine for the evening");
+  await press(page.getByRole("button", { name: "Put it on" }), info);
+  const fire = page.getByTestId("fire").locator("li", { hasText: "Wine for the evening" });
+  await expect(fire).toContainText("by the model");
+  await page.goto("/stove/live");
+  await expect(fire).toBeVisible();
+  await press(fire.getByRole("button", { name: "Give it up" }), info);
+  await expect(fire).toHaveCount(0);
+  await page.goto("/butter/amounts");
+  await expect(page.getByTestId("reducedSalt")).toContainText("7.5 %");
+  expect(complaints).toEqual([]);
+});

@@ -4,7 +4,12 @@ import path from "node:path";
 import type { Result } from "@/core/shared";
 import { findSpecies } from "@/core/species";
 import { saucesNow } from "@/db/butter/sauces";
-import { bonesOnIce, runningPots } from "@/db/butter/stocks";
+import { FAMILIES } from "@/core/butter";
+import { boughtGoods } from "@/db/butter/goods";
+import { preparationsNow } from "@/db/butter/preparations";
+import { liveReductions } from "@/db/butter/reductions";
+import { bonesOnIce, runningPots, stocksNow } from "@/db/butter/stocks";
+import { BOUGHT_GOOD } from "@/demo/data/sauces";
 import { db } from "@/db/connection";
 import { batchesToCook } from "@/db/block/batches";
 import { listPlaces } from "@/db/house/places";
@@ -45,7 +50,11 @@ import {
   typeReading,
 } from "./ice/places/actions";
 import { planTheCovers } from "./ice/tomorrow/actions";
-import { mountTheSauce, pourAway, prepareBase, startPot, strainPot } from "./butter/actions";
+import { buyAStock, mountTheSauce, pourAway, prepareBase, readCoolingPot, startPot, strainPot } from "./butter/actions";
+import { putReductionOn, seePan, takeReductionOff } from "./butter/fireActions";
+import { keepBoughtGood, setPrice, takeGoodOff } from "./butter/goods/actions";
+import { askForMoreUnder, dipStrip, freshOil, makeForTheShelf, takeFromShelf } from "./butter/shelf/actions";
+import { keepSauce } from "./butter/write/actions";
 import { sayGuests } from "./raw/actions";
 import { noteLot, notePapers, serveRaw } from "./raw/[lotId]/actions";
 import { beginFreezing } from "./raw/freeze/actions";
@@ -114,6 +123,16 @@ const bain = {
   surfaceMm: 200,
   lid: true,
 } as const;
+const fire = {
+  name: "Wine",
+  parts: [{ ingredientId: "white-wine", ml: 300 }],
+  toMl: 60,
+  panMm: 200,
+  netPowerW: 900,
+  panG: null,
+} as const;
+const sauceOfMine = { ...FAMILIES[0]!.spec, name: "Mine", goesWith: ["cod"], light: false };
+const capers = () => preparationsNow(db()).find(({ preparation }) => preparation.id === "caper-butter")!.lots[0]!.id;
 const baseOf = (specId: string) => saucesNow(db()).find((one) => one.specId === specId && !one.mount)!.lot.id;
 let holdId = "";
 let hotHoldId = "";
@@ -367,6 +386,72 @@ const ROWS: Readonly<Record<string, Row>> = {
     action: pourAway,
     good: () => ({ lotId: saucesNow(db()).find(({ mount }) => mount)!.lot.id, massG: 100 }),
     refused: [() => ({ lotId: gone, massG: 1 }), /gone already/],
+  },
+  putReductionOn: { action: putReductionOn, good: () => fire, refused: [() => ({ ...fire, toMl: 900 }), /so far/] },
+  seePan: {
+    action: seePan,
+    good: () => ({ id: liveReductions(db()).find(({ facts }) => facts.panG === null)!.id, seen: { levelMm: 14 } }),
+    refused: [() => ({ id: gone, seen: { levelMm: 14 } }), /off the fire/],
+  },
+  takeReductionOff: {
+    action: takeReductionOff,
+    good: () => ({ id: liveReductions(db())[0]!.id, as: "done" }),
+    refused: [() => ({ id: gone, as: "done" }), /off the fire/],
+  },
+  buyAStock: {
+    action: buyAStock,
+    good: () => ({ name: "Stock", volumeMl: 2000, cents: 900, days: 4, contains: ["fish"], wholeLabelRead: false }),
+  },
+  readCoolingPot: {
+    action: readCoolingPot,
+    good: () => ({ lotId: stocksNow(db())[0]!.lot.id, celsius: 4 }),
+    refused: [() => ({ lotId: gone, celsius: 4 }), /gone already/],
+  },
+  keepBoughtGood: {
+    action: keepBoughtGood,
+    good: () => ({ ...BOUGHT_GOOD, label: "Another butter", centsPerKg: 900 }),
+    refused: [() => ({ ...BOUGHT_GOOD, fatPct: 99, centsPerKg: null }), /come to/],
+  },
+  takeGoodOff: {
+    action: takeGoodOff,
+    good: () => ({ id: boughtGoods(db()).find(({ retired }) => !retired)!.good.id }),
+    refused: [() => ({ id: gone }), /not on the shelf/],
+  },
+  setPrice: {
+    action: setPrice,
+    good: () => ({ ingredientId: "cream", centsPerKg: 430 }),
+    refused: [() => ({ ingredientId: gone, centsPerKg: 430 }), /not on the shelf/],
+    silent: true,
+  },
+  makeForTheShelf: {
+    action: makeForTheShelf,
+    good: () => ({ preparationId: "garlic-oil", covers: 10, frozen: false }),
+    refused: [() => ({ preparationId: "rice", covers: 10, frozen: true }), /frozen/],
+  },
+  takeFromShelf: {
+    action: takeFromShelf,
+    good: () => ({ lotId: capers(), massG: 20 }),
+    refused: [() => ({ lotId: capers(), massG: 9000 }), /less than that/i],
+  },
+  askForMoreUnder: {
+    action: askForMoreUnder,
+    good: () => ({ preparationId: "caper-butter", par: 4 }),
+    silent: true,
+  },
+  dipStrip: {
+    action: dipStrip,
+    good: () => ({ fryerId: "fryer", polarPct: 25 }),
+    refused: [() => ({ fryerId: gone, polarPct: 25 }), /not in the house/],
+  },
+  freshOil: {
+    action: freshOil,
+    good: () => ({ fryerId: "fryer" }),
+    refused: [() => ({ fryerId: gone }), /not in the house/],
+  },
+  keepSauce: {
+    action: keepSauce,
+    good: () => ({ ...sauceOfMine, specId: null }),
+    refused: [() => ({ ...sauceOfMine, specId: null, reduceToMl: 40_000 }), /only/],
   },
   chooseBoard: { action: chooseBoard, good: () => ({ use: "raw-fish", colour: "blue" }) },
   noteWash: { action: noteWash, good: () => ({ colour: "blue" }) },

@@ -29,7 +29,8 @@ export const Mount = z.strictObject({
         massG: z.number().positive().max(5000),
       }),
     )
-    .max(6),
+    .max(6)
+    .default([]),
 });
 
 export const StartPot = z.strictObject({
