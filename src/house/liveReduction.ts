@@ -1,5 +1,13 @@
 import { z } from "zod";
-import { reduce, reductionClock, type PanNote, type Reduction, type ReductionClock, type Shelf } from "@/core/butter";
+import {
+  panLevelMm,
+  reduce,
+  reductionClock,
+  type PanNote,
+  type Reduction,
+  type ReductionClock,
+  type Shelf,
+} from "@/core/butter";
 import { mixtureOfParts } from "./reduceBench";
 
 const Note = z.union([
@@ -43,3 +51,12 @@ export const clockAt = (
   { panMm, notes, pace }: Pick<ReductionFacts, "panMm" | "pace"> & { readonly notes: readonly PanNote[] },
   seconds: number,
 ): ReductionClock => reductionClock(reduction, panMm, seconds, notes, pace);
+
+/** What a pan should show while so much is in it: its weight, pan and all, and its depth. A reduction weighs about a gram a millilitre. */
+export const panExpects = (
+  { panG, panMm }: Pick<ReductionFacts, "panG" | "panMm">,
+  nowMl: number,
+): { readonly weighedG: number; readonly levelMm: number } => ({
+  weighedG: Math.round((panG ?? 0) + nowMl),
+  levelMm: Math.max(1, Math.round(panLevelMm(nowMl, panMm))),
+});

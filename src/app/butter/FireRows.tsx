@@ -4,7 +4,7 @@ import { planStock, potClock, shelfWith, type Ingredient, type Shelf } from "@/c
 import { MINUTE_MS } from "@/core/units";
 import type { LiveReduction } from "@/db/butter/reductions";
 import type { RunningPot } from "@/db/butter/stocks";
-import { clockAt, reductionOf } from "@/house/liveReduction";
+import { clockAt, panExpects, reductionOf } from "@/house/liveReduction";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useNow } from "@/ui/hooks/useNow";
 import page from "@/ui/layout/page.module.css";
@@ -65,7 +65,7 @@ function ReductionRow({ live: { id, startedAtMs, facts }, shelf, nowMs }: Reduct
           {clockText(secondsLeft)}
         </b>
       </div>
-      <SeePan id={id} weighed={facts.panG !== null} over={over} />
+      <SeePan id={id} weighed={facts.panG !== null} over={over} expects={panExpects(facts, nowMl)} />
     </li>
   );
 }

@@ -12,13 +12,42 @@ type Props = {
   /** The empty pan was weighed: the scale says most. */
   readonly weighed: boolean;
   readonly over: boolean;
+  /** What it should weigh, pan and all, and how deep it should stand. */
+  readonly expects: { readonly weighedG: number; readonly levelMm: number };
 };
 
 /** What is seen of a pan on the fire, and taking it off. */
-export function SeePan({ id, weighed, over }: Props) {
+export function SeePan({ id, weighed, over, expects }: Props) {
   const { act, busy } = useAct();
-  const [weighedG, setWeighedG] = useState(500);
-  const [levelMm, setLevelMm] = useState(10);
+  const [seeing, setSeeing] = useState(false);
+  const [weighedG, setWeighedG] = useState(expects.weighedG);
+  const [levelMm, setLevelMm] = useState(expects.levelMm);
+  const off = (
+    <>
+      <Button
+        type={over ? "primary" : "default"}
+        loading={busy}
+        onClick={() => void act(takeReductionOff, { id, as: "done" }, () => t("itIsOffAndThePanIsKnownBetter"))}
+      >
+        {t("itIsDown")}
+      </Button>
+      <Button
+        type="text"
+        loading={busy}
+        onClick={() => void act(takeReductionOff, { id, as: "given-up" }, () => t("itIsOff"))}
+      >
+        {t("giveItUp")}
+      </Button>
+    </>
+  );
+  if (!seeing) {
+    return (
+      <div className={styles.closing}>
+        <Button onClick={() => setSeeing(true)}>{weighed ? t("weighIt") : t("measureIt")}</Button>
+        {off}
+      </div>
+    );
+  }
   return (
     <div className={styles.closing}>
       {weighed ? (
@@ -48,20 +77,7 @@ export function SeePan({ id, weighed, over }: Props) {
       >
         {t("setTheClockByIt")}
       </Button>
-      <Button
-        type={over ? "primary" : "default"}
-        loading={busy}
-        onClick={() => void act(takeReductionOff, { id, as: "done" }, () => t("itIsOffAndThePanIsKnownBetter"))}
-      >
-        {t("itIsDown")}
-      </Button>
-      <Button
-        type="text"
-        loading={busy}
-        onClick={() => void act(takeReductionOff, { id, as: "given-up" }, () => t("itIsOff"))}
-      >
-        {t("giveItUp")}
-      </Button>
+      {off}
     </div>
   );
 }

@@ -274,6 +274,8 @@ export const butter = {
   itReads: "It reads",
   potReadVerdict: "Noted: {verdict, select, pass {cooled in time} fail {too slow, throw it out} other {on its way}}",
   noteIt: "Note it",
+  weighIt: "Weigh it",
+  measureIt: "Measure it",
   takeItOff: "Take it off",
   reducingNow: "Reduces",
   standsAtOf: "{now}, down to {to}, {by, select, weight {by its weight} level {by its level} other {by the model}}",
