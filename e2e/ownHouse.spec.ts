@@ -177,6 +177,8 @@ test("a house in ounces, inches and Fahrenheit meets no other unit on its way fr
     "/butter",
     "/butter/reduce",
     "/butter/stock",
+    "/butter/shelf",
+    "/butter/amounts",
   ]) {
     await page.goto(`http://localhost:${port}${view}`);
     await page.locator("main h1").first().waitFor();
