@@ -1,11 +1,13 @@
 import { DATE_MARK, type RuleSetId } from "@/core/safety";
-import { said, type Said } from "@/core/shared";
+import { inCelsius, said, type Said } from "@/core/shared";
 import { PREPARATION_COVERS, type Preparation, type ShelfHazard } from "./data/preparations";
 import { massOf, mixed } from "./mixture";
 import { pouredGrams, type Portion } from "./pour";
 import { scaleLine, type ScaledLine } from "./scale";
 import { COMMON_SHELF, ingredientOf, type Shelf } from "./shelf";
 
+/** Spores that make botulinum do not grow colder than about this within the days (codes of several countries; memory, high). */
+const COLD_C = 5;
 /** Grow slower than the covers. */
 const STRONG = ["garlic", "lemon-zest"];
 
@@ -45,7 +47,10 @@ const HAZARD_WORDS: Readonly<Record<ShelfHazard, string>> = {
 export const hazardOf = (preparation: Preparation, ruleSetId: RuleSetId): Said | null =>
   preparation.hazard === null
     ? null
-    : said(HAZARD_WORDS[preparation.hazard], { days: keepsDays(preparation, ruleSetId, false) });
+    : said(HAZARD_WORDS[preparation.hazard], {
+        days: keepsDays(preparation, ruleSetId, false),
+        ...(preparation.hazard === "botulism" ? { cold: inCelsius(COLD_C) } : {}),
+      });
 
 export type Pickle = { readonly acidPct: number; readonly saltPct: number; readonly keeps: boolean };
 /** Of its water, evened out: under this it is for the day (about pH 4; common practice, low). */

@@ -28,7 +28,7 @@ export const butter = {
   coversFigure: "{covers} covers",
   otherSaucesOfTheHouse: "Other sauces of the house",
   milderWith: "For {covers} covers, {milder} of vinegar and juice instead of {now} bring it to 1 %",
-  saltItWith: "Salt at the end: {mass} g a batch brings it to {pct} %",
+  saltItWith: "Salt at the end: {mass} a batch brings it to {pct} %",
   baseIsShort: "{left} of its base are left, these covers want {need}: make more first.",
   noneBesides: "None besides.",
   notBookedTonight: "not tonight",

@@ -102,7 +102,7 @@ export const shelf = {
   isOnTheShelf: "{code} is on the shelf with its days",
   itIsMade: "It is made",
   takesAndKeeps:
-    "{hands} min of hands, {total} min in all; keeps {days, plural, =0 {this service} one {# day} other {# days}}{frozen, select, yes { frozen} other { at 0 to 5 °C}}.",
+    "{hands} min of hands, {total} min in all; keeps {days, plural, =0 {this service} one {# day} other {# days}}{frozen, select, yes { frozen} other { cold}}.",
   // oil and heat
   fryingOil: "Frying oil",
   noStripYet: "No strip yet",
@@ -160,10 +160,10 @@ export const shelf = {
   bandOf: "{from} to {to} %",
   right: "Right",
   toTaste: "to taste",
-  bringsSalt: "Brings {mass} g of salt",
-  addSalt: "Add {mass} g",
+  bringsSalt: "Brings {mass} of salt",
+  addSalt: "Add {mass}",
   tooSalty: "Too salty: {mass} unsalted with it",
-  forTheLabelOnly: "Together {salt} g of salt a cover, for the label only.",
+  forTheLabelOnly: "Together {salt} of salt a cover, for the label only.",
   saltSource:
     "Sauce 0.8 to 1.1 %, fish 0.5 to 0.8 % (common practice, medium). Brine by diffusion through the slab at 4 °C; a flesh's own salt from food tables (memory, medium).",
   garnishGood: "Garnish {number}",

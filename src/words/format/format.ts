@@ -68,6 +68,9 @@ export function formatFor(units: Units, currency: string | null = null) {
       }
       return massG >= 1000 ? t("massKg", { mass: fixed(massG / 1000, 2) }) : `${fixed(massG, 0)} g`;
     },
+    /** Salt and the like: a tenth of a gram counts. */
+    pinch: (massG: number) =>
+      metric ? `${fixed(massG, 1)} g` : t("ouncesOz", { ounces: fixed(ounceFromG(massG), 2) }),
     volume: (ml: number) =>
       metric
         ? ml >= 1000

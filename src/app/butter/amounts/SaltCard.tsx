@@ -132,11 +132,11 @@ export function SaltCard({ own, sauces }: Props) {
               <td>
                 <span className={styles.tag} data-state={STATES[verdict]}>
                   {verdict === "to-taste"
-                    ? t("bringsSalt", { mass: saltG.toFixed(1) })
+                    ? t("bringsSalt", { mass: format.pinch(saltG) })
                     : verdict === "right"
                       ? t("right")
                       : verdict === "flat"
-                        ? t("addSalt", { mass: addG.toFixed(1) })
+                        ? t("addSalt", { mass: format.pinch(addG) })
                         : t("tooSalty", { mass: format.mass(diluteG) })}
                 </span>
               </td>
@@ -144,7 +144,7 @@ export function SaltCard({ own, sauces }: Props) {
           ))}
         </tbody>
       </table>
-      <p className={page.sub}>{t("forTheLabelOnly", { salt: found.whole.saltG.toFixed(1) })}</p>
+      <p className={page.sub}>{t("forTheLabelOnly", { salt: format.pinch(found.whole.saltG) })}</p>
       <Source>{t("saltSource")}</Source>
     </section>
   );

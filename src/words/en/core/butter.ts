@@ -39,7 +39,7 @@ export const butter = {
     "raw egg: said on the ticket and the card, made and gone within the day, not for who is frail; local rule decides",
   coldNotSour: "{pct} % acid in its water: not sour enough to hold back what an egg may carry, so the cold has to",
   hazardBotulism:
-    "garlic, herbs and what grew in earth can carry spores that grow under oil (botulism), without smell: at {days, plural, one {# day} other {# days}} at most under 5 °C, or frozen; never at room heat",
+    "garlic, herbs and what grew in earth can carry spores that grow under oil (botulism), without smell: at {days, plural, one {# day} other {# days}} at most under {cold}, or frozen; never at room heat",
   hazardRice:
     "spores in rice (Bacillus cereus) survive the boil and their poison is not cooked away: hot over the holding line, or cold within 90 min and gone in {days, plural, one {# day} other {# days}}",
   hazardEgg:

@@ -114,7 +114,7 @@ export function SauceBench({ specId, spec, covers, stove, bases, burners, milder
               })}
             </li>
           ) : null}
-          {saltG >= 0.1 ? <li>{t("saltItWith", { mass: saltG.toFixed(1), pct: SAUCE_SALT_PCT })}</li> : null}
+          {saltG >= 0.1 ? <li>{t("saltItWith", { mass: format.pinch(saltG), pct: SAUCE_SALT_PCT })}</li> : null}
           {batches.length > 1 ? (
             <li>{t("batchesOf", { batches: batches.length, covers: batches.join(" + ") })}</li>
           ) : null}
