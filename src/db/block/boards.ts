@@ -14,7 +14,7 @@ import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { batches } from "../schema/cooks";
 import { fishLots } from "../schema/lots";
-import { boards, boardWashes, plates } from "../schema/block";
+import { boards, boardWashes, rawPlates } from "../schema/block";
 import { makeInputs, makes } from "../schema/larder";
 
 type Stamp = { readonly who: string; readonly atMs: number };
@@ -59,10 +59,10 @@ export function boardsSince(db: Db, sinceMs: number, own: readonly Species[]): B
     .where(and(eq(makes.kind, "breakdown"), gte(makes.atMs, sinceMs)))
     .all();
   const served = db
-    .select({ ...lot, atMs: plates.atMs })
-    .from(plates)
-    .innerJoin(fishLots, eq(plates.lotId, fishLots.id))
-    .where(and(gte(plates.atMs, sinceMs)))
+    .select({ ...lot, atMs: rawPlates.atMs })
+    .from(rawPlates)
+    .innerJoin(fishLots, eq(rawPlates.lotId, fishLots.id))
+    .where(and(gte(rawPlates.atMs, sinceMs)))
     .all();
   const asWork = (rows: typeof cut, raw: boolean): BoardWork[] =>
     rows.flatMap(({ speciesId, form, atMs }) => {

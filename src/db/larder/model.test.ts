@@ -14,6 +14,7 @@ import { listPlaces } from "../house/places";
 import { findLot, lotsOnIce } from "../lots/lots";
 import { splitLot, wasteLot } from "../lots/movements";
 import { oldFile } from "../oldFile.testkit";
+import { cookPieces, plateParts, plates } from "../schema/cards";
 import { lots, makeInputs, makeLosses, makeOutputs, makes } from "../schema/larder";
 
 const NOW = Date.UTC(2026, 4, 12, 15);
@@ -55,6 +56,11 @@ describe("a file of the release before", () => {
         values ('c', 'side/A', 'side', 30, 'A', '{"lengthMm":1,"massG":400,"profile":[]}', 150, 10, 100, 'cakes');
       insert into portions (batch_id, position, from_mm, to_mm, mass_g, mean_thickness_mm, max_thickness_mm) values ('c', 0, 0, 1, 150, 20, 20), ('c', 1, 0, 1, 150, 20, 20);
       insert into plates values ('r', 'apart', 50, 'A', 'raw', 2, 60, 150, 'rule', 'record');
+      insert into cooks values ('k', 'c', 55, 'A', 1, '{}', 0), ('left', 'c', 56, 'A', 1, '{}', 0);
+      update portions set cook_id = 'k' where position = 0;
+      update portions set cook_id = 'left' where position = 1;
+      insert into cook_events (cook_id, at_ms, kind, who, request_id) values ('k', 55, 'started', 'A', 'q1'), ('k', 90, 'advanced', 'A', 'q2'),
+        ('left', 56, 'started', 'A', 'q3'), ('left', 57, 'abandoned', 'A', 'q4');
       insert into holds values ('h', 'apart', 'cure', 60, 'A', '{}', null, null);
       insert into ledger (at_ms, who, kind, lot_id, batch_id, payload, prev_hash, hash) values (30, 'A', 'batch-cut', 'side', 'c', '{}', '0', 'h');
     `);
@@ -77,6 +83,25 @@ describe("a file of the release before", () => {
       remainingCents: 2700,
       supplier: "Landing",
     });
+  });
+
+  it("turns finished cooks and raw plates into plates, one a serving, and pieces in a pan into pieces of its cook", () => {
+    expect(db.select().from(cookPieces).all()).toMatchObject([
+      { cookId: "k", massG: 150 },
+      { cookId: "left", massG: 150 },
+    ]);
+    const served = db.select().from(plates).all();
+    expect(served.map(({ cookId, makeId, atMs, state }) => ({ cookId, makeId, atMs, state }))).toEqual([
+      { cookId: "k", makeId: null, atMs: 90, state: "gone" },
+      { cookId: null, makeId: "r", atMs: 50, state: "gone" },
+      { cookId: null, makeId: "r", atMs: 50, state: "gone" },
+    ]);
+    const parts = db.select().from(plateParts).all();
+    expect(parts.map(({ lotId, massG }) => ({ lotId, massG }))).toEqual([
+      { lotId: "side", massG: 150 },
+      { lotId: "apart", massG: 60 },
+      { lotId: "apart", massG: 60 },
+    ]);
   });
 
   it("turns breakdowns, cuts, splits, raw plates and cures into makes, one each", () => {

@@ -3,13 +3,14 @@ import { desc, eq, gte } from "drizzle-orm";
 import { ruleWords, type Clearance } from "@/core/raw";
 import { err, ok, type Result, type Said } from "@/core/shared";
 import type { Db } from "../connection";
+import { keepPlate } from "../cards/plates";
 import { appendEntry } from "../ledger";
 import { keepMake } from "../larder/makes";
 import { takeFrom } from "../lots/childLot";
 import { onIce } from "../lots/lotRows";
 import { lotInHand } from "../lots/stock";
 import { keepTagWhenGone } from "../lots/tagRetention";
-import { plates } from "../schema/block";
+import { rawPlates } from "../schema/block";
 import { fishLots } from "../schema/lots";
 import { clearLot } from "./rawLots";
 import { inMetric } from "@/words/say";
@@ -40,7 +41,7 @@ export function servePlates(db: Db, wanted: NewPlates, { who, atMs }: Stamp): Re
     if (wanted.usedG > row.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: row.remainingG });
     const rule = ruleWords(clearance.rule);
     const id = randomUUID();
-    tx.insert(plates)
+    tx.insert(rawPlates)
       .values({ id, ...wanted, atMs, who, rule, record: inMetric(clearance.record) })
       .run();
     const { leftG, cents } = takeFrom(tx, row, wanted.usedG, atMs);
@@ -55,6 +56,9 @@ export function servePlates(db: Db, wanted: NewPlates, { who, atMs }: Stamp): Re
       outputs: [{ label: "Plates", massG: platedG, cents }],
       losses: [{ kind: "trimmed", label: "", massG: wanted.usedG - platedG }],
     });
+    const part = { lotId: row.id, massG: wanted.gramsPerCover, certainty: "certain" } as const;
+    for (let cover = 0; cover < wanted.covers; cover++)
+      keepPlate(tx, { makeId: id, atMs, who, state: "gone", parts: [part] });
     keepTagWhenGone(tx, row.id, who, atMs);
     const { lotId, ...facts } = wanted;
     const payload = {
@@ -72,24 +76,24 @@ export function servePlates(db: Db, wanted: NewPlates, { who, atMs }: Stamp): Re
   });
 }
 
-export type PlatesRow = typeof plates.$inferSelect & { readonly code: string; readonly speciesId: string };
+export type PlatesRow = typeof rawPlates.$inferSelect & { readonly code: string; readonly speciesId: string };
 
 const platesWithLot = (db: Db) =>
   db
-    .select({ plate: plates, code: fishLots.code, speciesId: fishLots.speciesId })
-    .from(plates)
-    .innerJoin(fishLots, eq(plates.lotId, fishLots.id));
+    .select({ plate: rawPlates, code: fishLots.code, speciesId: fishLots.speciesId })
+    .from(rawPlates)
+    .innerJoin(fishLots, eq(rawPlates.lotId, fishLots.id));
 
 export const platesSince = (db: Db, sinceMs: number): PlatesRow[] =>
   platesWithLot(db)
-    .where(gte(plates.atMs, sinceMs))
-    .orderBy(desc(plates.atMs))
+    .where(gte(rawPlates.atMs, sinceMs))
+    .orderBy(desc(rawPlates.atMs))
     .all()
     .map(({ plate, ...lot }) => ({ ...plate, ...lot }));
 
 export const platesOfLot = (db: Db, lotId: string): PlatesRow[] =>
   platesWithLot(db)
-    .where(eq(plates.lotId, lotId))
-    .orderBy(desc(plates.atMs))
+    .where(eq(rawPlates.lotId, lotId))
+    .orderBy(desc(rawPlates.atMs))
     .all()
     .map(({ plate, ...lot }) => ({ ...plate, ...lot }));

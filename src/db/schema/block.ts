@@ -49,8 +49,8 @@ export const lotNotes = sqliteTable(
 );
 
 /** Plates served raw or cured, with what cleared them. */
-export const plates = sqliteTable(
-  "plates",
+export const rawPlates = sqliteTable(
+  "raw_plates",
   {
     id: text("id").primaryKey(),
     lotId: text("lot_id")
@@ -65,5 +65,5 @@ export const plates = sqliteTable(
     rule: text("rule").notNull(),
     record: text("record").notNull(),
   },
-  (table) => [index("plates_by_lot").on(table.lotId), index("plates_by_time").on(table.atMs)],
+  (table) => [index("raw_plates_by_lot").on(table.lotId), index("raw_plates_by_time").on(table.atMs)],
 );

@@ -4,6 +4,7 @@ import { liveCook, refuseEvent, type CookEvent, type LiveCook } from "@/core/coo
 import { assertNever, err, ok, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { countBatch, type CountedPieces, type CountError } from "../block/countBatch";
+import { platesOfCook, putInPan } from "../cards/plates";
 import { appendEntry } from "../ledger";
 import { batches, cookEvents, cooks, portions } from "../schema/cooks";
 import { fishLots } from "../schema/lots";
@@ -99,8 +100,10 @@ export function startCook(db: Db, batchId: string, plan: StoredPlan, stamp: Stam
     tx.insert(cooks)
       .values({ id, batchId, startedAtMs: atMs, startedBy: who, pieces: plan.pieces, plan, open: true })
       .run();
-    const taken = free.slice(0, plan.pieces).map((portion) => portion.id);
-    tx.update(portions).set({ cookId: id }).where(inArray(portions.id, taken)).run();
+    const taken = free.slice(0, plan.pieces);
+    const ids = taken.map((portion) => portion.id);
+    tx.update(portions).set({ cookId: id }).where(inArray(portions.id, ids)).run();
+    putInPan(tx, id, taken);
     tx.insert(cookEvents).values({ cookId: id, atMs, kind: "started", who, requestId }).run();
     keepTagWhenGone(tx, batch.lotId, who, atMs);
     appendEntry(tx, {
@@ -175,6 +178,7 @@ export function addCookEvent(db: Db, cookId: string, event: NewEvent, stamp: Sta
     if (state.status === "done" || state.status === "abandoned") {
       tx.update(cooks).set({ open: false }).where(eq(cooks.id, cookId)).run();
     }
+    if (state.status === "done") platesOfCook(tx, cookId, who, atMs);
     recordEvent(tx, after, event, state, { who, atMs, requestId });
     return ok(after);
   });
