@@ -16,6 +16,7 @@ const SUBJECTS = [
   "butter",
   "line",
   "trace",
+  "cards",
 ];
 
 const subjectRules = SUBJECTS.map((subject, index) => ({

@@ -1,15 +1,5 @@
 import { z } from "zod";
-import {
-  addedGrams,
-  ingredientOf,
-  planSauce,
-  type MountedQuestion,
-  type Portion,
-  type SauceSpec,
-  type Shelf,
-} from "@/core/butter";
-import type { Allergens, AllergenState } from "@/core/larder";
-import { ALLERGEN_IDS } from "@/core/safety";
+import { addedGrams, planSauce, type MountedQuestion, type Portion, type SauceSpec, type Shelf } from "@/core/butter";
 
 export const PortionIn = z.strictObject({
   ingredientId: z.string().min(1).max(80),
@@ -64,29 +54,4 @@ export function mountedAs(spec: SauceSpec, facts: MountFacts, shelf: Shelf): Mou
     ],
     servedC: facts.servedC,
   };
-}
-
-const WORST = ["contains", "may", "unknown", "free"] as const satisfies readonly AllergenState[];
-
-/** The worst that is known of each allergen over several things. */
-export const allergensTogether = (all: readonly Allergens[]): Allergens =>
-  Object.fromEntries(
-    ALLERGEN_IDS.map((id) => [id, WORST.find((state) => all.some((one) => one[id] === state)) ?? "free"]),
-  ) as Allergens;
-
-/** What the goods of the shelf bring. A good of one thing is free of what it is not; of a mixture only its label knows. */
-export function allergensOf(portions: readonly Portion[], shelf: Shelf): Allergens {
-  const rows = portions.map(({ ingredientId }) => ingredientOf(ingredientId, shelf));
-  return Object.fromEntries(
-    ALLERGEN_IDS.map((id) => [
-      id,
-      rows.some(({ allergens }) => allergens.includes(id))
-        ? "contains"
-        : rows.some(({ mayContain }) => mayContain.includes(id))
-          ? "may"
-          : rows.some(({ compound }) => compound)
-            ? "unknown"
-            : "free",
-    ]),
-  ) as Allergens;
 }

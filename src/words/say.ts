@@ -1,6 +1,7 @@
 import type { Quantity, Said, SaidValue } from "@/core/shared";
 import { block } from "./en/core/block";
 import { butter } from "./en/core/butter";
+import { cards } from "./en/core/cards";
 import { coldchain } from "./en/core/coldchain";
 import { cure } from "./en/core/cure";
 import { freshness } from "./en/core/freshness";
@@ -12,7 +13,7 @@ import { shared } from "./en/core/shared";
 import { formatFor, type Format } from "./format/format";
 import { speaker } from "./translator";
 
-const ROOMS = { block, butter, coldchain, cure, freshness, methods, plan, raw, safety, shared };
+const ROOMS = { block, butter, cards, coldchain, cure, freshness, methods, plan, raw, safety, shared };
 
 const message = speaker(ROOMS);
 

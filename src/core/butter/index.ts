@@ -19,7 +19,16 @@ export { batchesOf, SCALE_RULES, scaleLine, type ScaledLine, type ScaleLine, typ
 export { ETHANOL_G_PER_ML } from "./data/ethanolWater";
 export { findIngredient, INGREDIENTS, type Ingredient } from "./data/ingredients";
 export { addedGrams, pouredGrams, scaledPortion, type Portion } from "./pour";
-export { COMMON_SHELF, goodFromLabel, ingredientOf, shelfWith, type GoodLabel, type Shelf } from "./shelf";
+export {
+  COMMON_SHELF,
+  goodFromLabel,
+  goodsStates,
+  ingredientOf,
+  labelStates,
+  shelfWith,
+  type GoodLabel,
+  type Shelf,
+} from "./shelf";
 export { afterWaiting, lossGPerMin, waitThrough, type Waiting, type WaitingPoint } from "./bain";
 export {
   LIKED_ACID_PCT,

@@ -1,3 +1,4 @@
+import { allergenStates, allergensTogether, type Allergens } from "@/core/larder";
 import { assert, err, ok, said, type Result, type Said } from "@/core/shared";
 import type { AllergenId } from "@/core/safety";
 import { findIngredient, INGREDIENTS, PLAIN_GOOD, type Ingredient } from "./data/ingredients";
@@ -62,3 +63,21 @@ export function goodFromLabel(id: string, label: GoodLabel): Result<Ingredient, 
     source: "label",
   });
 }
+
+/** What is known of a good: of a mixture what its row or its label does not name is not known, of a thing by itself it is free of it. */
+export const labelStates = ({ allergens, mayContain, compound }: Ingredient): Allergens =>
+  allergenStates((id) =>
+    allergens.includes(id) ? "contains" : mayContain.includes(id) ? "may" : compound ? "unknown" : "free",
+  );
+
+/** The same of several goods together; one that is not on the shelf is not known to be free of anything. */
+export const goodsStates = (
+  portions: readonly { readonly ingredientId: string }[],
+  shelf: Shelf = COMMON_SHELF,
+): Allergens =>
+  allergensTogether(
+    portions.map(({ ingredientId }) => {
+      const row = shelf.get(ingredientId);
+      return row ? labelStates(row) : allergenStates(() => "unknown");
+    }),
+  );

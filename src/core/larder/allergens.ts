@@ -4,8 +4,15 @@ import { ALLERGEN_IDS, type AllergenId } from "@/core/safety";
 export type AllergenState = "contains" | "may" | "unknown" | "free";
 export type Allergens = Readonly<Record<AllergenId, AllergenState>>;
 
+export const allergenStates = (state: (id: AllergenId) => AllergenState): Allergens =>
+  Object.fromEntries(ALLERGEN_IDS.map((id) => [id, state(id)])) as Allergens;
+
 /** As a label says it: what it does not name is free only where it was read to the end. */
 export const allergensByLabel = (contains: readonly AllergenId[], wholeLabelRead: boolean): Allergens =>
-  Object.fromEntries(
-    ALLERGEN_IDS.map((id) => [id, contains.includes(id) ? "contains" : wholeLabelRead ? "free" : "unknown"]),
-  ) as Allergens;
+  allergenStates((id) => (contains.includes(id) ? "contains" : wholeLabelRead ? "free" : "unknown"));
+
+const WORST = ["contains", "may", "unknown", "free"] as const satisfies readonly AllergenState[];
+
+/** Several things together: contains beats may, may beats not known, and free is only what all of them say. */
+export const allergensTogether = (all: readonly Allergens[]): Allergens =>
+  allergenStates((id) => WORST.find((state) => all.some((one) => one[id] === state)) ?? "free");

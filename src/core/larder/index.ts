@@ -1,3 +1,3 @@
-export { allergensByLabel, type Allergens, type AllergenState } from "./allergens";
+export { allergensByLabel, allergenStates, allergensTogether, type Allergens, type AllergenState } from "./allergens";
 export { centsOf, shareCents } from "./cents";
 export { partItemId, type ItemFacts, type SpotFacts } from "./item";

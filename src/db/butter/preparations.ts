@@ -1,10 +1,10 @@
 import { randomUUID } from "node:crypto";
 import { and, asc, eq, sql } from "drizzle-orm";
-import { findPreparation, keepsDays, prepare, type Preparation } from "@/core/butter";
+import { findPreparation, goodsStates, keepsDays, prepare, type Preparation } from "@/core/butter";
+import { allergensTogether } from "@/core/larder";
 import type { RuleSetId } from "@/core/safety";
 import { err, ok, said, type Result, type Said } from "@/core/shared";
 import { DAY_MS, HOUR_MS } from "@/core/units";
-import { allergensOf, allergensTogether } from "@/house/sauceSpec";
 import type { Db } from "../connection";
 import { keepMake } from "../larder/makes";
 import { addMadeLot, keepItem, madeLot, type MadeLot } from "../larder/madeLots";
@@ -46,7 +46,7 @@ export function makePreparation(db: Db, wanted: NewPreparation, stamp: Stamp): R
     const drawn = drawGoods(tx, lines, shelf, atMs);
     const cents = drawn.inputs.reduce((sum, one) => sum + one.cents, 0);
     keepItem(tx, preparationItem(preparationId), "made", preparation.label, factsOf(preparation));
-    const allergens = allergensTogether([allergensOf(drawn.shelf, shelf), ...drawn.allergens]);
+    const allergens = allergensTogether([goodsStates(drawn.shelf, shelf), ...drawn.allergens]);
     const item = { itemId: preparationItem(preparationId), massG: madeG, cents, useByMs, allergens, placeId };
     const lot = addMadeLot(tx, item, stamp);
     const inG = drawn.inputs.reduce((sum, one) => sum + one.massG, 0);

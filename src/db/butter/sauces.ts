@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { and, desc, eq, inArray } from "drizzle-orm";
 import {
+  goodsStates,
   ingredientOf,
   massOf,
   planSauce,
@@ -9,10 +10,11 @@ import {
   type SauceBatch,
   type SauceSpec,
 } from "@/core/butter";
+import { allergensTogether } from "@/core/larder";
 import type { RuleSetId } from "@/core/safety";
 import { err, ok, type Result, type Said } from "@/core/shared";
 import { DAY_MS } from "@/core/units";
-import { allergensOf, allergensTogether, stoveOf, type MountFacts } from "@/house/sauceSpec";
+import { stoveOf, type MountFacts } from "@/house/sauceSpec";
 import type { Db } from "../connection";
 import { keepMake, type MakeInput, type MakeLoss } from "../larder/makes";
 import { addMadeLot, closeMadeLot, keepItem, madeLot, madeLots, type MadeLot } from "../larder/madeLots";
@@ -74,7 +76,7 @@ export function makeBase(
     const cents = centsIn(inputs);
     keepItem(tx, baseItem(specId), "made", spec.name, { isBase: true });
     const useByMs = atMs + spec.baseKeepsDays * DAY_MS;
-    const allergens = allergensTogether([allergensOf(drawn.shelf, shelf), ...drawn.allergens]);
+    const allergens = allergensTogether([goodsStates(drawn.shelf, shelf), ...drawn.allergens]);
     const lot = addMadeLot(
       tx,
       { itemId: baseItem(specId), massG: baseG, cents, useByMs, allergens, placeId: made.placeId },
@@ -141,8 +143,8 @@ export function mountSauce(
     const cents = centsIn(inputs);
     keepItem(tx, sauceItem(specId), "made", spec.name, {});
     const allergens = allergensTogether([
-      ...(base?.allergens ? [base.allergens] : [allergensOf(spec.base, shelf)]),
-      allergensOf(drawn.shelf, shelf),
+      ...(base?.allergens ? [base.allergens] : [goodsStates(spec.base, shelf)]),
+      goodsStates(drawn.shelf, shelf),
       ...drawn.allergens,
     ]);
     const lot = addMadeLot(

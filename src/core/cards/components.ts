@@ -1,0 +1,236 @@
+import {
+  addedGrams,
+  findPreparation,
+  goodsStates,
+  ingredientOf,
+  labelStates,
+  planSauce,
+  prepare,
+  type Portion,
+} from "@/core/butter";
+import { methodOf } from "@/core/cooking";
+import { allergenStates, allergensTogether, type Allergens } from "@/core/larder";
+import { said, type Said } from "@/core/shared";
+import { allergenOf } from "@/core/species";
+import type { CardSpec } from "./card";
+import { COOKING_MEDIA, IN_THE_FRYER } from "./data/media";
+import type { CardLot, CardWorld } from "./world";
+
+export type ComponentRole = "piece" | "medium" | "sauce" | "garnish" | "finish";
+
+/** Where a figure comes from: it opens to it. */
+export type Origin =
+  | { readonly kind: "lot"; readonly lotId: string; readonly code: string }
+  | { readonly kind: "species"; readonly speciesId: string }
+  | { readonly kind: "method"; readonly methodId: string }
+  | { readonly kind: "sauce"; readonly specId: string }
+  | { readonly kind: "preparation"; readonly preparationId: string }
+  | { readonly kind: "good"; readonly ingredientId: string };
+
+export type Component = {
+  readonly role: ComponentRole;
+  readonly label: string;
+  readonly massG: number;
+  readonly allergens: Allergens;
+  /** Cents a cover; null: something in it has no price. */
+  readonly cents: number | null;
+  readonly fatG: number;
+  readonly proteinG: number;
+  readonly sugarG: number;
+  readonly saltG: number;
+  readonly alcoholG: number;
+  readonly from: Origin;
+};
+
+const SAUCE_STOVE = { pan: { diameterMm: 240 }, netPowerW: 1850, startC: 20 } as const;
+
+/** What can serve the piece now, what must go first, first. */
+export const lotsFor = ({ piece }: CardSpec, lots: readonly CardLot[]): readonly CardLot[] =>
+  lots
+    .filter(
+      ({ species, frozen, rawCleared, cookDaysLeft, edibleG }) =>
+        piece.speciesIds.includes(species.id) &&
+        edibleG > 0 &&
+        !frozen &&
+        (cookDaysLeft === null || cookDaysLeft > 0) &&
+        (piece.use === "cook" || rawCleared),
+    )
+    .sort((a, b) => (a.cookDaysLeft ?? Infinity) - (b.cookDaysLeft ?? Infinity));
+
+/** Every part of a dish for one cover, joined from the lots, plans and labels they come from. What is not known of one stays not known. */
+export function componentsOf(card: CardSpec, world: CardWorld): readonly Component[] {
+  return [
+    pieceOf(card, world),
+    ...mediaOf(card, world),
+    ...sauceOf(card, world),
+    ...garnishesOf(card, world),
+    ...card.finish.map((portion) => goodOf(portion, "finish", world)),
+  ];
+}
+
+function pieceOf(card: CardSpec, world: CardWorld): Component {
+  const { piece } = card;
+  const lot = lotsFor(card, world.lots)[0];
+  const species = lot?.species ?? world.speciesOf(piece.speciesIds[0] ?? "");
+  const own = species ? allergenOf(species.group) : null;
+  const brings = lot?.brings ?? [];
+  const fried = piece.methodId !== null && IN_THE_FRYER.includes(piece.methodId) ? world.inFryer : [];
+  const allergens = allergenStates((id) =>
+    id === own || brings.includes(id)
+      ? "contains"
+      : fried.includes(id)
+        ? "may"
+        : // a species that is not in the table is not known to be free of anything
+          species === undefined || (id === "sulphites" && species.group === "crustacean" && !lot)
+          ? "unknown"
+          : "free",
+  );
+  const flesh = species?.compositionPct ?? { protein: 0, fat: 0, carbohydrate: 0 };
+  const share = (pct: number) => (piece.massG * pct) / 100;
+  return {
+    role: "piece",
+    label: species?.name ?? piece.speciesIds.join(", "),
+    massG: piece.massG,
+    allergens,
+    cents: lot && lot.edibleG > 0 ? (lot.remainingCents * piece.massG) / lot.edibleG : null,
+    fatG: share(flesh.fat),
+    proteinG: share(flesh.protein),
+    sugarG: share(flesh.carbohydrate),
+    saltG: share(0.2),
+    alcoholG: 0,
+    from: lot
+      ? { kind: "lot", lotId: lot.id, code: lot.code }
+      : { kind: "species", speciesId: piece.speciesIds[0] ?? "" },
+  };
+}
+
+/** What the way of cooking brings. A good it uses that has no row still has its allergens: the method names them. */
+function mediaOf({ piece }: CardSpec, world: CardWorld): readonly Component[] {
+  if (piece.methodId === null) return [];
+  const media = COOKING_MEDIA[piece.methodId] ?? [];
+  const { brings, label } = methodOf(piece.methodId);
+  const rows = media.map((portion) => goodOf(portion, "medium", world));
+  const missing = brings.filter((id) => !rows.some(({ allergens }) => allergens[id] === "contains"));
+  if (missing.length === 0) return rows;
+  const states = allergenStates((id) => (missing.includes(id) ? "contains" : "free"));
+  const from: Origin = { kind: "method", methodId: piece.methodId };
+  return [...rows, { ...NOTHING, role: "medium", label, allergens: states, cents: null, from }];
+}
+
+const NOTHING = { massG: 0, fatG: 0, proteinG: 0, sugarG: 0, saltG: 0, alcoholG: 0 } as const;
+
+function sauceOf({ sauce }: CardSpec, world: CardWorld): readonly Component[] {
+  if (!sauce) return [];
+  const from: Origin = { kind: "sauce", specId: sauce.specId };
+  const spec = world.sauceOf(sauce.specId);
+  const plan = spec && planSauce(spec, spec.covers, SAUCE_STOVE, world.shelf);
+  if (!spec || !plan?.ok) {
+    // a sauce that cannot be read is not known to be free of anything
+    return [
+      { ...NOTHING, role: "sauce", label: sauce.specId, allergens: allergenStates(() => "unknown"), cents: null, from },
+    ];
+  }
+  const { batch } = plan.value;
+  const portions = [...spec.base, ...spec.mount].map((one) => ({ ...one, massG: one.massG / spec.covers }));
+  const made = world.madeSauces.get(sauce.specId);
+  const each = (grams: number) => (grams * sauce.share) / batch.covers;
+  const of = (field: "proteinPct" | "sugarPct") =>
+    portions.reduce((sum, one) => sum + (one.massG * ingredientOf(one.ingredientId, world.shelf)[field]) / 100, 0);
+  return [
+    {
+      role: "sauce",
+      label: spec.name,
+      massG: each(batch.sauce.massG),
+      allergens: allergensTogether([goodsStates(portions, world.shelf), ...(made?.allergens ? [made.allergens] : [])]),
+      cents: scaledCents(portions, world, sauce.share),
+      fatG: each(batch.sauce.fatG),
+      proteinG: of("proteinPct") * sauce.share,
+      sugarG: of("sugarPct") * sauce.share,
+      saltG: each(batch.sauce.saltG),
+      alcoholG: each(batch.sauce.alcoholG),
+      from,
+    },
+  ];
+}
+
+function garnishesOf({ garnishes }: CardSpec, world: CardWorld): readonly Component[] {
+  return garnishes.map(({ preparationId, massG }) => {
+    const from: Origin = { kind: "preparation", preparationId };
+    const preparation = findPreparation(preparationId);
+    if (!preparation) {
+      return {
+        ...NOTHING,
+        role: "garnish",
+        label: preparationId,
+        allergens: allergenStates(() => "unknown"),
+        cents: null,
+        from,
+      };
+    }
+    const { lines, madeG } = prepare(preparation, 10, world.shelf);
+    const portions = lines.map((line) => ({ ingredientId: line.ingredientId, massG: (line.massG * massG) / madeG }));
+    const made = world.madePreparations.get(preparationId);
+    const goods = portions.map((portion) => goodOf(portion, "garnish", world));
+    const sum = (field: "fatG" | "proteinG" | "sugarG" | "saltG" | "alcoholG") =>
+      goods.reduce((total, one) => total + one[field], 0);
+    return {
+      role: "garnish",
+      label: preparation.label,
+      massG,
+      allergens: allergensTogether([goodsStates(portions, world.shelf), ...(made?.allergens ? [made.allergens] : [])]),
+      cents: made ? (made.centsPerKg * massG) / 1000 : scaledCents(portions, world, 1),
+      fatG: sum("fatG"),
+      proteinG: sum("proteinG"),
+      sugarG: sum("sugarG"),
+      saltG: sum("saltG"),
+      alcoholG: sum("alcoholG"),
+      from,
+    };
+  });
+}
+
+function goodOf(portion: Portion, role: ComponentRole, world: CardWorld): Component {
+  const row = world.shelf.get(portion.ingredientId);
+  const from: Origin = { kind: "good", ingredientId: portion.ingredientId };
+  if (!row) {
+    const label = portion.ingredientId;
+    return {
+      ...NOTHING,
+      role,
+      label,
+      massG: portion.massG,
+      allergens: allergenStates(() => "unknown"),
+      cents: null,
+      from,
+    };
+  }
+  const { fatPct, saltPct } = addedGrams(portion, world.shelf);
+  const share = (pct: number) => (portion.massG * pct) / 100;
+  return {
+    role,
+    label: row.label,
+    massG: portion.massG,
+    allergens: labelStates(row),
+    cents: scaledCents([portion], world, 1),
+    fatG: share(fatPct),
+    proteinG: share(row.proteinPct),
+    sugarG: share(row.sugarPct),
+    saltG: share(saltPct),
+    alcoholG: share((row.abvPct * 0.789) / row.gPerMl),
+    from,
+  };
+}
+
+const FREE_OF_CHARGE = ["water"];
+
+/** Null where a good has no price: a cost that is not whole is not said as one. */
+function scaledCents(portions: readonly Portion[], world: CardWorld, share: number): number | null {
+  let cents = 0;
+  for (const { ingredientId, massG } of portions) {
+    if (FREE_OF_CHARGE.includes(ingredientId)) continue;
+    const perKg = world.goodsCents.get(ingredientId);
+    if (perKg === undefined) return null;
+    cents += (perKg * massG * share) / 1000;
+  }
+  return cents;
+}

@@ -1,0 +1,170 @@
+import { bindingOf, ingredientOf, labelStates, mountedSauce, planSauce, type SauceSpec } from "@/core/butter";
+import type { AllergenId } from "@/core/safety";
+import { said, type Said } from "@/core/shared";
+import type { CardSpec } from "./card";
+import { dishOf, type Dish } from "./dish";
+import type { CardWorld } from "./world";
+
+export type Modifier =
+  | { readonly kind: "free-of"; readonly allergen: AllergenId }
+  | { readonly kind: "sauce-apart" }
+  | { readonly kind: "half" }
+  | { readonly kind: "child" }
+  | { readonly kind: "cooked-through" }
+  | { readonly kind: "without"; readonly what: string };
+
+export type Modified = {
+  readonly card: CardSpec;
+  readonly dish: Dish;
+  /** What changes for the hands, in order. */
+  readonly changes: readonly Said[];
+  /** It cannot be done: the dish is not served so. */
+  readonly cannot: Said | null;
+};
+
+/** A child's plate is about this share (common practice, low). */
+const CHILD_SHARE = 0.6;
+/** Oil that stands in for so much butter: its fat (82 to 100). */
+const OIL_FOR_BUTTER = 0.82;
+
+/** A card changed for a guest: everything is worked out again, nothing is only noted. */
+export function modified(card: CardSpec, modifier: Modifier, world: CardWorld): Modified {
+  switch (modifier.kind) {
+    case "free-of":
+      return freeOf(card, modifier.allergen, world);
+    case "sauce-apart":
+      return done(card.sauce ? { ...card, sauce: { ...card.sauce, apart: true } } : card, world, [
+        said("cards.sauceIsApart"),
+      ]);
+    case "half":
+      return done(scaled(card, 0.5), world, [said("cards.halfPlate")]);
+    case "child":
+      return done(scaled(card, CHILD_SHARE), world, [said("cards.childPlate")]);
+    case "cooked-through":
+      return card.piece.use === "raw"
+        ? { ...done(card, world, []), cannot: said("cards.rawIsNotCooked") }
+        : done({ ...card, piece: { ...card.piece, underCooked: false } }, world, [said("cards.cookedThrough")]);
+    case "without":
+      return done(without(card, modifier.what), world, [said("cards.without", { what: modifier.what })]);
+  }
+}
+
+const done = (card: CardSpec, world: CardWorld, changes: readonly Said[]): Modified => ({
+  card,
+  dish: dishOf(card, world),
+  changes,
+  cannot: null,
+});
+
+const scaled = (card: CardSpec, share: number): CardSpec => ({
+  ...card,
+  piece: { ...card.piece, massG: card.piece.massG * share },
+  sauce: card.sauce && { ...card.sauce, share: card.sauce.share * share },
+  garnishes: card.garnishes.map((one) => ({ ...one, massG: one.massG * share })),
+  finish: card.finish.map((one) => ({ ...one, massG: one.massG * share })),
+});
+
+const without = (card: CardSpec, what: string): CardSpec => ({
+  ...card,
+  sauce: what === "sauce" ? null : card.sauce,
+  garnishes: card.garnishes.filter(({ preparationId }) => preparationId !== what),
+  finish: card.finish.filter(({ ingredientId }) => ingredientId !== what),
+});
+
+/** Oil in place of butter and cream, lecithin or mustard to bind it. */
+function sauceWithout(spec: SauceSpec, allergen: AllergenId, world: CardWorld): SauceSpec {
+  const brings = (ingredientId: string) => labelStates(ingredientOf(ingredientId, world.shelf))[allergen] !== "free";
+  const keep = spec.mount.filter(({ ingredientId }) => !brings(ingredientId));
+  const fatG = spec.mount
+    .filter(({ ingredientId }) => brings(ingredientId) && ingredientOf(ingredientId, world.shelf).mountsAs === "butter")
+    .reduce((sum, { massG }) => sum + massG * OIL_FOR_BUTTER, 0);
+  return {
+    ...spec,
+    base: spec.base.filter(({ ingredientId }) => !brings(ingredientId)),
+    mount:
+      fatG > 0
+        ? [...keep, { ingredientId: "grapeseed-oil", massG: fatG }, { ingredientId: "shallot", massG: fatG * 0.15 }]
+        : keep,
+    // oil stays liquid in the cold, and without what binds it waits less: it is made to order
+    baseKeepsDays: 0,
+  };
+}
+
+/** The dish without an allergen: baste, sauce, garnishes and finish each looked at and worked out again; what cannot lose it is said. */
+function freeOf(card: CardSpec, allergen: AllergenId, world: CardWorld): Modified {
+  const changes: Said[] = [];
+  const before = dishOf(card, world);
+  const bad = before.components.filter(({ allergens }) => allergens[allergen] !== "free");
+  if (bad.length === 0) return { card, dish: before, changes: [], cannot: null };
+  const piece = bad.find(({ role }) => role === "piece");
+  if (piece) {
+    return { card, dish: before, changes: [], cannot: said("cards.thePieceHasIt", { what: piece.label, allergen }) };
+  }
+  let sauce = card.sauce;
+  let sauceOf = world.sauceOf;
+  if (sauce && bad.some(({ role }) => role === "sauce")) {
+    const spec = world.sauceOf(sauce.specId);
+    const swapped = spec && sauceWithout(spec, allergen, world);
+    const free =
+      swapped &&
+      [...swapped.base, ...swapped.mount].every(
+        ({ ingredientId }) => labelStates(ingredientOf(ingredientId, world.shelf))[allergen] === "free",
+      );
+    const plan =
+      swapped && free && swapped.mount.length > 0 ? planSauce(swapped, swapped.covers, STOVE, world.shelf) : null;
+    if (swapped && plan?.ok) {
+      const id = sauce.specId;
+      sauceOf = (wanted) => (wanted === id ? swapped : world.sauceOf(wanted));
+      const { state } = mountedSauce(plan.value.batch.question);
+      const bound = bindingOf([...swapped.base, ...swapped.mount], world.shelf).bound;
+      changes.push(said("cards.oilForButter", { sauce: spec.name, state: bound === "not" ? "unbound" : state }));
+    } else {
+      sauce = null;
+      changes.push(said("cards.noSauceForIt", { sauce: spec?.name ?? "" }));
+    }
+  }
+  const medium = bad.filter(({ role }) => role === "medium");
+  let methodId = card.piece.methodId;
+  if (medium.length > 0) {
+    changes.push(said("cards.mediumSwap", { what: medium.map(({ label }) => label.toLowerCase()).join(", ") }));
+    methodId = OIL_INSTEAD[methodId ?? ""] ?? null;
+    if (methodId === null) {
+      return { card, dish: before, changes: [], cannot: said("cards.theMethodHasIt", { allergen }) };
+    }
+  }
+  const garnishes = card.garnishes.filter(
+    ({ preparationId }) => !bad.some(({ from }) => from.kind === "preparation" && from.preparationId === preparationId),
+  );
+  const finish = card.finish.filter(
+    ({ ingredientId }) =>
+      !bad.some(({ role, from }) => role === "finish" && from.kind === "good" && from.ingredientId === ingredientId),
+  );
+  for (const one of bad.filter(({ role }) => role === "garnish" || role === "finish"))
+    changes.push(said("cards.leftOff", { what: one.label }));
+  const swappedCard = { ...card, sauce, garnishes, finish, piece: { ...card.piece, methodId } };
+  // it is no longer the sauce that stands in the bain
+  const madeSauces = new Map(
+    [...world.madeSauces].filter(([specId]) => sauceOf === world.sauceOf || specId !== card.sauce?.specId),
+  );
+  const dish = dishOf(swappedCard, { ...world, sauceOf, madeSauces });
+  const still = dish.components.find(({ allergens }) => allergens[allergen] !== "free");
+  return still
+    ? { card, dish: before, changes: [], cannot: said("cards.stillHasIt", { what: still.label, allergen }) }
+    : { card: swappedCard, dish, changes, cannot: null };
+}
+
+const STOVE = { pan: { diameterMm: 240 }, netPowerW: 1850, startC: 20 } as const;
+
+/** The way of cooking that does the same without butter or flour. */
+const OIL_INSTEAD: Readonly<Record<string, NonNullable<CardSpec["piece"]["methodId"]>>> = {
+  "skin-turned": "skin-then-oven",
+  "skin-unturned": "skin-then-oven",
+  meuniere: "plain-grill",
+  "floured-grill": "plain-grill",
+  "scallop-sear": "plancha",
+  langoustine: "plancha",
+  "butter-poach": "oil-confit",
+  "butter-warm": "oil-confit",
+  "stock-butter": "steam",
+  "shallow-poach": "steam",
+};

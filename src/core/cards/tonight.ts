@@ -1,0 +1,126 @@
+import { groupBy } from "@/core/shared";
+
+/** A card's wish for pieces: so many grams each, out of any of these lots. */
+export type Demand = {
+  readonly cardId: string;
+  readonly massG: number;
+  readonly lotIds: readonly string[];
+  readonly reserved: number;
+};
+export type Supply = { readonly id: string; readonly edibleG: number };
+
+export type Left = {
+  readonly cardId: string;
+  /** Covers it can still give while every reservation of every card is kept. */
+  readonly covers: number;
+  /** Of its own reservations that no lot can serve. */
+  readonly short: number;
+};
+
+/** Ways that are tried before the answer is what was found so far: shared lots are few, so this is hardly met. */
+const MOST_TRIES = 20_000;
+
+/**
+ * Covers every card can give as one joint answer: cards that share a lot share its grams, whole pieces come out of one lot, and what is
+ * reserved is served first.
+ */
+export function coversLeft(demands: readonly Demand[], supplies: readonly Supply[]): readonly Left[] {
+  const gramsOf = new Map(supplies.map(({ id, edibleG }) => [id, edibleG]));
+  const answers = together(demands).flatMap((group) => {
+    const kept = serve(
+      group,
+      group.map(({ reserved }) => reserved),
+      gramsOf,
+    );
+    return group.map((demand, index): Left => {
+      const short = demand.reserved - kept[index]!;
+      if (short > 0) return { cardId: demand.cardId, covers: 0, short };
+      return { cardId: demand.cardId, covers: mostMore(group, index, kept, gramsOf), short: 0 };
+    });
+  });
+  const byCard = new Map(answers.map((left) => [left.cardId, left]));
+  return demands.map(({ cardId }) => byCard.get(cardId)!);
+}
+
+/** Cards that share lots, by and through each other. */
+function together(demands: readonly Demand[]): readonly (readonly Demand[])[] {
+  const root = demands.map((_, index) => index);
+  const find = (index: number): number => (root[index] === index ? index : find(root[index]!));
+  const firstWith = new Map<string, number>();
+  for (const [index, { lotIds }] of demands.entries()) {
+    for (const lotId of lotIds) {
+      const other = firstWith.get(lotId);
+      if (other === undefined) firstWith.set(lotId, index);
+      else root[find(index)] = find(other);
+    }
+  }
+  return [
+    ...groupBy(
+      demands.map((demand, index) => ({ demand, root: find(index) })),
+      ({ root: at }) => String(at),
+    ).values(),
+  ].map((rows) => rows.map(({ demand }) => demand));
+}
+
+/** As many of what is wanted as can be served, card after card in their order. */
+function serve(
+  group: readonly Demand[],
+  wanted: readonly number[],
+  gramsOf: ReadonlyMap<string, number>,
+): readonly number[] {
+  const given = wanted.map(() => 0);
+  for (const index of group.keys()) {
+    let [low, high] = [0, wanted[index]!];
+    while (low < high) {
+      const middle = Math.ceil((low + high) / 2);
+      if (feasible(group, given.with(index, middle), gramsOf)) low = middle;
+      else high = middle - 1;
+    }
+    given[index] = low;
+  }
+  return given;
+}
+
+function mostMore(
+  group: readonly Demand[],
+  index: number,
+  kept: readonly number[],
+  gramsOf: ReadonlyMap<string, number>,
+): number {
+  const { massG, lotIds } = group[index]!;
+  const most = lotIds.reduce((sum, id) => sum + Math.floor((gramsOf.get(id) ?? 0) / massG + 1e-9), 0);
+  let [low, high] = [0, most - kept[index]!];
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2);
+    if (feasible(group, kept.with(index, kept[index]! + middle), gramsOf)) low = middle;
+    else high = middle - 1;
+  }
+  return Math.max(0, low);
+}
+
+/** Whether so many whole pieces of each card come out of their lots. The largest pieces with the fewest lots are placed first. */
+function feasible(group: readonly Demand[], wanted: readonly number[], gramsOf: ReadonlyMap<string, number>): boolean {
+  const order = [...group.keys()].sort(
+    (a, b) => group[a]!.lotIds.length - group[b]!.lotIds.length || group[b]!.massG - group[a]!.massG,
+  );
+  const left = new Map(gramsOf);
+  let tries = 0;
+  const place = (at: number, lotAt: number, open: number): boolean => {
+    if (++tries > MOST_TRIES) return false;
+    const index = order[at];
+    if (index === undefined) return true;
+    const { massG, lotIds } = group[index]!;
+    if (open === 0) return place(at + 1, 0, wanted[order[at + 1] ?? -1] ?? 0);
+    const lotId = lotIds[lotAt];
+    if (lotId === undefined) return false;
+    const has = left.get(lotId) ?? 0;
+    const fits = Math.min(open, Math.floor(has / massG + 1e-9));
+    for (let taken = fits; taken >= 0; taken--) {
+      left.set(lotId, has - taken * massG);
+      if (place(at, lotAt + 1, open - taken)) return true;
+    }
+    left.set(lotId, has);
+    return false;
+  };
+  return place(0, 0, wanted[order[0] ?? -1] ?? 0);
+}
