@@ -7,6 +7,9 @@ import { keepGood } from "@/db/butter/goods";
 import { noteStrip } from "@/db/butter/oil";
 import { makePreparation, setPar, takePortions } from "@/db/butter/preparations";
 import { startReduction } from "@/db/butter/reductions";
+import { bookCard } from "@/db/cards/bookings";
+import { keepCard } from "@/db/cards/cardSpecs";
+import { setCardMoney } from "@/db/house/house";
 import { readPot } from "@/db/butter/cooling";
 import { endSauce, makeBase, mountSauce, priceGood } from "@/db/butter/sauces";
 import { bonesOnIce, finishStock, startStock } from "@/db/butter/stocks";
@@ -14,6 +17,7 @@ import { findSauce, keepSauceSpec, type KeptSauce } from "@/db/butter/specs";
 import type { Db } from "@/db/connection";
 import { setCovers } from "@/db/house/covers";
 import { dayStamp } from "@/words/format/format";
+import { BOOKED_TONIGHT, DEMO_CARDS } from "./data/cards";
 import { BOUGHT_GOOD, DEMO_SAUCES, GOODS_CENTS_PER_KG, SHELF_WORK, TONIGHT } from "./data/sauces";
 import type { Timed } from "./timed";
 
@@ -72,6 +76,8 @@ export function sauceWork(db: Db, placeId: string, ruleSetId: RuleSetId, timeZon
         for (const [id, centsPerKg] of Object.entries(GOODS_CENTS_PER_KG)) priceGood(db, id, centsPerKg);
         const kept = keepGood(db, BOUGHT_GOOD, 1640, stamp(begunMs));
         assert(kept.ok, "the bought butter is kept");
+        for (const [cardId, card] of Object.entries(DEMO_CARDS)) keepCard(db, cardId, card, stamp(begunMs));
+        setCardMoney(db, { vatPct: 25, extraCents: 40, targetPct: 30 }, "Torben", begunMs);
       },
     },
     ...SHELF_WORK.map(({ hoursAgo, taken, ...made }) => ({
@@ -136,6 +142,8 @@ export function sauceWork(db: Db, placeId: string, ruleSetId: RuleSetId, timeZon
       run: () => {
         const day = todayIn(timeZone, nowMs);
         for (const wanted of TONIGHT) setCovers(db, { ...wanted, day }, "Maike", nowMs - 3 * HOUR_MS);
+        for (const [cardId, covers] of Object.entries(BOOKED_TONIGHT))
+          bookCard(db, day, cardId, covers, { who: "Maike", atMs: nowMs - 3 * HOUR_MS });
       },
     },
     {

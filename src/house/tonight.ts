@@ -91,3 +91,25 @@ export function sauceNeed(specId: string, spec: SauceSpec, covers: number, baseH
     baseNeedG: !need.hasBase ? 0 : (batch.question.base.massG / batch.covers) * covers,
   };
 }
+
+/** What is booked, by its fish or by its card. */
+export type BookedLine = {
+  readonly speciesId: string;
+  readonly covers: number;
+  /** The sauce its card serves ("" none); null: whatever goes with that fish. */
+  readonly sauceId: string | null;
+};
+
+/** Covers that want a sauce: of the cards that serve it, and of the fish it goes with where no card says more. */
+export const coversOfSauce = (
+  specId: string,
+  spec: Pick<SauceSpec, "goesWith">,
+  booked: readonly BookedLine[],
+): number =>
+  booked.reduce(
+    (sum, line) =>
+      (line.sauceId === null ? spec.goesWith.includes(line.speciesId) : line.sauceId === specId)
+        ? sum + line.covers
+        : sum,
+    0,
+  );

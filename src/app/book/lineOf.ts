@@ -66,6 +66,8 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
   switch (kind) {
     case "house-changed":
       if (typeof payload["currency"] === "string") return t("paysInPayload", { payload: text(payload, "currency") });
+      if (payload["vatPct"] !== undefined)
+        return t("cardMoney", { vat: Number(payload["vatPct"]), target: Number(payload["targetPct"]) });
       return payload["susceptibleGuests"] === true ? t("servesGuestsWhoAreYoungOld") : t("servesGuestsInGeneral");
     case "probe-checked":
       return t("payloadReadPayload2InMeltingIce", {
@@ -319,6 +321,12 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         name: text(payload, "name"),
         ml: Math.round(Number(payload["volumeMl"] ?? 0)),
       });
+    case "card-off":
+      return t("cardIsOff", { name: text(payload, "name"), reason: text(payload, "reason") });
+    case "card-on":
+      return t("cardIsOn", { name: text(payload, "name") });
+    case "card-served":
+      return t("cardServed", { name: text(payload, "name"), covers: Number(payload["covers"] ?? 0) });
     case "stock-read":
       return t("potReads", {
         code: text(payload, "code"),

@@ -5,8 +5,8 @@ import { shelfOf } from "@/db/butter/goods";
 import { saucesNow } from "@/db/butter/sauces";
 import { sauceSpecs } from "@/db/butter/specs";
 import { db } from "@/db/connection";
-import { coversOn } from "@/db/house/covers";
-import { bainStatus, sauceNeed, type SauceNeed } from "@/house/tonight";
+import { bookedOn } from "@/db/cards/bookings";
+import { bainStatus, coversOfSauce, sauceNeed, type SauceNeed } from "@/house/tonight";
 import { Empty } from "@/ui/layout/Empty";
 import { PageHead } from "@/ui/layout/PageHead";
 import page from "@/ui/layout/page.module.css";
@@ -26,11 +26,11 @@ export default async function ButterPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units, house.currency);
-  const booked = coversOn(db(), todayIn(house.timeZone, nowMs)).filter(({ use }) => use === "cook");
+  const booked = bookedOn(db(), todayIn(house.timeZone, nowMs));
   const there = saucesNow(db());
   const shelf = shelfOf(db());
   const needs = sauceSpecs(db()).map(({ specId, spec }) => {
-    const covers = booked.reduce((sum, line) => (spec.goesWith.includes(line.speciesId) ? sum + line.covers : sum), 0);
+    const covers = coversOfSauce(specId, spec, booked);
     const haveG = there.reduce((sum, one) => (one.specId === specId && !one.mount ? sum + one.lot.remainingG : sum), 0);
     return sauceNeed(specId, spec, covers, haveG, shelf);
   });

@@ -16,6 +16,7 @@ export type CardPiece = {
   /** Skin stays crisp: nothing wet goes on it. */
   readonly crispSkin: boolean;
   readonly skewered: boolean;
+  /** On the bone or in the shell: its grams are those of the whole. */
   readonly boneIn: boolean;
 };
 

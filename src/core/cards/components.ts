@@ -3,7 +3,6 @@ import {
   findPreparation,
   goodsStates,
   ingredientOf,
-  labelStates,
   planSauce,
   prepare,
   type Portion,
@@ -48,14 +47,17 @@ const SAUCE_STOVE = { pan: { diameterMm: 240 }, netPowerW: 1850, startC: 20 } as
 export const lotsFor = ({ piece }: CardSpec, lots: readonly CardLot[]): readonly CardLot[] =>
   lots
     .filter(
-      ({ species, frozen, rawCleared, cookDaysLeft, edibleG }) =>
+      ({ species, frozen, rawCleared, over, edibleG }) =>
         piece.speciesIds.includes(species.id) &&
         edibleG > 0 &&
         !frozen &&
-        (cookDaysLeft === null || cookDaysLeft > 0) &&
+        !over &&
         (piece.use === "cook" || rawCleared),
     )
     .sort((a, b) => (a.cookDaysLeft ?? Infinity) - (b.cookDaysLeft ?? Infinity));
+
+/** Grams of a lot that pieces of this card come out of: of the whole where they are served on the bone or in the shell. */
+export const usableG = ({ piece }: CardSpec, { grossG, edibleG }: CardLot): number => (piece.boneIn ? grossG : edibleG);
 
 /** Every part of a dish for one cover, joined from the lots, plans and labels they come from. What is not known of one stays not known. */
 export function componentsOf(card: CardSpec, world: CardWorld): readonly Component[] {
@@ -86,13 +88,15 @@ function pieceOf(card: CardSpec, world: CardWorld): Component {
           : "free",
   );
   const flesh = species?.compositionPct ?? { protein: 0, fat: 0, carbohydrate: 0 };
-  const share = (pct: number) => (piece.massG * pct) / 100;
+  // what is eaten of a piece on the bone or in the shell
+  const eatenG = piece.massG * (piece.boneIn && lot ? lot.edibleG / lot.grossG : 1);
+  const share = (pct: number) => (eatenG * pct) / 100;
   return {
     role: "piece",
     label: species?.name ?? piece.speciesIds.join(", "),
     massG: piece.massG,
     allergens,
-    cents: lot && lot.edibleG > 0 ? (lot.remainingCents * piece.massG) / lot.edibleG : null,
+    cents: lot ? (lot.remainingCents * piece.massG) / usableG(card, lot) : null,
     fatG: share(flesh.fat),
     proteinG: share(flesh.protein),
     sugarG: share(flesh.carbohydrate),
@@ -141,7 +145,7 @@ function sauceOf({ sauce }: CardSpec, world: CardWorld): readonly Component[] {
       role: "sauce",
       label: spec.name,
       massG: each(batch.sauce.massG),
-      allergens: allergensTogether([goodsStates(portions, world.shelf), ...(made?.allergens ? [made.allergens] : [])]),
+      allergens: allergensTogether([statesOf(portions, world), ...(made?.allergens ? [made.allergens] : [])]),
       cents: scaledCents(portions, world, sauce.share),
       fatG: each(batch.sauce.fatG),
       proteinG: of("proteinPct") * sauce.share,
@@ -177,7 +181,7 @@ function garnishesOf({ garnishes }: CardSpec, world: CardWorld): readonly Compon
       role: "garnish",
       label: preparation.label,
       massG,
-      allergens: allergensTogether([goodsStates(portions, world.shelf), ...(made?.allergens ? [made.allergens] : [])]),
+      allergens: allergensTogether([statesOf(portions, world), ...(made?.allergens ? [made.allergens] : [])]),
       cents: made ? (made.centsPerKg * massG) / 1000 : scaledCents(portions, world, 1),
       fatG: sum("fatG"),
       proteinG: sum("proteinG"),
@@ -210,7 +214,7 @@ function goodOf(portion: Portion, role: ComponentRole, world: CardWorld): Compon
     role,
     label: row.label,
     massG: portion.massG,
-    allergens: labelStates(row),
+    allergens: statesOf([portion], world),
     cents: scaledCents([portion], world, 1),
     fatG: share(fatPct),
     proteinG: share(row.proteinPct),
@@ -221,6 +225,12 @@ function goodOf(portion: Portion, role: ComponentRole, world: CardWorld): Compon
   };
 }
 
+/** What goods bring: the house's own lots say it where it has them, else their labels. */
+const statesOf = (portions: readonly Portion[], { madeGoods, shelf }: CardWorld): Allergens =>
+  allergensTogether(
+    portions.map((portion) => madeGoods.get(portion.ingredientId)?.allergens ?? goodsStates([portion], shelf)),
+  );
+
 const FREE_OF_CHARGE = ["water"];
 
 /** Null where a good has no price: a cost that is not whole is not said as one. */
@@ -228,7 +238,7 @@ function scaledCents(portions: readonly Portion[], world: CardWorld, share: numb
   let cents = 0;
   for (const { ingredientId, massG } of portions) {
     if (FREE_OF_CHARGE.includes(ingredientId)) continue;
-    const perKg = world.goodsCents.get(ingredientId);
+    const perKg = world.madeGoods.get(ingredientId)?.centsPerKg ?? world.goodsCents.get(ingredientId);
     if (perKg === undefined) return null;
     cents += (perKg * massG * share) / 1000;
   }

@@ -1,5 +1,5 @@
 import type { CardSpec } from "./card";
-import { lotsFor, type Component } from "./components";
+import { lotsFor, usableG, type Component } from "./components";
 import type { CardWorld } from "./world";
 
 export type Cost = {
@@ -22,9 +22,7 @@ export const netOfTax = (priceCents: number, vatPct: number): number => priceCen
 export function costOf(card: CardSpec, world: CardWorld, components: readonly Component[]): Cost {
   const { vatPct, extraCents, targetPct } = world.money;
   const others = components.filter(({ role }) => role !== "piece");
-  const lots = lotsFor(card, world.lots).map(
-    ({ remainingCents, edibleG }) => (remainingCents * card.piece.massG) / edibleG,
-  );
+  const lots = lotsFor(card, world.lots).map((lot) => (lot.remainingCents * card.piece.massG) / usableG(card, lot));
   const unpriced = components.filter(({ cents }) => cents === null).map(({ label }) => label);
   const rest = others.reduce((sum, { cents }) => sum + (cents ?? 0), 0) + extraCents;
   const whole = unpriced.length === 0;

@@ -64,7 +64,7 @@ function advisoriesOf(
   return [
     ...(species ? [said("cards.named", { name: shortName(species), latin: species.scientificName })] : []),
     ...(raw ? [raw.disclosure, raw.reminder] : []),
-    ...(under ? [said("cards.underCooked", { rule: ruleSetId })] : []),
+    ...(under ? [said("cards.underCooked")] : []),
     ...(yolk ? [said("cards.eggNotCooked", { to: inCelsius(70) })] : []),
     ...(alcoholG >= ALCOHOL_SAID_FROM_G ? [said("cards.alcohol", { grams: alcoholG.toFixed(1) })] : []),
     ...(piece.boneIn ? [said("cards.bones")] : []),

@@ -10,11 +10,14 @@ export type CardLot = {
   readonly title: string;
   readonly source: string;
   readonly species: Species;
-  /** What of it reaches the pan or the plate. */
+  /** As it lies there, and what of it reaches the pan or the plate off the bone or out of the shell. */
+  readonly grossG: number;
   readonly edibleG: number;
   readonly remainingCents: number;
   /** Days left for cooking and for raw plates; null: neither runs out. */
   readonly cookDaysLeft: number | null;
+  /** Its life is over: it serves nothing, cooked or raw. */
+  readonly over: boolean;
   readonly frozen: boolean;
   /** Cleared for raw plates by the rule of the house. */
   readonly rawCleared: boolean;
@@ -40,6 +43,8 @@ export type CardWorld = {
   /** The sauce that is mounted or whose base is kept. */
   readonly madeSauces: ReadonlyMap<string, CardMade>;
   readonly madePreparations: ReadonlyMap<string, CardMade>;
+  /** Goods the house has lots of its own of: its stock, its oils. What they hold is what their lots hold. */
+  readonly madeGoods: ReadonlyMap<string, CardMade>;
   /** Cents a kilo of a good; missing: nobody said. */
   readonly goodsCents: ReadonlyMap<string, number>;
   /** What went through the fryer since its oil was changed. */

@@ -60,6 +60,9 @@ export type LedgerKind =
   | "good-kept"
   | "oil-tested"
   | "oil-changed"
+  | "card-off"
+  | "card-on"
+  | "card-served"
   | "correction";
 
 /** What an entry can be about. */
@@ -169,6 +172,9 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "good-kept": "Good",
     "oil-tested": "Oil strip",
     "oil-changed": "Oil changed",
+    "card-off": "Off the card",
+    "card-on": "Back on",
+    "card-served": "Served",
     "hot-hold-ended": "Hot hold over",
     correction: "Correction",
   },

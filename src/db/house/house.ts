@@ -56,3 +56,13 @@ export function setSusceptibleGuests(db: Db, susceptibleGuests: boolean, who: st
     appendEntry(tx, { atMs, who, kind: "house-changed", payload: { susceptibleGuests } });
   });
 }
+
+export type CardMoneyRow = Pick<House, "vatPct" | "extraCents" | "targetPct">;
+
+/** Says the tax in the prices, the cents a cover for salt, oil, lemon and bread, and what share is too dear. */
+export function setCardMoney(db: Db, money: CardMoneyRow, who: string, atMs: number): void {
+  db.transaction((tx) => {
+    tx.update(house).set(money).run();
+    appendEntry(tx, { atMs, who, kind: "house-changed", payload: { ...money } });
+  });
+}

@@ -17,6 +17,10 @@ export const house = sqliteTable(
     susceptibleGuests: integer("susceptible_guests", { mode: "boolean" }).notNull().default(false),
     /** ISO 4217; null in houses from before it was asked for: no price is shown without one. */
     currency: text("currency"),
+    /** Tax in the prices of the card, per cent; cents a cover for salt, oil, lemon and bread; cost over net price that is too dear. */
+    vatPct: real("vat_pct").notNull().default(0),
+    extraCents: integer("extra_cents").notNull().default(0),
+    targetPct: real("target_pct").notNull().default(30),
     createdAtMs: integer("created_at_ms").notNull(),
   },
   (table) => [check("one_house", sql`${table.id} = 1`)],

@@ -33,7 +33,7 @@ export const DEMO_SAUCES: Readonly<Record<string, SauceSpec>> = {
   "cider-mussel": {
     ...PLAIN,
     name: "Cider and mussel",
-    goesWith: ["blue-mussel"],
+    goesWith: ["mussel"],
     base: [of("cider", 300), of("mussel-liquor", 60), of("shallot", 40)],
     reduceToMl: 55,
     mount: [of("cream", 40), of("butter", 130)],
@@ -89,14 +89,29 @@ export const GOODS_CENTS_PER_KG: Readonly<Record<string, number>> = {
   whey: 90,
   dill: 1800,
   chives: 2100,
+  "fish-stock": 180,
+  "oyster-liquor": 400,
+  "mussel-liquor": 200,
+  "rapeseed-oil": 260,
+  "sunflower-oil": 240,
+  "grapeseed-oil": 520,
+  fennel: 340,
+  leek: 260,
+  peas: 380,
+  celeriac: 210,
+  tomato: 320,
+  cucumber: 190,
+  mustard: 480,
+  salt: 60,
+  sugar: 110,
+  rice: 220,
+  "egg-yolk": 900,
+  "wheat-flour": 90,
+  "cider-vinegar": 290,
 };
 
-export const TONIGHT = [
-  { speciesId: "turbot", use: "cook", covers: 14, portionG: 180 },
-  { speciesId: "arctic-char", use: "cook", covers: 14, portionG: 160 },
-  { speciesId: "cod", use: "cook", covers: 18, portionG: 170 },
-  { speciesId: "sea-bass", use: "cook", covers: 16, portionG: 150 },
-] as const;
+/** Booked by their fish: nobody has written a card for them yet. */
+export const TONIGHT = [{ speciesId: "sea-bass", use: "cook", covers: 30, portionG: 150 }] as const;
 
 /** What the house bought with a label of its own. */
 export const BOUGHT_GOOD = {

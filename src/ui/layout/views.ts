@@ -8,6 +8,7 @@ export const VIEWS = [
   { key: "4", id: "raw", href: "/raw", label: t("raw2"), asks: t("mayIServeThisRaw") },
   { key: "5", id: "stove", href: "/stove", label: t("stove"), asks: t("howDoICookThisPiece") },
   { key: "6", id: "butter", href: "/butter", label: t("butter"), asks: t("howMuchHowLongWillItHold") },
+  { key: "7", id: "cards", href: "/cards", label: t("cards"), asks: t("whatCanIServeAndWhatIsInIt") },
   { key: "9", id: "book", href: "/book", label: t("book"), asks: t("proveIt") },
 ] as const;
 

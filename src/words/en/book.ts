@@ -136,6 +136,10 @@ export const book = {
   goodKeptName: "{name}{off, select, yes {, off the shelf} other {, as its label says}}",
   oilTested: "{name}: {pct} % polar compounds",
   oilChanged: "{name}: fresh oil",
+  cardIsOff: "{name}: {reason}",
+  cardIsOn: "{name} is served again",
+  cardServed: "{covers, plural, one {# plate} other {# plates}} of {name}",
+  cardMoney: "Tax {vat} %, a dish is too dear over {target} %",
   potReads:
     "{code} reads {heat} after {minutes} min: {verdict, select, pass {cooled in time} fail {not cooled in time} other {on its way}}",
 } as const;

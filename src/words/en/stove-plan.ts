@@ -158,7 +158,6 @@ export const stovePlan = {
   notedCentresAndProbeTracesSay:
     "Noted centres and probe traces say how this pan and oven really heat. Nothing is learned unasked; plans that use it say so; any pan goes back to the book with a tap.",
   aTraceOutOfAFile: "A trace out of a file",
-  print: "Print",
   sheetForSpeciesLabel: "Sheet for {species}: {label}",
   timesAgainstThicknessForTheWall: "Times against thickness for the wall, with the pull and how far off it may be.",
   stop: "Stop",

@@ -100,4 +100,7 @@ export const ui = {
   ouncesFlOz: "{ounces} fl oz",
   volumeL: "{volume} l",
   volumeMl: "{volume} ml",
+  cards: "Cards",
+  whatCanIServeAndWhatIsInIt: "What can I serve, and what is in it?",
+  print: "Print",
 } as const;

@@ -5,7 +5,7 @@ import { sauceSpecs } from "@/db/butter/specs";
 import { listBurners } from "@/db/butter/spots";
 import { bonesOnIce, runningPots, stocksNow } from "@/db/butter/stocks";
 import { db } from "@/db/connection";
-import { coversOn } from "@/db/house/covers";
+import { bookedOn } from "@/db/cards/bookings";
 import { stockDraws } from "@/house/stockBoard";
 import { PageHead } from "@/ui/layout/PageHead";
 import page from "@/ui/layout/page.module.css";
@@ -23,7 +23,7 @@ export default async function StockPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units, house.currency);
-  const booked = coversOn(db(), todayIn(house.timeZone, nowMs)).filter(({ use }) => use === "cook");
+  const booked = bookedOn(db(), todayIn(house.timeZone, nowMs));
   const pots = stocksNow(db())
     .filter(({ lot }) => lot.useByMs === null || lot.useByMs > nowMs)
     .map(({ lot, name }) => ({ id: lot.id, code: lot.code, name, remainingG: lot.remainingG }));

@@ -6,7 +6,7 @@ import { planCovers, type PlannableLot } from "@/core/line";
 import { inSentence } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
-import { coversOn } from "@/db/house/covers";
+import { bookedOn } from "@/db/cards/bookings";
 import { stockOnIce } from "@/db/lots/stock";
 import { dayText, formatFor, lifeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
@@ -41,7 +41,7 @@ export default async function TomorrowPage() {
       valueCents,
       life,
     }));
-  const { needs, spare } = planCovers(lots, coversOn(db(), day), (serviceMs - nowMs) / DAY_MS);
+  const { needs, spare } = planCovers(lots, bookedOn(db(), day), (serviceMs - nowMs) / DAY_MS);
   const short = needs.filter(({ shortG }) => shortG > 0.5);
   const names = short.map(({ speciesId }) => inSentence(speciesName(speciesId)));
   const namesShort =
@@ -78,8 +78,8 @@ export default async function TomorrowPage() {
               <Empty>{t("sayHowManyCoversOfWhat")}</Empty>
             ) : (
               <ul className={page.rows}>
-                {needs.map((need) => (
-                  <li key={`${need.speciesId}-${need.use}`} data-need={need.speciesId}>
+                {needs.map((need, index) => (
+                  <li key={`${need.speciesId}-${need.use}-${index}`} data-need={need.speciesId}>
                     <div className={page.row}>
                       <span className={page.grow}>
                         <span className={page.title}>

@@ -10,7 +10,7 @@ import { dayText, formatFor } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { requireHouse } from "../../../request";
 import styles from "../../Stove.module.css";
-import { PrintButton } from "../PrintButton";
+import { PrintButton } from "@/ui/layout/PrintButton";
 import { SheetTable } from "../SheetTable";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/stove-plan";

@@ -1,6 +1,6 @@
 "use client";
 import { Button } from "antd";
-import { t } from "@/words/stove-plan";
+import { t } from "@/words/ui";
 
 export const PrintButton = () => (
   <Button type="primary" onClick={() => window.print()}>

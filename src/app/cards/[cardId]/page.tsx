@@ -1,0 +1,142 @@
+import type { Metadata, Route } from "next";
+import Link from "next/link";
+import { notFound } from "next/navigation";
+import { allergenLines, modified, type CardWorld } from "@/core/cards";
+import { ALLERGEN_LISTS } from "@/core/safety";
+import { findCard } from "@/db/cards/cardSpecs";
+import { db } from "@/db/connection";
+import { modifierOf } from "@/house/modifierOf";
+import { PageHead } from "@/ui/layout/PageHead";
+import page from "@/ui/layout/page.module.css";
+import { SubNav } from "@/ui/layout/SubNav";
+import { t } from "@/words/cards";
+import { formatFor } from "@/words/format/format";
+import { say, sentence } from "@/words/say";
+import { requestTime, requireHouse } from "../../request";
+import { AllergenTags } from "../AllergenTags";
+import styles from "../Cards.module.css";
+import { passNow } from "../cardData";
+import { CARD_VIEWS } from "../subViews";
+import { ComponentTable } from "./ComponentTable";
+import { CostCard } from "./CostCard";
+import { ForMany } from "./ForMany";
+import { PlateDrawing } from "./PlateDrawing";
+
+export const metadata: Metadata = { title: t("card") };
+
+type Props = {
+  readonly params: Promise<{ readonly cardId: string }>;
+  readonly searchParams: Promise<{ readonly guest?: string }>;
+};
+
+const PLAIN_WISHES = ["sauce-apart", "half", "child", "cooked-through"] as const;
+const WISHES: Readonly<Record<(typeof PLAIN_WISHES)[number], string>> = {
+  "sauce-apart": t("sauceApart"),
+  half: t("half"),
+  child: t("childs"),
+  "cooked-through": t("cookedThrough"),
+};
+
+/** The allergens guests ask to leave out most, by the list in force. */
+const askedOut = ({ ruleSetId }: CardWorld) =>
+  ALLERGEN_LISTS[ruleSetId].named.filter((id) =>
+    ["milk", "gluten", "egg", "mustard", "celery", "sulphites", "crustaceans", "molluscs"].includes(id),
+  );
+
+export default async function CardPage({ params, searchParams }: Props) {
+  const nowMs = await requestTime();
+  const house = requireHouse();
+  const format = formatFor(house.units, house.currency);
+  const { cardId } = await params;
+  const kept = findCard(db(), cardId);
+  if (!kept) notFound();
+  const { guest } = await searchParams;
+  const { tiles, world } = passNow(db(), house, nowMs);
+  const tile = tiles.find((one) => one.cardId === cardId);
+  const wish = modifierOf(guest);
+  const { card, dish, changes, cannot } = wish
+    ? modified(kept.spec, wish, world)
+    : {
+        card: kept.spec,
+        dish: modified(kept.spec, { kind: "without", what: "" }, world).dish,
+        changes: [],
+        cannot: null,
+      };
+  const title = cannot
+    ? t("notServedSo", { name: kept.spec.name })
+    : tile
+      ? t("canServe", { name: kept.spec.name, left: tile.left })
+      : kept.spec.name;
+  const link = (key: string | null, words: string) => (
+    <Link
+      key={key ?? "as-it-is"}
+      href={(key === null ? `/cards/${cardId}` : `/cards/${cardId}?guest=${key}`) as Route}
+      aria-current={(guest ?? null) === key ? "true" : undefined}
+      replace
+    >
+      {words}
+    </Link>
+  );
+  return (
+    <>
+      <PageHead title={title} asks={t("whatIsInItAndWhatMustBeSaid")}>
+        <Link href={`/cards/write?card=${cardId}` as Route}>{t("changeIt")}</Link>
+      </PageHead>
+      <SubNav views={CARD_VIEWS} here="/cards" />
+      <nav className={styles.guest} aria-label={t("forThisGuest")}>
+        {link(null, t("asItIs"))}
+        {PLAIN_WISHES.map((id) => link(id, WISHES[id]))}
+        {askedOut(world).map((id) => link(`no-${id}`, t("noAllergen", { id })))}
+      </nav>
+      <div className={page.wideLeft}>
+        <div className={page.stack}>
+          {cannot || changes.length > 0 ? (
+            <section className={page.card} data-testid="changes">
+              <h2>{t("forThisGuest")}</h2>
+              {cannot ? <p className={page.stop}>{`${sentence(say(cannot, format))}.`}</p> : null}
+              <ul>
+                {changes.map((change) => (
+                  <li key={`${change.code}${JSON.stringify(change.values)}`}>{`${sentence(say(change, format))}.`}</li>
+                ))}
+              </ul>
+            </section>
+          ) : null}
+          <section className={page.card} data-testid="allergens">
+            <h2>{t("allergens")}</h2>
+            <AllergenTags lines={allergenLines(dish.allergens, world.ruleSetId)} />
+          </section>
+          <section className={page.card} data-testid="said">
+            <h2>{t("whatMustBeSaid")}</h2>
+            <ul>
+              {dish.advisories.map((one) => (
+                <li key={one.code}>{`${sentence(say(one, format)).replace(/\.$/, "")}.`}</li>
+              ))}
+            </ul>
+          </section>
+          <ComponentTable components={dish.components} format={format} ruleSetId={world.ruleSetId} />
+        </div>
+        <div className={page.stack}>
+          <section className={page.card}>
+            <PlateDrawing card={card} components={dish.components} format={format} />
+          </section>
+          <CostCard cost={dish.cost} priceCents={kept.spec.priceCents} money={world.money} format={format} />
+          <section className={page.card}>
+            <h2>{t("forTheLabel")}</h2>
+            <p>
+              {t("estimate", {
+                kcal: Math.round(dish.energyKcal),
+                salt: format.pinch(dish.saltG),
+                mass: format.mass(dish.massG),
+              })}
+            </p>
+          </section>
+          <ForMany
+            card={card}
+            sauce={card.sauce ? (world.sauceOf(card.sauce.specId) ?? null) : null}
+            left={tile?.left ?? 0}
+          />
+        </div>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,51 @@
+"use server";
+import { randomUUID } from "node:crypto";
+import { err, ok, type Result } from "@/core/shared";
+import { bookCard, strikeCard } from "@/db/cards/bookings";
+import { findCard, keepCard } from "@/db/cards/cardSpecs";
+import { serveCard } from "@/db/cards/pass";
+import { db } from "@/db/connection";
+import { setCardMoney } from "@/db/house/house";
+import { t } from "@/words/cards";
+import { refused, type ActionError } from "../actionError";
+import { houseAction } from "../houseAction";
+import { worldNow } from "./cardData";
+import { Book, KeepCardIn, Money, Serve, Strike } from "./schema";
+
+const GONE = refused("thatCardIsNotInTheHouse", t("thatCardIsNotInTheHouse"));
+
+/** Covers of a card for today. */
+export const book = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("book", Book, input, intention, ({ cardId, covers }, { stamp, today }) =>
+    bookCard(db(), today, cardId, covers, stamp) ? ok(null) : err(GONE),
+  );
+
+/** Plates that went: each keeps the card as it was. */
+export const serve = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("serve", Serve, input, intention, ({ cardId, covers }, { house, stamp }) => {
+    const name = serveCard(db(), cardId, covers, worldNow(db(), house, stamp.atMs), stamp);
+    return name === null ? err(GONE) : ok(name);
+  });
+
+/** A card is struck off with its reason, or put back on. */
+export const strike = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("strike", Strike, input, intention, ({ cardId, reason }, { stamp }) => {
+    if (!findCard(db(), cardId)) return err(GONE);
+    return strikeCard(db(), cardId, reason, stamp) ? ok(null) : err(refused("itIsSoAlready", t("itIsSoAlready")));
+  });
+
+/** A card is kept as it is from now on: answers with its id. */
+export const keepTheCard = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("keepTheCard", KeepCardIn, input, intention, ({ cardId, card }, { stamp }) => {
+    if (cardId !== null && !findCard(db(), cardId)) return err(GONE);
+    const id = cardId ?? randomUUID();
+    keepCard(db(), id, card, stamp);
+    return ok(id);
+  });
+
+/** Tax, extras and target of the house. */
+export const sayMoney = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("sayMoney", Money, input, intention, (money, { stamp }) => {
+    setCardMoney(db(), money, stamp.who, stamp.atMs);
+    return ok(null);
+  });

@@ -1,0 +1,27 @@
+import { todayIn, wallClockMs } from "@/calendar/days";
+import type { CardWorld } from "@/core/cards";
+import { cardSpecs, type KeptCard } from "@/db/cards/cardSpecs";
+import { passCards } from "@/db/cards/pass";
+import { cardWorld } from "@/db/cards/world";
+import type { Db } from "@/db/connection";
+import type { House } from "@/db/house/house";
+import { passOf, type Tile } from "@/house/pass";
+
+/** Species that some card serves raw: their clearance is asked for. */
+const rawIds = (cards: readonly KeptCard[]): ReadonlySet<string> =>
+  new Set(cards.flatMap(({ spec }) => (spec.piece.use === "raw" ? spec.piece.speciesIds : [])));
+
+/** What the cards are joined from, now. */
+export const worldNow = (db: Db, house: House, nowMs: number): CardWorld =>
+  cardWorld(db, house, nowMs, rawIds(cardSpecs(db)));
+
+/** The pass of today. */
+export function passNow(
+  db: Db,
+  house: House,
+  nowMs: number,
+): { readonly tiles: readonly Tile[]; readonly world: CardWorld } {
+  const day = todayIn(house.timeZone, nowMs);
+  const world = worldNow(db, house, nowMs);
+  return { world, tiles: passOf(passCards(db, day, wallClockMs(day, 0, 0, house.timeZone), nowMs), world) };
+}

@@ -1,0 +1,93 @@
+import { and, asc, eq, isNull } from "drizzle-orm";
+import type { Db } from "../connection";
+import { coversOn } from "../house/covers";
+import { appendEntry } from "../ledger";
+import { cardCovers, cardOffs } from "../schema/cards";
+import { cardSpecs, findCard } from "./cardSpecs";
+
+type Stamp = { readonly who: string; readonly atMs: number };
+
+/** Covers of a day by card. */
+export const cardCoversOn = (db: Db, day: string): ReadonlyMap<string, number> =>
+  new Map(
+    db
+      .select()
+      .from(cardCovers)
+      .where(eq(cardCovers.day, day))
+      .all()
+      .map(({ cardId, covers }) => [cardId, covers]),
+  );
+
+/** Books so many covers of a card for a day; nought takes them out. False: there is no such card. */
+export function bookCard(db: Db, day: string, cardId: string, covers: number, { who, atMs }: Stamp): boolean {
+  const card = findCard(db, cardId);
+  if (!card) return false;
+  db.transaction((tx) => {
+    tx.delete(cardCovers)
+      .where(and(eq(cardCovers.day, day), eq(cardCovers.cardId, cardId)))
+      .run();
+    if (covers > 0) tx.insert(cardCovers).values({ day, cardId, covers }).run();
+    const { piece } = card.spec;
+    const payload = { day, card: card.spec.name, speciesId: piece.speciesIds[0], use: piece.use, covers };
+    appendEntry(tx, { atMs, who, kind: "covers-planned", payload, subjects: [{ kind: "spec", id: cardId }] });
+  });
+  return true;
+}
+
+export type Booked = {
+  readonly speciesId: string;
+  readonly use: "raw" | "cook";
+  readonly covers: number;
+  readonly portionG: number;
+  /** The sauce its card serves; null: booked by its fish alone, so whatever goes with that fish. */
+  readonly sauceId: string | null;
+  readonly card: string | null;
+};
+
+/** Everything booked for a day: by card, and by its fish where no card says more. */
+export function bookedOn(db: Db, day: string): readonly Booked[] {
+  const cards = new Map(cardSpecs(db, day).map((card) => [card.cardId, card]));
+  const byCard = [...cardCoversOn(db, day)].flatMap(([cardId, covers]): readonly Booked[] => {
+    const card = cards.get(cardId);
+    if (!card) return [];
+    const { piece, sauce, name } = card.spec;
+    const row = { speciesId: piece.speciesIds[0]!, use: piece.use, covers, portionG: piece.massG };
+    return [{ ...row, sauceId: sauce?.specId ?? "", card: name }];
+  });
+  const byFish = coversOn(db, day).map(({ speciesId, use, covers, portionG }) => ({
+    speciesId,
+    use,
+    covers,
+    portionG,
+    sauceId: null,
+    card: null,
+  }));
+  return [...byCard, ...byFish];
+}
+
+export type Off = { readonly cardId: string; readonly fromMs: number; readonly who: string; readonly reason: string };
+
+/** Cards that are struck off now. */
+export const offNow = (db: Db): readonly Off[] =>
+  db.select().from(cardOffs).where(isNull(cardOffs.toMs)).orderBy(asc(cardOffs.fromMs)).all();
+
+/** Strikes a card off, or puts it back on. False: it is so already, or there is none. */
+export function strikeCard(db: Db, cardId: string, reason: string | null, { who, atMs }: Stamp): boolean {
+  const card = findCard(db, cardId);
+  const off = offNow(db).some((one) => one.cardId === cardId);
+  if (!card || off === (reason !== null)) return false;
+  db.transaction((tx) => {
+    if (reason === null) {
+      tx.update(cardOffs)
+        .set({ toMs: atMs })
+        .where(and(eq(cardOffs.cardId, cardId), isNull(cardOffs.toMs)))
+        .run();
+    } else {
+      tx.insert(cardOffs).values({ cardId, fromMs: atMs, who, reason }).run();
+    }
+    const payload = { name: card.spec.name, reason };
+    const subjects = [{ kind: "spec" as const, id: cardId }];
+    appendEntry(tx, { atMs, who, kind: reason === null ? "card-on" : "card-off", payload, subjects });
+  });
+  return true;
+}

@@ -1,0 +1,164 @@
+import { and, desc, eq, gte, inArray, sql } from "drizzle-orm";
+import type { CardLot, CardMade, CardWorld } from "@/core/cards";
+import { edibleShare } from "@/core/block";
+import { methodOf } from "@/core/cooking";
+import type { AllergenId } from "@/core/safety";
+import { allergenOf, findSpecies } from "@/core/species";
+import { allergensOf } from "@/core/trace";
+import { DAY_MS } from "@/core/units";
+import { batchesToCook } from "../block/batches";
+import { shelfOf } from "../butter/goods";
+import { preparationsNow } from "../butter/preparations";
+import { saucesNow } from "../butter/sauces";
+import { sauceSpecs } from "../butter/specs";
+import type { Db } from "../connection";
+import type { House } from "../house/house";
+import { listOwnSpecies } from "../house/species";
+import { entriesAbout } from "../ledger";
+import { openHolds } from "../lots/holds";
+import { lotInHand, stockOnIce, type StockLot } from "../lots/stock";
+import { clearLot } from "../raw/rawLots";
+import { cooks } from "../schema/cooks";
+import { items, lots, spots } from "../schema/larder";
+
+/** Everything the cards are joined from, as it stands now. `rawIds`: species whose raw clearance is asked for, which takes its time. */
+export function cardWorld(db: Db, house: House, nowMs: number, rawIds: ReadonlySet<string>): CardWorld {
+  const own = listOwnSpecies(db);
+  const sauces = new Map(sauceSpecs(db).map(({ specId, spec }) => [specId, spec]));
+  const held = new Set(openHolds(db, nowMs).map(({ lot }) => lot.id));
+  return {
+    ruleSetId: house.ruleSetId,
+    shelf: shelfOf(db),
+    speciesOf: (id) => findSpecies(id, own),
+    sauceOf: (specId) => sauces.get(specId),
+    lots: [
+      ...stockOnIce(db, nowMs)
+        // what is held serves nothing
+        .filter(({ row, byProduct }) => !byProduct && !held.has(row.id))
+        .map((lot) => cardLot(db, lot, rawIds.has(lot.species.id), nowMs)),
+      ...cutAndWaiting(db, held, nowMs),
+    ],
+    madeSauces: madeSauces(db),
+    madePreparations: madePreparations(db, nowMs),
+    madeGoods: madeGoods(db, nowMs),
+    goodsCents: goodsCents(db),
+    inFryer: inFryer(db),
+    money: { vatPct: house.vatPct, extraCents: house.extraCents, targetPct: house.targetPct },
+  };
+}
+
+function cardLot(db: Db, lot: StockLot, asksRaw: boolean, nowMs: number): CardLot {
+  const { row, title, species, life, massG } = lot;
+  return {
+    id: row.id,
+    code: row.code,
+    title,
+    source: row.source,
+    species,
+    grossG: massG,
+    edibleG: massG * edibleShare(species, row.form),
+    remainingCents: row.remainingCents,
+    cookDaysLeft: life.cookDaysLeft,
+    over: life.use === "over",
+    frozen: life.state === "frozen",
+    rawCleared: asksRaw && clearLot(db, lot, "raw", nowMs).clearance.answer === "yes",
+    brings: allergensOf(species, row.provenance),
+  };
+}
+
+/** Cut and not cooked yet: portions of the last days, with the life of the lot they came off. */
+const WAITS_DAYS = 3;
+function cutAndWaiting(db: Db, held: ReadonlySet<string>, nowMs: number): readonly CardLot[] {
+  return batchesToCook(db, nowMs - WAITS_DAYS * DAY_MS).flatMap((batch): readonly CardLot[] => {
+    const lot = lotInHand(db, batch.lotId, nowMs);
+    if (!lot || held.has(batch.lotId)) return [];
+    const edibleG = batch.portions.reduce((sum, { cookId, massG }) => sum + (cookId === null ? massG : 0), 0);
+    const remainingCents = Math.round((lot.row.priceCentsPerKg * edibleG) / 1000);
+    // nobody cleared the portions themselves for raw plates
+    return [
+      {
+        ...cardLot(db, lot, false, nowMs),
+        id: `batch:${batch.id}`,
+        code: batch.code,
+        grossG: edibleG,
+        edibleG,
+        remainingCents,
+      },
+    ];
+  });
+}
+
+function madeSauces(db: Db): ReadonlyMap<string, CardMade> {
+  return new Map(
+    saucesNow(db).map(({ specId, lot }) => [
+      specId,
+      {
+        code: lot.code,
+        lotId: lot.id,
+        allergens: lot.allergens,
+        centsPerKg: perKg(lot.remainingCents, lot.remainingG),
+      },
+    ]),
+  );
+}
+
+const perKg = (cents: number, grams: number) => (grams > 0 ? (1000 * cents) / grams : 0);
+
+function madePreparations(db: Db, nowMs: number): ReadonlyMap<string, CardMade> {
+  return new Map(
+    preparationsNow(db).flatMap(({ preparation, lots }) => {
+      const lot = lots.find(({ useByMs }) => useByMs === null || useByMs > nowMs);
+      if (!lot) return [];
+      const { code, id: lotId, allergens, remainingCents, remainingG } = lot;
+      return [[preparation.id, { code, lotId, allergens, centsPerKg: perKg(remainingCents, remainingG) }] as const];
+    }),
+  );
+}
+
+/** Lots of the house that are a good of the shelf, what must go first first. */
+function madeGoods(db: Db, nowMs: number): ReadonlyMap<string, CardMade> {
+  const rows = db
+    .select({ lot: lots, facts: items.facts })
+    .from(lots)
+    .innerJoin(items, eq(items.id, lots.itemId))
+    .where(and(eq(lots.status, "on-ice"), sql`json_extract(${items.facts}, '$.ingredientId') is not null`))
+    .orderBy(desc(lots.useByMs))
+    .all()
+    .filter(({ lot }) => lot.useByMs === null || lot.useByMs > nowMs);
+  return new Map(
+    rows.map(({ lot: { code, id: lotId, allergens, remainingCents, remainingG }, facts }) => [
+      facts.ingredientId!,
+      { code, lotId, allergens, centsPerKg: perKg(remainingCents, remainingG) },
+    ]),
+  );
+}
+
+const goodsCents = (db: Db): ReadonlyMap<string, number> =>
+  new Map(
+    db
+      .select()
+      .from(items)
+      .where(and(eq(items.kind, "bought"), sql`json_extract(${items.facts}, '$.centsPerKg') is not null`))
+      .all()
+      .map(({ facts }) => [facts.ingredientId!, facts.centsPerKg!]),
+  );
+
+/** What went through the fryer since its oil was changed: its batter and every animal that was fried in it. */
+function inFryer(db: Db): readonly AllergenId[] {
+  const fryers = db.select().from(spots).where(eq(spots.kind, "fryer")).all();
+  const changed = fryers.map(({ id }) =>
+    entriesAbout(db, { kind: "spot", id }).findLast(({ kind }) => kind === "oil-changed"),
+  );
+  // oil that was never changed has seen everything that was ever fried
+  const sinceMs = changed.includes(undefined) ? 0 : Math.min(...changed.map((entry) => entry!.atMs));
+  const fried = db
+    .select({ plan: cooks.plan })
+    .from(cooks)
+    .where(and(gte(cooks.startedAtMs, sinceMs), inArray(sql`json_extract(${cooks.plan}, '$.methodId')`, ["deep-fry"])))
+    .all();
+  const found = fried.flatMap(({ plan }) => {
+    const species = findSpecies(plan.speciesId);
+    return [...methodOf("deep-fry").brings, species ? allergenOf(species.group) : null];
+  });
+  return [...new Set(found)].filter((id) => id !== null);
+}

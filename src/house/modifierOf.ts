@@ -1,0 +1,17 @@
+import type { Modifier } from "@/core/cards";
+import { ALLERGEN_IDS } from "@/core/safety";
+
+/** A wish as it stands in an address: "no-milk", "half". Null: none, or one that is not known. */
+export function modifierOf(wish: string | undefined): Modifier | null {
+  switch (wish) {
+    case "sauce-apart":
+    case "half":
+    case "child":
+    case "cooked-through":
+      return { kind: wish };
+    default: {
+      const allergen = ALLERGEN_IDS.find((id) => wish === `no-${id}`);
+      return allergen ? { kind: "free-of", allergen } : null;
+    }
+  }
+}
