@@ -9,6 +9,7 @@ import { boughtGoods } from "@/db/butter/goods";
 import { preparationsNow } from "@/db/butter/preparations";
 import { liveReductions } from "@/db/butter/reductions";
 import { bonesOnIce, runningPots, stocksNow } from "@/db/butter/stocks";
+import { DEMO_CARDS } from "@/demo/data/cards";
 import { BOUGHT_GOOD } from "@/demo/data/sauces";
 import { db } from "@/db/connection";
 import { batchesToCook } from "@/db/block/batches";
@@ -55,6 +56,7 @@ import { putReductionOn, seePan, takeReductionOff } from "./butter/fireActions";
 import { keepBoughtGood, setPrice, takeGoodOff } from "./butter/goods/actions";
 import { askForMoreUnder, dipStrip, freshOil, makeForTheShelf, takeFromShelf } from "./butter/shelf/actions";
 import { keepSauce } from "./butter/write/actions";
+import { book, keepTheCard, sayMoney, serve, strike } from "./cards/actions";
 import { sayGuests } from "./raw/actions";
 import { noteLot, notePapers, serveRaw } from "./raw/[lotId]/actions";
 import { beginFreezing } from "./raw/freeze/actions";
@@ -453,6 +455,27 @@ const ROWS: Readonly<Record<string, Row>> = {
     good: () => ({ ...sauceOfMine, specId: null }),
     refused: [() => ({ ...sauceOfMine, specId: null, reduceToMl: 40_000 }), /only/],
   },
+  book: {
+    action: book,
+    good: () => ({ cardId: "monkfish", covers: 6 }),
+    refused: [() => ({ cardId: gone, covers: 6 }), /not in the house/],
+  },
+  serve: {
+    action: serve,
+    good: () => ({ cardId: "char", covers: 2 }),
+    refused: [() => ({ cardId: gone, covers: 1 }), /not in the house/],
+  },
+  strike: {
+    action: strike,
+    good: () => ({ cardId: "cuttlefish", reason: "no delivery" }),
+    refused: [() => ({ cardId: "char", reason: null }), /so already/],
+  },
+  keepTheCard: {
+    action: keepTheCard,
+    good: () => ({ cardId: null, card: { ...DEMO_CARDS["char"]!, name: "Char of the day" } }),
+    refused: [() => ({ cardId: gone, card: DEMO_CARDS["char"]! }), /not in the house/],
+  },
+  sayMoney: { action: sayMoney, good: () => ({ vatPct: 20, extraCents: 50, targetPct: 28 }) },
   chooseBoard: { action: chooseBoard, good: () => ({ use: "raw-fish", colour: "blue" }) },
   noteWash: { action: noteWash, good: () => ({ colour: "blue" }) },
   addScale: { action: addScale, good: () => ({ name: "Block scale two" }) },

@@ -33,7 +33,8 @@ export function TileCard({ tile }: Props) {
       ) : (
         <>
           <p className={styles.count}>
-            <b data-testid="left">{left}</b> {t("leftBesideBooked", { booked: toCome, served })}
+            <b data-testid="left">{left}</b>{" "}
+            <span className={page.sub}>{t("leftBesideBooked", { booked: toCome, served })}</span>
           </p>
           <div>
             {short > 0 ? (
@@ -47,7 +48,9 @@ export function TileCard({ tile }: Props) {
             ) : null}
             <p className={page.sub}>
               {from
-                ? t("fromLot", { code: from.code, source: from.source, left: lifeText(from.daysLeft) })
+                ? from.daysLeft !== null && from.daysLeft <= 0
+                  ? t("fromLotToday", { code: from.code, source: from.source })
+                  : t("fromLot", { code: from.code, source: from.source, left: lifeText(from.daysLeft) })
                 : t("notTonight")}
             </p>
             <AllergenTags lines={tile.allergens} />

@@ -67,7 +67,7 @@ function advisoriesOf(
     ...(under ? [said("cards.underCooked")] : []),
     ...(yolk ? [said("cards.eggNotCooked", { to: inCelsius(70) })] : []),
     ...(alcoholG >= ALCOHOL_SAID_FROM_G ? [said("cards.alcohol", { grams: alcoholG.toFixed(1) })] : []),
-    ...(piece.boneIn ? [said("cards.bones")] : []),
+    ...(piece.boneIn && !shellfish ? [said("cards.bones")] : []),
     ...(species && shellfish && piece.use === "cook" ? [said("cards.shells")] : []),
     ...(piece.skewered ? [said("cards.skewers")] : []),
     ...(species && carries(species, "ciguatera") !== "no" ? [said("cards.ciguatera")] : []),

@@ -71,21 +71,25 @@ const without = (card: CardSpec, what: string): CardSpec => ({
   finish: card.finish.filter(({ ingredientId }) => ingredientId !== what),
 });
 
-/** Oil in place of butter and cream, lecithin or mustard to bind it. */
+/** Water for a base that cannot be made: less of it than it came to, for nothing in it thickens. */
+const STANDS_IN = 0.6;
+
+/** Oil in place of butter and cream. */
 function sauceWithout(spec: SauceSpec, allergen: AllergenId, world: CardWorld): SauceSpec {
   const brings = (ingredientId: string) => labelStates(ingredientOf(ingredientId, world.shelf))[allergen] !== "free";
   const keep = spec.mount.filter(({ ingredientId }) => !brings(ingredientId));
   const fatG = spec.mount
     .filter(({ ingredientId }) => brings(ingredientId) && ingredientOf(ingredientId, world.shelf).mountsAs === "butter")
     .reduce((sum, { massG }) => sum + massG * OIL_FOR_BUTTER, 0);
+  const base = spec.base.filter(({ ingredientId }) => !brings(ingredientId));
+  // a base that lost its liquid is not reduced: water stands in for what it came to
+  const lost = base.length < spec.base.length;
+  const waterG = spec.reduceToMl ?? spec.base.reduce((sum, { massG }) => sum + massG, 0);
   return {
     ...spec,
-    base: spec.base.filter(({ ingredientId }) => !brings(ingredientId)),
-    mount:
-      fatG > 0
-        ? [...keep, { ingredientId: "grapeseed-oil", massG: fatG }, { ingredientId: "shallot", massG: fatG * 0.15 }]
-        : keep,
-    // oil stays liquid in the cold, and without what binds it waits less: it is made to order
+    base: lost ? [...base, { ingredientId: "water", massG: waterG * STANDS_IN }] : base,
+    reduceToMl: lost ? null : spec.reduceToMl,
+    mount: fatG > 0 ? [...keep, { ingredientId: "grapeseed-oil", massG: fatG }] : keep,
     baseKeepsDays: 0,
   };
 }

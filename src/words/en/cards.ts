@@ -28,6 +28,7 @@ export const cards = {
   shortOf: "{short} booked that nothing on ice can serve",
   runsOutOfDays: "Sell this first: its lot runs out of days",
   fromLot: "{code}, {source}, {left} left",
+  fromLotToday: "{code}, {source}, for today only",
   notTonight: "not tonight: nothing on ice is fit for it",
   isBackOn: "{name} is served again",
   putItBackOn: "Put it back on",
@@ -85,7 +86,7 @@ export const cards = {
   baseFor: "{time} for a base in a pan of {pan}",
   garnishFor: "{mass} of garnish",
   platingFor: "{minutes} min of plating for one pair of hands",
-  plateAtScale: "Piece {length} by {width}, pool of sauce {pool} across, on a plate of {plate}",
+  plateAtScale: "Piece {length} by {width}{apart, select, yes {} other {, pool of sauce {pool} across}}, on a plate of {plate}",
   // door and briefing
   allergensOfTheCard: "Allergens of the card",
   asOf: "As of {day}, {time}: worked out from the lots and labels that are there now.",

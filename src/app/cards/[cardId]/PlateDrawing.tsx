@@ -18,7 +18,8 @@ export function PlateDrawing({ card, components, format }: Props) {
   const label = t("plateAtScale", {
     length: format.length(piece.lengthMm, 0),
     width: format.length(piece.widthMm, 0),
-    pool: sauceMm === null ? "–" : format.length(sauceMm, 0),
+    apart: sauceMm === null ? "yes" : "no",
+    pool: format.length(sauceMm ?? 0, 0),
     plate: format.length(PLATE_MM, 0),
   });
   return (

@@ -1,7 +1,7 @@
 import type { Metadata, Route } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
-import { allergenLines, modified, type CardWorld } from "@/core/cards";
+import { allergenLines, dishOf, modified, type CardWorld } from "@/core/cards";
 import { ALLERGEN_LISTS } from "@/core/safety";
 import { findCard } from "@/db/cards/cardSpecs";
 import { db } from "@/db/connection";
@@ -58,7 +58,7 @@ export default async function CardPage({ params, searchParams }: Props) {
     ? modified(kept.spec, wish, world)
     : {
         card: kept.spec,
-        dish: modified(kept.spec, { kind: "without", what: "" }, world).dish,
+        dish: dishOf(kept.spec, world),
         changes: [],
         cannot: null,
       };

@@ -1,6 +1,6 @@
 /** English of what core/cards says. */
 export const cards = {
-  named: "fish: {name} ({latin})",
+  named: "{name} ({latin})",
   underCooked:
     "served under-cooked in the middle: said on the menu and the ticket, not for guests who are pregnant, old, very young or ill; local rule decides",
   eggNotCooked: "egg that is not cooked through (under {to}): pasteurised yolk, or it is said",
