@@ -110,7 +110,10 @@ test("a sauce written down, a good by its label, garlic oil with its hazard, and
   await expect(page.getByTestId("schools").locator("tbody tr")).toHaveCount(4);
   await press(page.getByRole("button", { name: "The base for 4 is made" }), info);
   await expect(page.getByText(/base kept with its days/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "4 covers are mounted" })).toBeEnabled();
+  await page.waitForLoadState("networkidle");
   await press(page.getByRole("button", { name: "Something was added" }), info);
+  await expect(page.getByLabel("Amount 1 of the tasting, g")).toBeVisible();
   await press(page.getByRole("button", { name: "4 covers are mounted" }), info);
   await expect(page.getByText(/is in the bain, its clock runs/)).toBeVisible();
   await page.reload();

@@ -10,6 +10,7 @@ const VIEWS = [
   ["/block", "/block/order", "/block/count", "/block/yields", "/block/boards"],
   ["/raw", "/raw/freeze", "/raw/cure", "/raw/acid"],
   ["/butter", "/butter/sauce/beurre-blanc", "/butter/reduce", "/butter/stock", "/butter/kept"],
+  ["/cards", "/cards/char", "/cards/prep", "/cards/briefing", "/cards/door", "/cards/write"],
   ["/butter/shelf", "/butter/amounts", "/butter/goods", "/butter/write"],
   ["/stove/live", "/stove/sheets", "/stove/learned", "/stove/chill", "/stove/hold", "/stove/try?species=king-scallop"],
 ] as const;

@@ -179,6 +179,8 @@ test("a house in ounces, inches and Fahrenheit meets no other unit on its way fr
     "/butter/stock",
     "/butter/shelf",
     "/butter/amounts",
+    "/cards",
+    "/cards/write",
   ]) {
     await page.goto(`http://localhost:${port}${view}`);
     await page.locator("main h1").first().waitFor();

@@ -123,6 +123,10 @@ const VIEWS = {
     await page.waitForURL(/\/stove\/cook\//);
     await page.waitForTimeout(2500);
   },
+  cards: async (page) => {
+    await page.goto(`${base}/cards`);
+    await page.getByTestId("pass").waitFor();
+  },
   sauce: async (page) => page.goto(`${base}/butter/sauce/beurre-blanc?covers=6`),
   butter: async (page) => page.goto(`${base}/butter`),
   stock: async (page) => page.goto(`${base}/butter/stock`),

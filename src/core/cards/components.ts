@@ -9,7 +9,6 @@ import {
 } from "@/core/butter";
 import { methodOf } from "@/core/cooking";
 import { allergenStates, allergensTogether, type Allergens } from "@/core/larder";
-import { said, type Said } from "@/core/shared";
 import { allergenOf } from "@/core/species";
 import type { CardSpec } from "./card";
 import { COOKING_MEDIA, IN_THE_FRYER } from "./data/media";

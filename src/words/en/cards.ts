@@ -86,7 +86,8 @@ export const cards = {
   baseFor: "{time} for a base in a pan of {pan}",
   garnishFor: "{mass} of garnish",
   platingFor: "{minutes} min of plating for one pair of hands",
-  plateAtScale: "Piece {length} by {width}{apart, select, yes {} other {, pool of sauce {pool} across}}, on a plate of {plate}",
+  plateAtScale:
+    "Piece {length} by {width}{apart, select, yes {} other {, pool of sauce {pool} across}}, on a plate of {plate}",
   // door and briefing
   allergensOfTheCard: "Allergens of the card",
   asOf: "As of {day}, {time}: worked out from the lots and labels that are there now.",
@@ -100,6 +101,18 @@ export const cards = {
   tonight: "Tonight",
   boatAndCode: "{source}, {code}",
   bookedAndLeft: "{booked} booked, {left} more",
+  // prep
+  prep: "Prep",
+  beginWith: "Begin with {name}, by {time}",
+  allIsMade: "All that tonight wants is made",
+  whatTheCoversOfTodayWant:
+    "What the booked covers want for service at {time}, what is there counted; a tick makes the lot with its label.",
+  bookACardAndItsPrepStandsHere: "Nothing to make. Book covers of a card, and its prep stands here.",
+  isMadeAsLot: "{name} is made: {code}, with its label under Butter",
+  itIsThere: "There",
+  baseOfSauce: "Base of {name}",
+  wantsAndHas: "{need} wanted, {have} there; {minutes} min",
+  tickItOff: "Made for {covers}",
   // writing
   changeCard: "Change {name}",
   aSpecialFromIt: "A special from {code}",

@@ -1,0 +1,67 @@
+import { expect, test } from "@playwright/test";
+import { complaintsOf, press, view } from "./house";
+
+test("the pass: booked and left, a plate gone, a card without milk, struck off, the door and the briefing", async ({
+  page,
+}, info) => {
+  test.setTimeout(120_000);
+  const complaints = complaintsOf(page);
+  await page.goto("/");
+  await view(page, "Cards", "7", info);
+  const mussels = page.locator("[data-card=mussels]");
+  await expect(mussels).toContainText("20 booked");
+  await expect(mussels.getByTestId("left")).toHaveText("4");
+  await press(mussels.getByRole("button", { name: "One gone" }), info);
+  await expect(mussels).toContainText("19 booked, 1 gone");
+  await press(page.locator("[data-card=monkfish]").getByRole("button", { name: "Off", exact: true }), info);
+  await page.locator("[data-card=monkfish]").getByLabel("Why is it off?").fill("the last tail is gone");
+  await press(page.locator("[data-card=monkfish]").getByRole("button", { name: "Strike it off" }), info);
+  await expect(page.locator("[data-card=monkfish]")).toContainText("Off: the last tail is gone");
+
+  await press(page.getByRole("link", { name: /Arctic char, skin on/ }), info);
+  await expect(page.getByTestId("allergens")).toContainText("milk");
+  await expect(page.getByTestId("cost")).toContainText("€27.20");
+  await press(page.getByRole("link", { name: "No milk" }), info);
+  await expect(page.getByTestId("changes")).toContainText("oil for butter");
+  await expect(page.getByTestId("allergens")).not.toContainText("milk");
+  await press(page.getByRole("link", { name: "Cooked through" }), info);
+  await expect(page.getByTestId("said")).not.toContainText("under-cooked");
+  await page.getByRole("slider", { name: "Covers" }).focus();
+  for (let more = 0; more < 16; more++) await page.keyboard.press("ArrowRight");
+  await expect(page.getByTestId("many")).toContainText("2 batches");
+  await expect(page.getByTestId("pans")).toContainText("3 pans");
+
+  await page.goto("/cards/prep");
+  const fennel = page.getByTestId("prep").locator("li", { hasText: "Fennel, blanched" });
+  await press(fennel.getByRole("button", { name: /^Made for/ }), info);
+  await expect(page.getByText(/Fennel, blanched is made: .*, with its label/)).toBeVisible();
+  await expect(fennel).toContainText("There");
+  await page.goto("/cards/door");
+  await expect(page.getByTestId("matrix").getByRole("row", { name: /Arctic char/ })).toContainText("●");
+  await page.goto("/cards/briefing");
+  await expect(page.getByTestId("changed")).toContainText("Monkfish tail roast is off");
+  await page.goto("/book");
+  await expect(page.getByText(/1 plate of Mussels in cider/).first()).toBeVisible();
+  expect(complaints).toEqual([]);
+});
+
+test("a special in a minute: written from a lot, on the pass with its covers", async ({ page }, info) => {
+  test.setTimeout(90_000);
+  const complaints = complaintsOf(page);
+  await page.goto("/cards/write");
+  await page.getByLabel("Name of the dish").fill("Sea bass of the evening");
+  await press(page.getByRole("switch", { name: "Today only" }), info);
+  const fish = page.getByLabel("Any of these");
+  await fish.click();
+  await page.keyboard.press("Backspace");
+  await page.keyboard.type("European sea bass");
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("Escape");
+  await page.getByLabel("One piece, g").fill("150");
+  await page.getByLabel("One piece, g").press("Tab");
+  await press(page.getByRole("button", { name: "Keep the card" }), info);
+  await expect(page.getByRole("heading", { level: 1 })).toContainText(/Sea bass of the evening: \d+ more/);
+  await page.goto("/cards");
+  await expect(page.getByRole("listitem").filter({ hasText: "Sea bass of the evening" })).toContainText("today only");
+  expect(complaints).toEqual([]);
+});

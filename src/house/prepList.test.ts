@@ -1,0 +1,63 @@
+import fc from "fast-check";
+import { COMMON_SHELF, FAMILIES, findPreparation, prepare, PREPARATIONS } from "@/core/butter";
+import { CHAR } from "@/core/cards/cards.testkit";
+import { prepList, type PrepAsk } from "./prepList";
+
+const sauces = new Map([["beurre-blanc", { ...FAMILIES[0]!.spec, name: "White butter", goesWith: [] }]]);
+const ask = (part: Partial<PrepAsk> = {}): PrepAsk => ({
+  cards: [{ spec: CHAR, covers: 14 }],
+  sauces,
+  baseHaveG: new Map(),
+  shelfHaveG: new Map(),
+  low: [],
+  serviceMin: 1080,
+  ...part,
+});
+
+test("a card and its covers ask for the base of its sauce and its garnish, the longest first", () => {
+  const rows = prepList(ask(), COMMON_SHELF);
+  expect(rows.map(({ kind, done }) => [kind, done])).toEqual([
+    ["base", false],
+    ["preparation", false],
+  ]);
+  expect(rows[1]).toMatchObject({ preparationId: "blanched-fennel", needG: 14 * 60 });
+  expect(rows.every(({ beginMin, minutes }) => Math.abs(beginMin + minutes - 1050) < 1e-9)).toBe(true);
+});
+
+test("what is there is counted, and what ran low is asked for without a cover", () => {
+  const [base, fennel] = prepList(ask(), COMMON_SHELF);
+  const there = prepList(
+    ask({
+      baseHaveG: new Map([["beurre-blanc", base!.needG]]),
+      shelfHaveG: new Map([["blanched-fennel", fennel!.needG]]),
+    }),
+    COMMON_SHELF,
+  );
+  expect(there.every(({ done }) => done)).toBe(true);
+  const low = prepList(ask({ cards: [], low: ["caper-butter"] }), COMMON_SHELF);
+  expect(low).toMatchObject([{ preparationId: "caper-butter", covers: 10, done: false }]);
+});
+
+test("so many covers of a recipe always give what is missing", () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...PREPARATIONS.map(({ id }) => id)),
+      fc.integer({ min: 1, max: 60 }),
+      fc.integer({ min: 5, max: 150 }),
+      fc.integer({ min: 0, max: 3000 }),
+      (preparationId, covers, massG, haveG) => {
+        const spec = { ...CHAR, sauce: null, garnishes: [{ preparationId, massG, waits: true }] };
+        const [row] = prepList(
+          ask({ cards: [{ spec, covers }], shelfHaveG: new Map([[preparationId, haveG]]) }),
+          COMMON_SHELF,
+        );
+        if (row!.done) return haveG >= row!.needG - 1;
+        // salt and strong things grow slower than the covers, so a little less than the sum of the lines
+        const { madeG } = prepare(findPreparation(preparationId)!, row!.covers);
+        return (
+          madeG >= 0.8 * (row!.needG - haveG) && row!.covers <= 1 + (row!.needG - haveG) / (madeG / row!.covers) / 0.8
+        );
+      },
+    ),
+  );
+});
