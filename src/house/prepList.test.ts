@@ -1,7 +1,9 @@
 import fc from "fast-check";
 import { COMMON_SHELF, FAMILIES, findPreparation, prepare, PREPARATIONS } from "@/core/butter";
-import { CHAR } from "@/core/cards/cards.testkit";
+import { DEMO_CARDS } from "@/demo/data/cards";
 import { prepList, type PrepAsk } from "./prepList";
+
+const CHAR = { ...DEMO_CARDS["char"]!, sauce: { specId: "beurre-blanc", share: 1, apart: false } };
 
 const sauces = new Map([["beurre-blanc", { ...FAMILIES[0]!.spec, name: "White butter", goesWith: [] }]]);
 const ask = (part: Partial<PrepAsk> = {}): PrepAsk => ({
