@@ -51,7 +51,16 @@ import {
   typeReading,
 } from "./ice/places/actions";
 import { planTheCovers } from "./ice/tomorrow/actions";
-import { buyAStock, mountTheSauce, pourAway, prepareBase, readCoolingPot, startPot, strainPot } from "./butter/actions";
+import {
+  buyAStock,
+  mountTheSauce,
+  pourAway,
+  prepareBase,
+  printTheLabel,
+  readCoolingPot,
+  startPot,
+  strainPot,
+} from "./butter/actions";
 import { putReductionOn, seePan, takeReductionOff } from "./butter/fireActions";
 import { keepBoughtGood, setPrice, takeGoodOff } from "./butter/goods/actions";
 import { askForMoreUnder, dipStrip, freshOil, makeForTheShelf, takeFromShelf } from "./butter/shelf/actions";
@@ -408,6 +417,11 @@ const ROWS: Readonly<Record<string, Row>> = {
     action: readCoolingPot,
     good: () => ({ lotId: stocksNow(db())[0]!.lot.id, celsius: 4 }),
     refused: [() => ({ lotId: gone, celsius: 4 }), /gone already/],
+  },
+  printTheLabel: {
+    action: printTheLabel,
+    good: () => ({ lotId: capers() }),
+    refused: [() => ({ lotId: gone }), /gone already/],
   },
   keepBoughtGood: {
     action: keepBoughtGood,

@@ -1,4 +1,12 @@
-import { dishSalt, planSauce, type DishPart, type DishSalt, type SauceSpec, type Shelf } from "@/core/butter";
+import {
+  dishSalt,
+  planSauce,
+  type DishPart,
+  type DishSalt,
+  type Portion,
+  type SauceSpec,
+  type Shelf,
+} from "@/core/butter";
 import { saltTakenUp } from "@/core/cure";
 import { allergenOf, type Species } from "@/core/species";
 import { stoveOf } from "./sauceSpec";
@@ -18,12 +26,10 @@ export type FishAsk = {
   readonly saltG: number;
 };
 
-export type GarnishAsk = { readonly ingredientId: string; readonly massG: number };
-
 export type DishSaltAsk = {
   readonly fish: FishAsk;
   readonly sauce: { readonly spec: SauceSpec; readonly saltG: number } | null;
-  readonly garnish: readonly GarnishAsk[];
+  readonly garnish: readonly Portion[];
   readonly garnishSaltG: number;
 };
 

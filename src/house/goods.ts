@@ -23,6 +23,7 @@ export const GoodBody = z.strictObject({
   allergens,
   mayContain: allergens,
   compound: z.boolean(),
+  meltsC: z.tuple([z.number(), z.number()]).nullable().default(null),
   smokesC: z.number().nullable(),
   source: z.string(),
   carbohydratePct: pct.optional(),

@@ -2,31 +2,21 @@ import { findPreparation, PREPARATION_COVERS, prepare, type SauceSpec, type Shel
 import type { CardSpec } from "@/core/cards";
 import { sauceNeed } from "./tonight";
 
+type Wanted = {
+  readonly name: string;
+  /** Of the sauce; of a preparation the covers of its own recipe that give what is missing. */
+  readonly covers: number;
+  readonly needG: number;
+  readonly haveG: number;
+  readonly minutes: number;
+  /** Minutes of the day by which it is begun. */
+  readonly beginMin: number;
+  readonly done: boolean;
+};
+
 export type PrepRow =
-  | {
-      readonly kind: "base";
-      readonly specId: string;
-      readonly name: string;
-      readonly covers: number;
-      readonly needG: number;
-      readonly haveG: number;
-      readonly minutes: number;
-      /** Minutes of the day by which it is begun. */
-      readonly beginMin: number;
-      readonly done: boolean;
-    }
-  | {
-      readonly kind: "preparation";
-      readonly preparationId: string;
-      readonly name: string;
-      /** Covers of the preparation's own recipe that give what is missing. */
-      readonly covers: number;
-      readonly needG: number;
-      readonly haveG: number;
-      readonly minutes: number;
-      readonly beginMin: number;
-      readonly done: boolean;
-    };
+  | (Wanted & { readonly kind: "base"; readonly specId: string })
+  | (Wanted & { readonly kind: "preparation"; readonly preparationId: string });
 
 export type PrepAsk = {
   readonly cards: readonly { readonly spec: CardSpec; readonly covers: number }[];

@@ -321,6 +321,8 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         name: text(payload, "name"),
         ml: Math.round(Number(payload["volumeMl"] ?? 0)),
       });
+    case "label-printed":
+      return t("labelPrinted", { code: text(payload, "code"), name: text(payload, "name") });
     case "card-off":
       return t("cardIsOff", { name: text(payload, "name"), reason: text(payload, "reason") });
     case "card-on":

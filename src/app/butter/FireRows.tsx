@@ -11,6 +11,7 @@ import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";
 import { clockText } from "@/words/format/format";
 import styles from "./Butter.module.css";
+import { potWord } from "./potWord";
 import { SeePan } from "./SeePan";
 
 export type OnTheFire = {
@@ -72,17 +73,13 @@ function ReductionRow({ live: { id, startedAtMs, facts }, shelf, nowMs }: Reduct
 
 function PotRow({ pot, nowMs }: { readonly pot: RunningPot; readonly nowMs: number }) {
   const { format } = useHouse();
-  const { phase, nextSkimInMin, strainInMin } = potClock(
-    planStock(pot.ask),
-    pot.ask.simmerMin,
-    (nowMs - pot.startedAtMs) / MINUTE_MS,
-  );
-  const due = nextSkimInMin === 0;
+  const clock = potClock(planStock(pot.ask), pot.ask.simmerMin, (nowMs - pot.startedAtMs) / MINUTE_MS);
+  const { word, state } = potWord(clock);
   return (
     <li>
       <Link href="/butter/stock" className={page.row}>
-        <span className={styles.tag} data-state={phase === "over" ? "bad" : due ? "soon" : "good"}>
-          {phase === "over" ? t("strainNow") : due ? t("skimNow") : phase === "heating" ? t("heating") : t("simmering")}
+        <span className={styles.tag} data-state={state}>
+          {word}
         </span>
         <span className={page.grow}>
           <span className={page.title}>
@@ -90,7 +87,7 @@ function PotRow({ pot, nowMs }: { readonly pot: RunningPot; readonly nowMs: numb
           </span>
         </span>
         <b className={page.big} role="timer">
-          {clockText(strainInMin * 60)}
+          {clockText(clock.strainInMin * 60)}
         </b>
       </Link>
     </li>

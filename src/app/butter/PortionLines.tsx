@@ -10,13 +10,24 @@ import styles from "./Butter.module.css";
 type Props = {
   readonly portions: readonly Portion[];
   readonly shelf: Shelf;
-  readonly which: "base" | "mount" | "taste";
+  readonly which: "base" | "mount" | "taste" | "garnish";
   readonly onChange: (portions: readonly Portion[]) => void;
 };
 
-const NEXT = { base: "white-wine", mount: "butter", taste: "lemon-juice" } as const;
-const WHERE = { base: t("ofTheBase"), mount: t("whiskedInLine"), taste: t("ofTheTasting") } as const;
-const MORE = { base: t("moreIntoTheBase"), mount: t("moreWhiskedIn"), taste: t("moreTasted") } as const;
+const NEXT = { base: "white-wine", mount: "butter", taste: "lemon-juice", garnish: "dry-ham" } as const;
+const FIRST_G = { base: 50, mount: 50, taste: 5, garnish: 10 } as const;
+const WHERE = {
+  base: t("ofTheBase"),
+  mount: t("whiskedInLine"),
+  taste: t("ofTheTasting"),
+  garnish: t("onThePlate"),
+} as const;
+const MORE = {
+  base: t("moreIntoTheBase"),
+  mount: t("moreWhiskedIn"),
+  taste: t("moreTasted"),
+  garnish: t("somethingElseOnThePlate"),
+} as const;
 
 /** Goods and grams, line by line. */
 export function PortionLines({ portions, shelf, which, onChange }: Props) {
@@ -54,7 +65,7 @@ export function PortionLines({ portions, shelf, which, onChange }: Props) {
       <Button
         icon={<PlusOutlined />}
         disabled={portions.length >= 20}
-        onClick={() => onChange([...portions, { ingredientId: NEXT[which], massG: which === "taste" ? 5 : 50 }])}
+        onClick={() => onChange([...portions, { ingredientId: NEXT[which], massG: FIRST_G[which] }])}
       >
         {MORE[which]}
       </Button>

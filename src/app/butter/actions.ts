@@ -9,13 +9,14 @@ import { findSauce } from "@/db/butter/specs";
 import { buyStock, finishStock, startStock, type StockError } from "@/db/butter/stocks";
 import { db } from "@/db/connection";
 import { listPlaces } from "@/db/house/places";
+import { printLabel } from "@/db/larder/madeLots";
 import type { House } from "@/db/house/house";
 import { dayStamp, formatFor } from "@/words/format/format";
 import { t } from "@/words/butter";
 import { say } from "@/words/say";
 import { bySaid, refused, refusedBy, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
-import { BuyStock, MakeBase, Mount, PourAway, ReadPot, StartPot, Strain } from "./schema";
+import { BuyStock, MakeBase, Mount, PourAway, PrintLabel, ReadPot, StartPot, Strain } from "./schema";
 
 const NO_SAUCE = refused("thatSauceIsNotInTheHouse", t("thatSauceIsNotInTheHouse"));
 
@@ -127,4 +128,11 @@ export const readCoolingPot = async (
   houseAction("readCoolingPot", ReadPot, input, intention, ({ lotId, celsius }, { house, stamp }) => {
     const cooled = readPot(db(), lotId, celsius, house.ruleSetId, stamp);
     return cooled === null ? err(refused("thatPotIsGone", t("thatPotIsGone"))) : ok(cooled.verdict);
+  });
+
+/** The label printer gives a label: answers with how many there are now. */
+export const printTheLabel = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
+  houseAction("printTheLabel", PrintLabel, input, intention, ({ lotId }, { stamp }) => {
+    const count = printLabel(db(), lotId, stamp);
+    return count === null ? err(refused("thatPotIsGone", t("thatPotIsGone"))) : ok(count);
   });

@@ -91,3 +91,5 @@ export const ReadPot = z.strictObject({
   lotId: z.string().min(1).max(80),
   celsius: z.number(t("whatDoesItRead")).min(-5, t("whatDoesItRead")).max(100, t("whatDoesItRead")),
 });
+
+export const PrintLabel = z.strictObject({ lotId: z.string().min(1).max(80) });

@@ -60,6 +60,7 @@ export type LedgerKind =
   | "good-kept"
   | "oil-tested"
   | "oil-changed"
+  | "label-printed"
   | "card-off"
   | "card-on"
   | "card-served"
@@ -172,6 +173,7 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "good-kept": "Good",
     "oil-tested": "Oil strip",
     "oil-changed": "Oil changed",
+    "label-printed": "Label",
     "card-off": "Off the card",
     "card-on": "Back on",
     "card-served": "Served",

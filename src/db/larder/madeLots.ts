@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { and, asc, eq, getTableColumns, ne } from "drizzle-orm";
 import type { Allergens, ItemFacts } from "@/core/larder";
 import type { Db } from "../connection";
+import { appendEntry, entriesAbout } from "../ledger";
 import { endStay, leaveIce } from "../lots/lots";
 import { lighten, nextCode } from "../lots/lotRows";
 import { items, lots } from "../schema/larder";
@@ -96,3 +97,21 @@ export function madeLabel(
     .get();
   return row && { lot: row.lot, name: row.item.name, base: row.item.facts.isBase === true };
 }
+
+/** A label of a made lot was printed; how often it was, now. Null: there is no such lot. */
+export function printLabel(
+  db: Db,
+  id: string,
+  { who, atMs }: { readonly who: string; readonly atMs: number },
+): number | null {
+  const found = madeLabel(db, id);
+  if (!found) return null;
+  appendEntry(db, { atMs, who, kind: "label-printed", lotId: id, payload: { code: found.lot.code, name: found.name } });
+  return labelsPrinted(db, id).length;
+}
+
+/** When labels of a lot were printed, the last one last. */
+export const labelsPrinted = (db: Db, id: string): readonly number[] =>
+  entriesAbout(db, { kind: "lot", id })
+    .filter(({ kind }) => kind === "label-printed")
+    .map(({ atMs }) => atMs);

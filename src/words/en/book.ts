@@ -136,6 +136,7 @@ export const book = {
   goodKeptName: "{name}{off, select, yes {, off the shelf} other {, as its label says}}",
   oilTested: "{name}: {pct} % polar compounds",
   oilChanged: "{name}: fresh oil",
+  labelPrinted: "{code} {name}",
   cardIsOff: "{name}: {reason}",
   cardIsOn: "{name} is served again",
   cardServed: "{covers, plural, one {# plate} other {# plates}} of {name}",

@@ -166,8 +166,6 @@ export const shelf = {
   forTheLabelOnly: "Together {salt} of salt a cover, for the label only.",
   saltSource:
     "Sauce 0.8 to 1.1 %, fish 0.5 to 0.8 % (common practice, medium). Brine by diffusion through the slab at 4 °C; a flesh's own salt from food tables (memory, medium).",
-  garnishGood: "Garnish {number}",
-  garnishMass: "Grams of garnish {number}",
   takeOutLine: "Take it out",
   somethingElseOnThePlate: "Something else on the plate",
   forHowMany: "For how many",
@@ -252,6 +250,7 @@ export const shelf = {
   goodOfLine: "Good {number} {where}",
   massOfLine: "Amount {number} {where}, {unit}",
   moreIntoTheBase: "More into the base",
+  onThePlate: "on the plate",
   ofTheTasting: "of the tasting",
   moreTasted: "Something more",
   moreWhiskedIn: "More whisked in",

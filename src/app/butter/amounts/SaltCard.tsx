@@ -1,20 +1,19 @@
 "use client";
-import { DeleteOutlined, PlusOutlined } from "@ant-design/icons";
-import { Button, Select } from "antd";
+import { Select } from "antd";
 import { useState } from "react";
-import { SALT_BANDS, shelfWith, type Ingredient, type SaltRole, type SauceSpec } from "@/core/butter";
+import { SALT_BANDS, shelfWith, type Ingredient, type Portion, type SaltRole, type SauceSpec } from "@/core/butter";
 import { findSpecies } from "@/core/species";
-import { saltOfDish, type FishAsk, type GarnishAsk } from "@/house/dishSaltAsk";
+import { saltOfDish, type FishAsk } from "@/house/dishSaltAsk";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
-import { UnitInput } from "@/ui/form/UnitInput";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { Source } from "@/ui/layout/Source";
 import { t } from "@/words/shelf";
 import styles from "../Butter.module.css";
+import { PortionLines } from "../PortionLines";
 
 export type NamedSauce = { readonly specId: string; readonly spec: SauceSpec };
 type Props = { readonly own: readonly Ingredient[]; readonly sauces: readonly NamedSauce[] };
@@ -33,7 +32,7 @@ export function SaltCard({ own, sauces }: Props) {
   const [fish, setFish] = useState<FishAsk>({ massG: 170, thicknessMm: 25, brineGPerL: 50, brineMin: 15, saltG: 0 });
   const [sauceId, setSauceId] = useState(sauces[0]?.specId ?? "");
   const [sauceSaltG, setSauceSaltG] = useState(0);
-  const [garnish, setGarnish] = useState<readonly GarnishAsk[]>([{ ingredientId: "capers", massG: 6 }]);
+  const [garnish, setGarnish] = useState<readonly Portion[]>([{ ingredientId: "capers", massG: 6 }]);
   const shelf = shelfWith(own);
   const species = findSpecies(speciesId, ownSpecies)!;
   const spec = sauces.find((one) => one.specId === sauceId)?.spec;
@@ -107,7 +106,7 @@ export function SaltCard({ own, sauces }: Props) {
           onChange={setSauceSaltG}
         />
       </div>
-      <GarnishLines garnish={garnish} own={own} onChange={setGarnish} />
+      <PortionLines portions={garnish} shelf={shelf} which="garnish" onChange={setGarnish} />
       <table className={styles.lines} data-testid="parts">
         <thead>
           <tr>
@@ -147,52 +146,5 @@ export function SaltCard({ own, sauces }: Props) {
       <p className={page.sub}>{t("forTheLabelOnly", { salt: format.pinch(found.whole.saltG) })}</p>
       <Source>{t("saltSource")}</Source>
     </section>
-  );
-}
-
-type LinesProps = {
-  readonly garnish: readonly GarnishAsk[];
-  readonly own: readonly Ingredient[];
-  readonly onChange: (garnish: readonly GarnishAsk[]) => void;
-};
-
-function GarnishLines({ garnish, own, onChange }: LinesProps) {
-  const options = [...shelfWith(own).values()].map(({ id, label }) => ({ value: id, label }));
-  const change = (at: number, part: Partial<GarnishAsk>) =>
-    onChange(garnish.map((one, index) => (index === at ? { ...one, ...part } : one)));
-  return (
-    <div className={styles.fields}>
-      {garnish.map(({ ingredientId, massG }, index) => (
-        <div key={index} className={styles.lineEdit}>
-          <Select
-            aria-label={t("garnishGood", { number: index + 1 })}
-            showSearch={{ optionFilterProp: "label" }}
-            value={ingredientId}
-            options={options}
-            onChange={(id: string) => change(index, { ingredientId: id })}
-          />
-          <UnitInput
-            kind="mass"
-            label={t("garnishMass", { number: index + 1 })}
-            value={massG}
-            min={0.1}
-            max={1000}
-            onChange={(grams) => change(index, { massG: grams })}
-          />
-          <Button
-            aria-label={t("takeOutLine")}
-            icon={<DeleteOutlined />}
-            onClick={() => onChange(garnish.filter((_, at) => at !== index))}
-          />
-        </div>
-      ))}
-      <Button
-        icon={<PlusOutlined />}
-        disabled={garnish.length >= 8}
-        onClick={() => onChange([...garnish, { ingredientId: "dry-ham", massG: 10 }])}
-      >
-        {t("somethingElseOnThePlate")}
-      </Button>
-    </div>
   );
 }

@@ -8,9 +8,9 @@ import { NumberField } from "@/ui/form/NumberField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { durationText } from "@/words/format/format";
-import { say } from "@/words/say";
 import { t } from "@/words/shelf";
 import styles from "../Butter.module.css";
+import { LineTable } from "../LineTable";
 import type { NamedSauce } from "./SaltCard";
 
 type Props = { readonly own: readonly Ingredient[]; readonly sauces: readonly NamedSauce[] };
@@ -63,24 +63,7 @@ export function ScaleCard({ own, sauces }: Props) {
           })}
         </p>
       ) : null}
-      <table className={styles.lines}>
-        <thead>
-          <tr>
-            <th scope="col">{t("good")}</th>
-            <th scope="col">{t("soMuch")}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lines.map(({ name, massG, note }, index) => (
-            <tr key={`${name}${index}`}>
-              <td>
-                {name} {note ? <span className={page.sub}>{say(note, format)}</span> : null}
-              </td>
-              <td>{format.mass(massG)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <LineTable lines={lines} />
     </section>
   );
 }

@@ -23,6 +23,7 @@ import { marked } from "@/words/marked";
 import { say, sentence } from "@/words/say";
 import { t } from "@/words/shelf";
 import styles from "../Butter.module.css";
+import { LineTable } from "../LineTable";
 import { makeForTheShelf } from "./actions";
 
 type Props = { readonly own: readonly Ingredient[]; readonly ruleSetId: RuleSetId };
@@ -88,24 +89,7 @@ export function PrepareShelf({ own, ruleSetId }: Props) {
       {id === "blanched-fennel" ? (
         <p className={page.sub}>{t("iceForIt", { ice: format.mass(iceForBlanchedG(madeG)) })}</p>
       ) : null}
-      <table className={styles.lines}>
-        <thead>
-          <tr>
-            <th scope="col">{t("good")}</th>
-            <th scope="col">{t("soMuch")}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lines.map(({ ingredientId, name, massG, note }) => (
-            <tr key={ingredientId}>
-              <td>
-                {name} {note ? <span className={page.sub}>{say(note, format)}</span> : null}
-              </td>
-              <td>{format.mass(massG)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <LineTable lines={lines} />
       <Source>{t("preparationSource")}</Source>
       <div className={styles.acts}>
         <Button

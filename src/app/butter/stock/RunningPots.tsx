@@ -14,6 +14,7 @@ import { t } from "@/words/butter";
 import { clockText } from "@/words/format/format";
 import { strainPot } from "../actions";
 import styles from "../Butter.module.css";
+import { potWord } from "../potWord";
 
 /** Pots on the fire: the next skim, when to strain, and straining into a lot. */
 export function RunningPots({
@@ -40,20 +41,17 @@ function Pot({ pot, nowMs }: { readonly pot: RunningPot; readonly nowMs: number 
   const { format } = useHouse();
   const { act, busy } = useAct();
   const plan = planStock(pot.ask);
-  const { phase, nextSkimInMin, strainInMin } = potClock(
-    plan,
-    pot.ask.simmerMin,
-    (nowMs - pot.startedAtMs) / MINUTE_MS,
-  );
+  const clock = potClock(plan, pot.ask.simmerMin, (nowMs - pot.startedAtMs) / MINUTE_MS);
+  const { nextSkimInMin, strainInMin } = clock;
+  const { word, state } = potWord(clock);
   const [yieldMl, setYieldMl] = useState(Math.round(plan.yieldMl));
   const [iceG, setIceG] = useState(Math.round(plan.yieldMl / 100) * 100 + 100);
   const [stirred, setStirred] = useState(true);
-  const due = phase === "over" || nextSkimInMin === 0;
   return (
     <li>
       <div className={page.row}>
-        <span className={styles.tag} data-state={phase === "over" ? "bad" : due ? "soon" : "good"}>
-          {phase === "over" ? t("strainNow") : due ? t("skimNow") : phase === "heating" ? t("heating") : t("simmering")}
+        <span className={styles.tag} data-state={state}>
+          {word}
         </span>
         <span className={page.grow}>
           <span className={page.title}>
@@ -97,7 +95,7 @@ function Pot({ pot, nowMs }: { readonly pot: RunningPot; readonly nowMs: number 
           {(id) => <Switch id={id} checked={stirred} onChange={setStirred} />}
         </Field>
         <Button
-          type={phase === "over" ? "primary" : "default"}
+          type={clock.phase === "over" ? "primary" : "default"}
           size="large"
           loading={busy}
           onClick={() =>

@@ -27,6 +27,8 @@ export type Ingredient = {
   readonly mayContain: readonly AllergenId[];
   /** Made of several things: what else is in it only its label says. */
   readonly compound: boolean;
+  /** Soft from, liquid from, °C; null: no fat that sets. */
+  readonly meltsC: readonly [number, number] | null;
   /** Smokes from, °C; null: not a frying fat. */
   readonly smokesC: number | null;
   readonly source: string;
@@ -49,11 +51,14 @@ export const PLAIN_GOOD = {
   allergens: [],
   mayContain: [],
   compound: false,
+  meltsC: null,
   smokesC: null,
 } as const;
 
 const TABLES = "food tables (memory, medium)";
 const LABEL = "labels of the trade (memory, medium)";
+/** Milk fat: soft from 28 to 33 °C, liquid by 35 to 37 (food-fat handbooks; memory, high). */
+const MILK_FAT_MELTS_C = [30, 36] as const;
 const BUTTER_LAW = "Reg. (EU) 1308/2013, Annex VII; the usual trade grade (memory, high)";
 const SMOKE = "fats by their visual smoke point, which crumbs and use lower by 10 to 40 °C (memory, medium)";
 
@@ -270,6 +275,7 @@ const ROWS: readonly Row[] = [
     mountsAs: "butter",
     allergens: ["milk"],
     smokesC: 120,
+    meltsC: MILK_FAT_MELTS_C,
     source: BUTTER_LAW,
   },
   {
@@ -285,6 +291,7 @@ const ROWS: readonly Row[] = [
     mountsAs: "butter",
     allergens: ["milk"],
     smokesC: 120,
+    meltsC: MILK_FAT_MELTS_C,
     source: BUTTER_LAW,
   },
   {
@@ -300,6 +307,7 @@ const ROWS: readonly Row[] = [
     mountsAs: "butter",
     allergens: ["milk"],
     smokesC: 120,
+    meltsC: MILK_FAT_MELTS_C,
     source: BUTTER_LAW,
   },
   {
@@ -314,6 +322,7 @@ const ROWS: readonly Row[] = [
     mountsAs: "clarified-butter",
     allergens: ["milk"],
     smokesC: 175,
+    meltsC: MILK_FAT_MELTS_C,
     source: "its water boiled off (common practice, medium)",
   },
   {
@@ -326,6 +335,7 @@ const ROWS: readonly Row[] = [
     mountsAs: "clarified-butter",
     allergens: ["milk"],
     smokesC: 230,
+    meltsC: MILK_FAT_MELTS_C,
     source: SMOKE,
   },
   {
@@ -546,6 +556,7 @@ const ROWS: readonly Row[] = [
     gPerMl: 0.7,
     mountsAs: "butter",
     allergens: ["milk"],
+    meltsC: MILK_FAT_MELTS_C,
     source: "82 % butter with a tenth of its mass in ice water whipped in (computed)",
   },
   {

@@ -1,7 +1,9 @@
 "use client";
 import { PrinterOutlined } from "@ant-design/icons";
 import { Button, QRCode } from "antd";
+import { useAct } from "@/ui/hooks/useAct";
 import { t } from "@/words/butter";
+import { printTheLabel } from "../../actions";
 import styles from "./Label.module.css";
 
 type Props = {
@@ -15,10 +17,26 @@ type Props = {
   /** Null: nothing was ever said of it. */
   readonly unknown: readonly string[] | null;
   readonly house: string;
+  readonly lotId: string;
+  /** When the simulated label printer gave one. */
+  readonly printed: readonly string[];
 };
 
 /** The label of a pot as it is printed. */
-export function LabelCard({ name, code, mass, made, useBy, contains, mayContain, unknown, house }: Props) {
+export function LabelCard({
+  name,
+  code,
+  mass,
+  made,
+  useBy,
+  contains,
+  mayContain,
+  unknown,
+  house,
+  lotId,
+  printed,
+}: Props) {
+  const { act, busy } = useAct();
   return (
     <div className={styles.place}>
       <section className={styles.label} data-testid="label">
@@ -45,6 +63,17 @@ export function LabelCard({ name, code, mass, made, useBy, contains, mayContain,
       >
         {t("printIt")}
       </Button>
+      <Button
+        size="large"
+        className={styles.print ?? ""}
+        loading={busy}
+        onClick={() => void act(printTheLabel, { lotId }, (count) => t("labelGiven", { count }))}
+      >
+        {t("labelPrinter")}
+      </Button>
+      <p className={styles.print} data-testid="printed">
+        {printed.length === 0 ? t("printerGaveNone") : t("printerGave", { list: printed.join(", ") })}
+      </p>
     </div>
   );
 }

@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { db } from "@/db/connection";
-import { madeLabel } from "@/db/larder/madeLots";
+import { labelsPrinted, madeLabel } from "@/db/larder/madeLots";
 import { PageHead } from "@/ui/layout/PageHead";
 import { SubNav } from "@/ui/layout/SubNav";
 import { t } from "@/words/butter";
@@ -37,6 +37,8 @@ export default async function LabelPage({ params }: { readonly params: Promise<{
         mayContain={of("may")}
         unknown={lot.allergens === null ? null : of("unknown")}
         house={house.name}
+        lotId={lotId}
+        printed={labelsPrinted(db(), lotId).map(when)}
       />
     </>
   );
