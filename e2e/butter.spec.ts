@@ -50,7 +50,7 @@ test("a reduction in its pan, and bones to a pot of stock that cools in time, wi
   test.setTimeout(120_000);
   const complaints = complaintsOf(page);
   await page.goto("/butter/reduce");
-  await expect(page.getByTestId("minutes")).toHaveText("12 min");
+  await expect(page.getByTestId("minutes")).toHaveText("12 min 30 s");
   await page.getByLabel("Reduce to, ml").fill("400");
   await page.getByLabel("Reduce to, ml").press("Tab");
   await expect(page.getByText(/There are only 300 ml in the pan/)).toBeVisible();

@@ -9,6 +9,7 @@ import {
   type Shelf,
 } from "@/core/butter";
 import { mixtureOfParts } from "./reduceBench";
+import { stoveOf } from "./sauceSpec";
 
 const Note = z.union([
   z.strictObject({ seconds: z.number().min(0), massG: z.number().positive() }),
@@ -42,7 +43,7 @@ export function reductionOf(
 ): Reduction | null {
   const { parts, toMl, panMm, netPowerW } = facts;
   const mixture = mixtureOfParts(parts, shelf);
-  const found = reduce({ mixture, toMl, pan: { diameterMm: panMm }, netPowerW, startC: 20 });
+  const found = reduce({ mixture, toMl, ...stoveOf({ panMm, netPowerW }) });
   return found.ok ? found.value : null;
 }
 

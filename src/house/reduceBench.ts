@@ -13,6 +13,7 @@ import {
   type Shelf,
 } from "@/core/butter";
 import type { Result, Said } from "@/core/shared";
+import { stoveOf } from "./sauceSpec";
 
 /** Straight walls of a kitchen's sauté pans, mm (common practice). */
 export const RIM_MM = 65;
@@ -54,7 +55,7 @@ const POINTS = 60;
 /** A reduction at the bench: minutes, marks, and the way down. */
 export function reduced({ parts, toMl, panMm, netPowerW }: ReduceAsk, shelf: Shelf): Result<Reduced, Said> {
   const mixture = mixtureOfParts(parts, shelf);
-  const found = reduce({ mixture, toMl, pan: { diameterMm: panMm }, netPowerW, startC: 20 });
+  const found = reduce({ mixture, toMl, ...stoveOf({ panMm, netPowerW }) });
   if (!found.ok) return found;
   const reduction = found.value;
   const startMl = volumeMl(mixture);

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { addedGrams, planSauce, type MountedQuestion, type Portion, type SauceSpec, type Shelf } from "@/core/butter";
+import { panBodyJPerK } from "./panBody";
 
 export const PortionIn = z.strictObject({
   ingredientId: z.string().min(1).max(80),
@@ -33,7 +34,7 @@ export type MountFacts = {
 };
 
 export const stoveOf = ({ panMm, netPowerW }: Pick<MountFacts, "panMm" | "netPowerW">) => ({
-  pan: { diameterMm: panMm },
+  pan: { diameterMm: panMm, bodyJPerK: panBodyJPerK(panMm) },
   netPowerW,
   startC: 20,
 });

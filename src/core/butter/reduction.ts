@@ -11,7 +11,11 @@ const LATENT_J_PER_G = { water: 2257, ethanol: 846, acetic: 395 } as const;
 /** Each step of the way down takes off this share of what can still boil away. */
 const STEP_SHARE = 0.004;
 
-export type Pan = { readonly diameterMm: number };
+export type Pan = {
+  readonly diameterMm: number;
+  /** Of the empty pan, which is heated with what is in it, J/K; left out: none. */
+  readonly bodyJPerK?: number | undefined;
+};
 
 export type ReduceQuestion = {
   readonly mixture: Mixture;
@@ -64,7 +68,8 @@ export function reduce(question: ReduceQuestion): Result<Reduction, Said> {
   if (toMl <= leastMl * 1.02)
     return err(said("butter.burntBeforeThen", { dry: inMillilitres(Math.ceil(leastMl * 1.02)) }));
   const boilC = boilsAtC(mixture.ethanolG, mixture.waterG);
-  const secondsToBoil = (heatCapacityJPerK(mixture) * Math.max(0, boilC - startC)) / netPowerW;
+  const bodyJPerK = heatCapacityJPerK(mixture) + (pan.bodyJPerK ?? 0);
+  const secondsToBoil = (bodyJPerK * Math.max(0, boilC - startC)) / netPowerW;
   const { w, by } = boilingPowerW(pan, netPowerW);
   const course = boiledDown(mixture, toMl, w);
   const last = course.at(-1)!;

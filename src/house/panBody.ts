@@ -1,0 +1,10 @@
+import { PANS } from "@/core/cooking";
+
+/** Heat the empty pan takes up, J/K: the body of the stove's pan nearest in size, by the area of its base. */
+export function panBodyJPerK(diameterMm: number): number {
+  const nearest = PANS.reduce<(typeof PANS)[number]>(
+    (best, pan) => (Math.abs(pan.diameterMm - diameterMm) < Math.abs(best.diameterMm - diameterMm) ? pan : best),
+    PANS[0],
+  );
+  return nearest.heatCapacityJPerK * (diameterMm / nearest.diameterMm) ** 2;
+}
