@@ -10,6 +10,7 @@ import { preparationsNow } from "@/db/butter/preparations";
 import { liveReductions } from "@/db/butter/reductions";
 import { bonesOnIce, runningPots, stocksNow } from "@/db/butter/stocks";
 import { DEMO_CARDS } from "@/demo/data/cards";
+import { writeCardFile } from "@/house/cardFile";
 import { BOUGHT_GOOD } from "@/demo/data/sauces";
 import { db } from "@/db/connection";
 import { batchesToCook } from "@/db/block/batches";
@@ -65,7 +66,7 @@ import { putReductionOn, seePan, takeReductionOff } from "./butter/fireActions";
 import { keepBoughtGood, setPrice, takeGoodOff } from "./butter/goods/actions";
 import { askForMoreUnder, dipStrip, freshOil, makeForTheShelf, takeFromShelf } from "./butter/shelf/actions";
 import { keepSauce } from "./butter/write/actions";
-import { book, keepTheCard, sayMoney, serve, strike } from "./cards/actions";
+import { book, keepTheCard, openForeignCard, sayMoney, serve, strike } from "./cards/actions";
 import { sayGuests } from "./raw/actions";
 import { noteLot, notePapers, serveRaw } from "./raw/[lotId]/actions";
 import { beginFreezing } from "./raw/freeze/actions";
@@ -488,6 +489,11 @@ const ROWS: Readonly<Record<string, Row>> = {
     action: keepTheCard,
     good: () => ({ cardId: null, card: { ...DEMO_CARDS["char"]!, name: "Char of the day" } }),
     refused: [() => ({ cardId: gone, card: DEMO_CARDS["char"]! }), /not in the house/],
+  },
+  openForeignCard: {
+    action: openForeignCard,
+    good: () => ({ text: JSON.stringify(writeCardFile(DEMO_CARDS["char"]!, null, [])) }),
+    refused: [() => ({ text: '{"format":"gaffel-card"}' }), /stops at/],
   },
   sayMoney: { action: sayMoney, good: () => ({ vatPct: 20, extraCents: 50, targetPct: 28 }) },
   chooseBoard: { action: chooseBoard, good: () => ({ use: "raw-fish", colour: "blue" }) },

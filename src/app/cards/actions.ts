@@ -3,14 +3,16 @@ import { randomUUID } from "node:crypto";
 import { err, ok, type Result } from "@/core/shared";
 import { bookCard, strikeCard } from "@/db/cards/bookings";
 import { findCard, keepCard } from "@/db/cards/cardSpecs";
+import { openCardFile } from "@/db/cards/openFile";
 import { serveCard } from "@/db/cards/pass";
 import { db } from "@/db/connection";
 import { setCardMoney } from "@/db/house/house";
+import { readCardFile } from "@/house/cardFile";
 import { t } from "@/words/cards";
 import { refused, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
 import { worldNow } from "./cardData";
-import { Book, KeepCardIn, Money, Serve, Strike } from "./schema";
+import { Book, KeepCardIn, Money, OpenFile, Serve, Strike } from "./schema";
 
 const GONE = refused("thatCardIsNotInTheHouse", t("thatCardIsNotInTheHouse"));
 
@@ -48,4 +50,16 @@ export const sayMoney = async (input: unknown, intention: unknown): Promise<Resu
   houseAction("sayMoney", Money, input, intention, (money, { stamp }) => {
     setCardMoney(db(), money, stamp.who, stamp.atMs);
     return ok(null);
+  });
+
+/** A card of another house is opened here: answers with its id. */
+export const openForeignCard = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("openForeignCard", OpenFile, input, intention, ({ text }, { stamp }) => {
+    const file = readCardFile(text);
+    if (file.ok) return ok(openCardFile(db(), file.value, stamp));
+    return err(
+      file.error.kind === "notJson"
+        ? refused("thatIsNoCardFile", t("thatIsNoCardFile"))
+        : refused("cardFileStopsAt", t("cardFileStopsAt", { path: file.error.path || "–" })),
+    );
   });

@@ -20,3 +20,5 @@ export const Money = z.strictObject({
   extraCents: z.number().int().min(0).max(10_000),
   targetPct: z.number().min(5).max(100),
 });
+
+export const OpenFile = z.strictObject({ text: z.string().min(2, t("chooseAFile")).max(400_000, t("fileIsTooLarge")) });

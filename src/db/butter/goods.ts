@@ -68,3 +68,12 @@ export function retireGood(db: Db, id: string, { who, atMs }: Stamp): boolean {
   appendEntry(db, { atMs, who, kind: "good-kept", payload: { name: row.name, id, retired: true } });
   return true;
 }
+
+/** A good that came with a card of another house: as its label was read there. One that is here already stays as it is. */
+export function keepForeignGood(db: Db, good: Ingredient, { who, atMs }: Stamp): void {
+  const id = `bought:${good.id}`;
+  if (db.select().from(items).where(eq(items.id, id)).get()) return;
+  const facts = { ingredientId: good.id, good };
+  db.insert(items).values({ id, kind: "bought", name: good.label, facts }).run();
+  appendEntry(db, { atMs, who, kind: "good-kept", payload: { name: good.label, id: good.id, centsPerKg: null } });
+}

@@ -1,13 +1,18 @@
-import { dishOf } from "@/core/cards";
+import { allergenLines, dishOf } from "@/core/cards";
 import { makeDemoHouse } from "@/demo/house";
+import { readCardFile, writeCardFile } from "@/house/cardFile";
+import { recipeOf } from "@/exchange/recipe";
 import { passOf } from "@/house/pass";
 import { openDatabase } from "../connection";
-import { findHouse } from "../house/house";
+import { boughtGoods } from "../butter/goods";
+import { findSauce } from "../butter/specs";
+import { findHouse, openHouse } from "../house/house";
 import { checkLedger } from "../ledger";
 import { plates } from "../schema/cards";
 import { bookCard, bookedOn, offNow, strikeCard } from "./bookings";
 import { cardSpecs, findCard, keepCard } from "./cardSpecs";
 import { changedSince } from "./changes";
+import { openCardFile } from "./openFile";
 import { passCards, servedSince, serveCard } from "./pass";
 import { cardWorld } from "./world";
 
@@ -91,4 +96,50 @@ test("a special is for its day alone", () => {
   expect(left).toBeLessThan(30);
   expect(cardSpecs(db, "2026-05-13").some(({ cardId }) => cardId === "special")).toBe(false);
   expect(checkLedger(db).kind).toBe("whole");
+});
+
+test("a card opens in another house with its sauce and its goods, and is the same dish there", () => {
+  const own = boughtGoods(db).map(({ good }) => good);
+  const sauce = { ...findSauce(db, "beurre-blanc")!.spec, mount: [{ ingredientId: own[0]!.id, massG: 150 }] };
+  const card = { ...findCard(db, "char")!.spec, name: "Travelling", sauce: { specId: "mine", share: 1, apart: false } };
+  const file = writeCardFile(card, sauce, own);
+  expect(file.goods).toHaveLength(1);
+  const read = readCardFile(JSON.stringify(file));
+  expect(read).toEqual({ ok: true, value: file });
+  const other = openDatabase(":memory:");
+  openHouse(
+    other,
+    { name: "Other", timeZone: "UTC", units: "metric", ruleSetId: "eu-853", cooks: ["Una"], coldRoomC: 2 },
+    NOW,
+  );
+  const there = findCard(other, openCardFile(other, file, stamp()))!;
+  expect(there.spec).toEqual({ ...card, sauce: { ...card.sauce, specId: there.spec.sauce!.specId } });
+  const world = cardWorld(other, findHouse(other)!, NOW, new Set());
+  expect(dishOf(there.spec, world).components.find(({ role }) => role === "sauce")).toMatchObject({
+    label: sauce.name,
+  });
+  expect(dishOf(there.spec, world).allergens.milk).toBe("contains");
+  expect(readCardFile("no json")).toMatchObject({ ok: false, error: { kind: "notJson" } });
+  expect(readCardFile(JSON.stringify({ ...file, version: 9 }))).toMatchObject({ error: { path: "version" } });
+});
+
+test("as a schema.org Recipe it says its parts, its energy and its allergens, known and not", () => {
+  const { spec, hash } = findCard(db, "cod")!;
+  const dish = dishOf(spec, world());
+  const recipe = recipeOf({
+    name: spec.name,
+    dish,
+    plateSeconds: spec.plateSeconds,
+    allergens: allergenLines(dish.allergens, "eu-853"),
+    version: hash,
+  });
+  expect(recipe).toMatchObject({
+    "@context": "https://schema.org",
+    "@type": "Recipe",
+    recipeYield: "1",
+    identifier: hash,
+  });
+  expect(recipe.recipeIngredient[0]).toMatch(/^170 g /);
+  expect(recipe.additionalProperty).toContainEqual(expect.objectContaining({ name: "milk", value: "contains" }));
+  expect(recipe.additionalProperty.some(({ value }) => value === "unknown")).toBe(true);
 });

@@ -130,6 +130,20 @@ export default async function CardPage({ params, searchParams }: Props) {
               })}
             </p>
           </section>
+          <section className={page.card}>
+            <h2>{t("takeItWithYou")}</h2>
+            <p>
+              <a href={`/api/export/card.json?card=${cardId}`} download>
+                {t("asACardFile")}
+              </a>
+              {", "}
+              <a href={`/api/export/recipe.jsonld?card=${cardId}`}>{t("asARecipe")}</a>
+              {", "}
+              <a href="/api/export/cards.csv" download>
+                {t("allCardsAsCsv")}
+              </a>
+            </p>
+          </section>
           <ForMany
             card={card}
             sauce={card.sauce ? (world.sauceOf(card.sauce.specId) ?? null) : null}

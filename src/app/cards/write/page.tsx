@@ -14,6 +14,7 @@ import { requestTime, requireHouse } from "../../request";
 import { CARD_VIEWS } from "../subViews";
 import { WriteCard } from "./WriteCard";
 import { MoneyForm } from "./MoneyForm";
+import { OpenCard } from "./OpenCard";
 import page from "@/ui/layout/page.module.css";
 
 export const metadata: Metadata = { title: t("writeACard") };
@@ -72,7 +73,10 @@ export default async function WriteCardPage({ searchParams }: Props) {
             .filter(({ retired }) => !retired)
             .map(({ good }) => good)}
         />
-        <MoneyForm money={{ vatPct, extraCents, targetPct }} />
+        <div className={page.stack}>
+          <MoneyForm money={{ vatPct, extraCents, targetPct }} />
+          <OpenCard />
+        </div>
       </div>
     </>
   );
