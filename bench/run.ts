@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { butter } from "./butter";
+import { cardsBench } from "./cards";
 import { heat, slabLoop } from "./heat";
 import { hold } from "./hold";
 import { printRows } from "./measure";
@@ -11,7 +12,7 @@ import { plan, raw } from "./plans";
 import { records } from "./records";
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));
-// all of it, or only the parts named: npm run bench -- heat plan raw butter records pages hold years
+// all of it, or only the parts named: npm run bench -- heat plan raw butter cards records pages hold years
 const wanted = process.argv.slice(2);
 const has = (part: string) => wanted.length === 0 || wanted.includes(part);
 if (has("heat")) {
@@ -21,6 +22,7 @@ if (has("heat")) {
 if (has("plan")) plan();
 if (has("raw")) raw();
 if (has("butter")) butter();
+if (has("cards")) cardsBench();
 if (has("records") || has("pages")) records(folder);
 if (has("pages")) await served(folder, pages);
 if (has("hold")) await hold(path.join(folder, "hold"));

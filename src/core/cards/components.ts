@@ -6,6 +6,8 @@ import {
   planSauce,
   prepare,
   type Portion,
+  type SauceSpec,
+  type Shelf,
 } from "@/core/butter";
 import { methodOf } from "@/core/cooking";
 import { allergenStates, allergensTogether, type Allergens } from "@/core/larder";
@@ -122,11 +124,21 @@ function mediaOf({ piece }: CardSpec, world: CardWorld): readonly Component[] {
 
 const NOTHING = { massG: 0, fatG: 0, proteinG: 0, sugarG: 0, saltG: 0, alcoholG: 0 } as const;
 
+/** A sauce is worked out once however many cards serve it: specs and shelves are immutable. */
+const planned = new WeakMap<Shelf, WeakMap<SauceSpec, ReturnType<typeof planSauce>>>();
+function planOf(spec: SauceSpec, shelf: Shelf): ReturnType<typeof planSauce> {
+  const ofShelf = planned.get(shelf) ?? new WeakMap<SauceSpec, ReturnType<typeof planSauce>>();
+  planned.set(shelf, ofShelf);
+  const known = ofShelf.get(spec) ?? planSauce(spec, spec.covers, SAUCE_STOVE, shelf);
+  ofShelf.set(spec, known);
+  return known;
+}
+
 function sauceOf({ sauce }: CardSpec, world: CardWorld): readonly Component[] {
   if (!sauce) return [];
   const from: Origin = { kind: "sauce", specId: sauce.specId };
   const spec = world.sauceOf(sauce.specId);
-  const plan = spec && planSauce(spec, spec.covers, SAUCE_STOVE, world.shelf);
+  const plan = spec && planOf(spec, world.shelf);
   if (!spec || !plan?.ok) {
     // a sauce that cannot be read is not known to be free of anything
     return [

@@ -17,8 +17,8 @@ export type Left = {
   readonly short: number;
 };
 
-/** Ways that are tried before the answer is what was found so far: shared lots are few, so this is hardly met. */
-const MOST_TRIES = 20_000;
+/** Ways that are tried before a number counts as too many: what is promised was found, never hoped for. Shared lots are few, so this is hardly met. */
+const MOST_TRIES = 1_000;
 
 /**
  * Covers every card can give as one joint answer: cards that share a lot share its grams, whole pieces come out of one lot, and what is
@@ -103,7 +103,11 @@ function feasible(group: readonly Demand[], wanted: readonly number[], gramsOf: 
   const order = [...group.keys()].sort(
     (a, b) => group[a]!.lotIds.length - group[b]!.lotIds.length || group[b]!.massG - group[a]!.massG,
   );
-  const left = new Map(gramsOf);
+  const shared = new Set(group.flatMap((demand) => demand.lotIds));
+  const hasG = [...shared].reduce((sum, id) => sum + (gramsOf.get(id) ?? 0), 0);
+  const needG = group.reduce((sum, { massG }, index) => sum + massG * wanted[index]!, 0);
+  if (needG > hasG + 1e-6) return false;
+  const left = new Map([...shared].map((id) => [id, gramsOf.get(id) ?? 0]));
   let tries = 0;
   const place = (at: number, lotAt: number, open: number): boolean => {
     if (++tries > MOST_TRIES) return false;
@@ -113,6 +117,8 @@ function feasible(group: readonly Demand[], wanted: readonly number[], gramsOf: 
     if (open === 0) return place(at + 1, 0, wanted[order[at + 1] ?? -1] ?? 0);
     const lotId = lotIds[lotAt];
     if (lotId === undefined) return false;
+    const room = lotIds.slice(lotAt).reduce((sum, id) => sum + Math.floor((left.get(id) ?? 0) / massG + 1e-9), 0);
+    if (room < open) return false;
     const has = left.get(lotId) ?? 0;
     const fits = Math.min(open, Math.floor(has / massG + 1e-9));
     for (let taken = fits; taken >= 0; taken--) {
