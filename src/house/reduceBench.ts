@@ -6,6 +6,7 @@ import {
   panLevelMm,
   pouredGrams,
   reduce,
+  simmeredAlcoholLeftPct,
   volumeMl,
   type Mark,
   type Mixture,
@@ -48,6 +49,8 @@ export type Reduced = {
   readonly boilsOver: boolean;
   readonly reduction: Reduction;
   readonly rows: readonly ReduceRow[];
+  /** Alcohol left if it simmered covered for as long instead, per cent: another case, never mixed with the open pan. */
+  readonly coveredAlcoholPct: number;
 };
 
 const POINTS = 60;
@@ -73,6 +76,14 @@ export function reduced({ parts, toMl, panMm, netPowerW }: ReduceAsk, shelf: She
     }));
   return {
     ok: true,
-    value: { startMl, marks: marksOf(mixture), levelMm, boilsOver: boilsOver(levelMm, RIM_MM), reduction, rows },
+    value: {
+      startMl,
+      marks: marksOf(mixture),
+      levelMm,
+      boilsOver: boilsOver(levelMm, RIM_MM),
+      reduction,
+      rows,
+      coveredAlcoholPct: simmeredAlcoholLeftPct((reduction.secondsToBoil + reduction.secondsReducing) / 60),
+    },
   };
 }

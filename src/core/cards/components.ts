@@ -5,6 +5,7 @@ import {
   ingredientOf,
   planSauce,
   prepare,
+  simmeredAlcoholLeftPct,
   type Portion,
   type SauceSpec,
   type Shelf,
@@ -114,13 +115,19 @@ function mediaOf({ piece }: CardSpec, world: CardWorld): readonly Component[] {
   if (piece.methodId === null) return [];
   const media = COOKING_MEDIA[piece.methodId] ?? [];
   const { brings, label } = methodOf(piece.methodId);
-  const rows = media.map((portion) => goodOf(portion, "medium", world));
+  const rows = media
+    .map((portion) => goodOf(portion, "medium", world))
+    // wine in the pan simmers with the piece
+    .map((row) => ({ ...row, alcoholG: (row.alcoholG * simmeredAlcoholLeftPct(SIMMERS_MIN)) / 100 }));
   const missing = brings.filter((id) => !rows.some(({ allergens }) => allergens[id] === "contains"));
   if (missing.length === 0) return rows;
   const states = allergenStates((id) => (missing.includes(id) ? "contains" : "free"));
   const from: Origin = { kind: "method", methodId: piece.methodId };
   return [...rows, { ...NOTHING, role: "medium", label, allergens: states, cents: null, from }];
 }
+
+/** Minutes a piece and its wine are in the pan (common practice). */
+const SIMMERS_MIN = 5;
 
 const NOTHING = { massG: 0, fatG: 0, proteinG: 0, sugarG: 0, saltG: 0, alcoholG: 0 } as const;
 

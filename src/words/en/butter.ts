@@ -280,6 +280,8 @@ export const butter = {
   labelGiven: "{count, plural, one {The label} other {Label number #}} came out of the printer",
   printerGaveNone: "The label printer has given none of it yet.",
   printerGave: "The label printer gave this label: {list}.",
+  coveredInstead:
+    "Simmered covered for {time} instead, about {pct} % of the alcohol stays (Augustin 1992): another case, never mixed with the open pan.",
   takeItOff: "Take it off",
   reducingNow: "Reduces",
   standsAtOf: "{now}, down to {to}, {by, select, weight {by its weight} level {by its level} other {by the model}}",

@@ -60,7 +60,7 @@ export function ReduceBench({ burners, own, paces }: Props) {
       </AnswerBench>
     );
   }
-  const { reduction, marks, levelMm, rows, startMl, boilsOver } = found.value;
+  const { reduction, marks, levelMm, rows, startMl, boilsOver, coveredAlcoholPct } = found.value;
   const { secondsToBoil, secondsReducing, final, limitedBy, evaporatedG } = reduction;
   const left = rows.at(-1)!;
   const pace = paces.find((one) => one.panMm === ask.panMm && one.netPowerW === ask.netPowerW)?.pace ?? 1;
@@ -112,6 +112,9 @@ export function ReduceBench({ burners, own, paces }: Props) {
             </div>
           </dl>
         </div>
+        <p className={page.sub} data-testid="covered">
+          {t("coveredInstead", { time: durationText(wholeS), pct: Math.round(coveredAlcoholPct) })}
+        </p>
         <ReduceCurves rows={rows} />
         <StartReduction ask={ask} />
       </section>
