@@ -27,6 +27,8 @@ function whyNot(error: SauceError, house: House): ActionError {
       return bySaid(error.why, format);
     case "noBase":
       return refused("chooseABaseOfThisSauce", t("chooseABaseOfThisSauce"));
+    case "baseIsOver":
+      return refused("thatBaseIsOver", t("thatBaseIsOver"));
     case "notEnoughBase":
       return refused(
         "thereIsLessBaseThanThat",

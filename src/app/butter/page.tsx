@@ -31,7 +31,11 @@ export default async function ButterPage() {
   const shelf = shelfOf(db());
   const needs = sauceSpecs(db()).map(({ specId, spec }) => {
     const covers = coversOfSauce(specId, spec, booked);
-    const haveG = there.reduce((sum, one) => (one.specId === specId && !one.mount ? sum + one.lot.remainingG : sum), 0);
+    const haveG = there.reduce(
+      (sum, one) =>
+        one.specId === specId && !one.mount && (one.lot.useByMs ?? Infinity) > nowMs ? sum + one.lot.remainingG : sum,
+      0,
+    );
     return sauceNeed(specId, spec, covers, haveG, shelf);
   });
   const bains = there

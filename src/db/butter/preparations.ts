@@ -123,6 +123,7 @@ export function takePortions(
   return db.transaction((tx) => {
     const lot = madeLot(tx, lotId);
     if (!lot) return err(said("butter.thatLotIsGone"));
+    if (lot.useByMs !== null && lot.useByMs <= atMs) return err(said("butter.thatLotIsOver"));
     if (massG > lot.remainingG + 0.5) return err(said("butter.lessIsLeft"));
     const { leftG } = takeFrom(tx, lot, massG, atMs);
     const payload = { code: lot.code, massG, leftG };

@@ -32,6 +32,7 @@ type Stamp = { readonly who: string; readonly atMs: number; readonly requestId: 
 export type SauceError =
   | { readonly kind: "cannotReduce"; readonly why: Said }
   | { readonly kind: "noBase" }
+  | { readonly kind: "baseIsOver" }
   | { readonly kind: "notEnoughBase"; readonly leftG: number; readonly needG: number }
   | { readonly kind: "notHere" };
 
@@ -132,6 +133,7 @@ export function mountSauce(
   return db.transaction((tx) => {
     const base = baseLotId === null ? undefined : madeLot(tx, baseLotId);
     if (spec.base.length > 0 && base?.itemId !== baseItem(specId)) return err({ kind: "noBase" });
+    if (base && base.useByMs !== null && base.useByMs <= atMs) return err({ kind: "baseIsOver" });
     if (base && base.remainingG < baseG - 1)
       return err({ kind: "notEnoughBase", leftG: base.remainingG, needG: baseG });
     const taken = base

@@ -190,6 +190,19 @@ test("a compound butter is made, counted in portions, runs down to its par and b
   expect(makePreparation(db, { ...wanted, preparationId: "rice" }, stamp(73))).toMatchObject({ ok: false });
 });
 
+test("nothing is mounted on a base past its days, and nothing past its days is taken out", () => {
+  const sauce = findSauce(db, "beurre-blanc")!;
+  const base = value(makeBase(db, sauce, { covers: 4, ...STOVE, placeId: null }, stamp(75)));
+  const facts = { covers: 4, ...STOVE, servedC: 52, surfaceMm: 160, lid: true, baseLotId: base.id } as const;
+  const late = stamp(75 + 4 * 24 * 60);
+  expect(mountSauce(db, sauce, { ...facts, ruleSetId: "eu-853" }, late)).toMatchObject({
+    error: { kind: "baseIsOver" },
+  });
+  const rice = { preparationId: "rice", covers: 4, frozen: false, placeId: null, ruleSetId: "eu-853" } as const;
+  const lot = value(makePreparation(db, rice, stamp(76)));
+  expect(takePortions(db, lot.id, 50, late)).toMatchObject({ ok: false, error: { code: "butter.thatLotIsOver" } });
+});
+
 test("a herb oil made here is what the sauces of the house whisk in", () => {
   const oil = madeLots(db).find(({ item }) => item.facts.preparationId === "dill-oil")!;
   const spec = { ...findSauce(db, "beurre-blanc")!.spec, name: "Herb", base: [], reduceToMl: null };

@@ -282,6 +282,7 @@ export const butter = {
   printerGave: "The label printer gave this label: {list}.",
   coveredInstead:
     "Simmered covered for {time} instead, about {pct} % of the alcohol stays (Augustin 1992): another case, never mixed with the open pan.",
+  thatBaseIsOver: "That base is past its days: pour it away and make another.",
   takeItOff: "Take it off",
   reducingNow: "Reduces",
   standsAtOf: "{now}, down to {to}, {by, select, weight {by its weight} level {by its level} other {by the model}}",

@@ -33,7 +33,8 @@ export default async function PrepPage() {
     .map(({ spec, booked, served }) => ({ spec, covers: Math.max(0, booked - served) }));
   const bases = new Map<string, number>();
   for (const { specId, mount, lot } of saucesNow(db()))
-    if (mount === null) bases.set(specId, (bases.get(specId) ?? 0) + lot.remainingG);
+    if (mount === null && (lot.useByMs ?? Infinity) > nowMs)
+      bases.set(specId, (bases.get(specId) ?? 0) + lot.remainingG);
   const shelf = preparationsNow(db());
   const rows = prepList(
     {

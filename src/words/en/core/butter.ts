@@ -27,6 +27,7 @@ export const butter = {
   preparationIsNotThere: "that is not among what the house makes",
   itIsNotFrozen: "that does not stand being frozen",
   thatLotIsGone: "that lot is gone already",
+  thatLotIsOver: "that lot is past its days: throw it away",
   lessIsLeft: "less than that is left",
   densityIsWrong: "a millilitre of it cannot weigh that: between 0.2 and 2 g",
   moreSugarThanCarbohydrate: "sugars are part of the carbohydrate: there are more of them than of it",

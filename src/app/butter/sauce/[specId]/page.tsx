@@ -32,7 +32,7 @@ export default async function SaucePage({ params, searchParams }: Props) {
   const asked = Number((await searchParams).covers);
   const covers = Number.isInteger(asked) && asked > 0 && asked <= 200 ? asked : sauce.spec.covers;
   const bases = saucesNow(db())
-    .filter((one) => one.specId === specId && !one.mount)
+    .filter(({ specId: own, mount, lot }) => own === specId && !mount && (lot.useByMs === null || lot.useByMs > nowMs))
     .map(({ lot }) => ({ id: lot.id, code: lot.code, remainingG: lot.remainingG }));
   return (
     <>
