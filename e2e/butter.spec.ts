@@ -96,6 +96,11 @@ test("a sauce written down, a good by its label, garlic oil with its hazard, and
   await press(page.getByRole("button", { name: "Put it on the shelf" }), info);
   await expect(page.getByTestId("goods")).toContainText("Smoked butter of the island");
 
+  await page.getByTestId("prices").getByLabel("A kilo").fill("5");
+  await page.getByTestId("prices").getByLabel("A kilo").press("Tab");
+  await press(page.getByRole("button", { name: "Set the price" }), info);
+  await expect(page.getByText(/has its price/)).toBeVisible();
+
   await page.goto("/butter/write?like=citrus-butter");
   await expect(page.getByTestId("gives")).toContainText("Holds");
   await page.getByLabel("Name", { exact: true }).fill("Citrus butter of the quay");

@@ -26,6 +26,10 @@ test("the pass: booked and left, a plate gone, a card without milk, struck off, 
   await expect(page.getByTestId("allergens")).not.toContainText("milk");
   await press(page.getByRole("link", { name: "Cooked through" }), info);
   await expect(page.getByTestId("said")).not.toContainText("under-cooked");
+  await press(page.getByRole("link", { name: "Without dill", exact: true }), info);
+  await expect(page.getByTestId("changes")).toContainText("Without dill");
+  await press(page.getByRole("link", { name: "As it is" }), info);
+  await expect(page.getByRole("link", { name: "Cook it" })).toBeVisible();
   await page.getByRole("slider", { name: "Covers" }).focus();
   for (let more = 0; more < 16; more++) await page.keyboard.press("ArrowRight");
   await expect(page.getByTestId("many")).toContainText("2 batches");
@@ -48,15 +52,11 @@ test("the pass: booked and left, a plate gone, a card without milk, struck off, 
 test("a special in a minute: written from a lot, on the pass with its covers", async ({ page }, info) => {
   test.setTimeout(90_000);
   const complaints = complaintsOf(page);
-  await page.goto("/cards/write");
+  await page.goto("/ice");
+  await press(page.locator("a[data-lot]").filter({ hasText: "European sea bass" }).first(), info);
+  await press(page.getByRole("link", { name: "A special from it" }), info);
+  await expect(page.getByRole("switch", { name: "Today only" })).toBeChecked();
   await page.getByLabel("Name of the dish").fill("Sea bass of the evening");
-  await press(page.getByRole("switch", { name: "Today only" }), info);
-  const fish = page.getByLabel("Any of these");
-  await fish.click();
-  await page.keyboard.press("Backspace");
-  await page.keyboard.type("European sea bass");
-  await page.keyboard.press("Enter");
-  await page.keyboard.press("Escape");
   await page.getByLabel("One piece, g").fill("150");
   await page.getByLabel("One piece, g").press("Tab");
   await press(page.getByRole("button", { name: "Keep the card" }), info);

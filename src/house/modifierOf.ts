@@ -9,7 +9,11 @@ export function modifierOf(wish: string | undefined): Modifier | null {
     case "child":
     case "cooked-through":
       return { kind: wish };
+    case undefined:
+      return null;
     default: {
+      if (wish.startsWith("without-")) return { kind: "without", what: wish.slice("without-".length) };
+
       const allergen = ALLERGEN_IDS.find((id) => wish === `no-${id}`);
       return allergen ? { kind: "free-of", allergen } : null;
     }

@@ -1,4 +1,12 @@
-import { bindingOf, ingredientOf, labelStates, mountedSauce, planSauce, type SauceSpec } from "@/core/butter";
+import {
+  bindingOf,
+  findPreparation,
+  ingredientOf,
+  labelStates,
+  mountedSauce,
+  planSauce,
+  type SauceSpec,
+} from "@/core/butter";
 import type { AllergenId } from "@/core/safety";
 import { said, type Said } from "@/core/shared";
 import type { CardSpec } from "./card";
@@ -45,9 +53,17 @@ export function modified(card: CardSpec, modifier: Modifier, world: CardWorld): 
         ? { ...done(card, world, []), cannot: said("cards.rawIsNotCooked") }
         : done({ ...card, piece: { ...card.piece, underCooked: false } }, world, [said("cards.cookedThrough")]);
     case "without":
-      return done(without(card, modifier.what), world, [said("cards.without", { what: modifier.what })]);
+      return done(without(card, modifier.what), world, [
+        said("cards.without", { what: nameOf(card, modifier.what, world) }),
+      ]);
   }
 }
+
+const nameOf = ({ sauce }: CardSpec, what: string, world: CardWorld): string =>
+  (what === "sauce" && sauce ? world.sauceOf(sauce.specId)?.name : undefined) ??
+  findPreparation(what)?.label.toLowerCase() ??
+  world.shelf.get(what)?.label.toLowerCase() ??
+  what;
 
 const done = (card: CardSpec, world: CardWorld, changes: readonly Said[]): Modified => ({
   card,

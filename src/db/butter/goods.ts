@@ -1,5 +1,5 @@
 import { createHash } from "node:crypto";
-import { asc, eq, sql } from "drizzle-orm";
+import { and, asc, eq, sql } from "drizzle-orm";
 import { goodFromLabel, shelfWith, type GoodLabel, type Ingredient, type Shelf } from "@/core/butter";
 import { err, ok, stableJson, type Result, type Said } from "@/core/shared";
 import { GoodBody } from "@/house/goods";
@@ -77,3 +77,14 @@ export function keepForeignGood(db: Db, good: Ingredient, { who, atMs }: Stamp):
   db.insert(items).values({ id, kind: "bought", name: good.label, facts }).run();
   appendEntry(db, { atMs, who, kind: "good-kept", payload: { name: good.label, id: good.id, centsPerKg: null } });
 }
+
+/** What the house pays for its goods, cents a kilo; a good nobody priced is not in it. */
+export const goodsPrices = (db: Db): ReadonlyMap<string, number> =>
+  new Map(
+    db
+      .select()
+      .from(items)
+      .where(and(eq(items.kind, "bought"), sql`json_extract(${items.facts}, '$.centsPerKg') is not null`))
+      .all()
+      .map(({ facts }) => [facts.ingredientId!, facts.centsPerKg!]),
+  );

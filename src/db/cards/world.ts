@@ -7,7 +7,7 @@ import { allergenOf, findSpecies } from "@/core/species";
 import { allergensOf } from "@/core/trace";
 import { DAY_MS } from "@/core/units";
 import { batchesToCook } from "../block/batches";
-import { shelfOf } from "../butter/goods";
+import { goodsPrices, shelfOf } from "../butter/goods";
 import { preparationsNow } from "../butter/preparations";
 import { saucesNow } from "../butter/sauces";
 import { sauceSpecs } from "../butter/specs";
@@ -41,7 +41,7 @@ export function cardWorld(db: Db, house: House, nowMs: number, rawIds: ReadonlyS
     madeSauces: madeSauces(db),
     madePreparations: madePreparations(db, nowMs),
     madeGoods: madeGoods(db, nowMs),
-    goodsCents: goodsCents(db),
+    goodsCents: goodsPrices(db),
     inFryer: inFryer(db),
     money: { vatPct: house.vatPct, extraCents: house.extraCents, targetPct: house.targetPct },
   };
@@ -132,16 +132,6 @@ function madeGoods(db: Db, nowMs: number): ReadonlyMap<string, CardMade> {
     ]),
   );
 }
-
-const goodsCents = (db: Db): ReadonlyMap<string, number> =>
-  new Map(
-    db
-      .select()
-      .from(items)
-      .where(and(eq(items.kind, "bought"), sql`json_extract(${items.facts}, '$.centsPerKg') is not null`))
-      .all()
-      .map(({ facts }) => [facts.ingredientId!, facts.centsPerKg!]),
-  );
 
 /** What went through the fryer since its oil was changed: its batter and every animal that was fried in it. */
 function inFryer(db: Db): readonly AllergenId[] {

@@ -43,7 +43,15 @@ export const DEMO_CARDS: Readonly<Record<string, CardSpec>> = {
   cod: {
     ...CARD,
     name: "Cod with oyster cream",
-    piece: { ...COOKED, speciesIds: ["cod"], massG: 170, thicknessMm: 30, methodId: "skin-turned", crispSkin: true },
+    piece: {
+      ...COOKED,
+      speciesIds: ["cod"],
+      massG: 170,
+      thicknessMm: 30,
+      methodId: "skin-turned",
+      underCooked: true,
+      crispSkin: true,
+    },
     sauce: under("oyster-cream"),
     garnishes: [garnish("charred-leek", 60)],
     finish: [of("chives", 2)],

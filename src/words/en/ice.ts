@@ -394,4 +394,5 @@ export const ice = {
   wasteDropped: "dropped",
   finishUsedUp: "used up",
   finishSentBack: "sent back",
+  aSpecialFromIt: "A special from it",
 } as const;

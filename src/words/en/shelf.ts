@@ -57,6 +57,12 @@ export const shelf = {
   takeItOffTheShelf: "Take it off",
   goodIsOff: "{name} is off the shelf; what was made with it stays",
   thatGoodIsNotOnTheShelf: "That good is not on the shelf.",
+  pricesOfTheShelf: "Prices of the shelf",
+  pricedOf: "{priced} of {all} goods have a price; without one no cost is said of what they go into.",
+  goodAt: "{label}, {price}",
+  aKilo: "A kilo",
+  setThePrice: "Set the price",
+  priceIsSet: "{label} has its price",
   // the shelf
   isOverThrowIt: "{name}: its time is over, throw it away",
   changeTheOilOf: "{name}: change the oil",

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
-import { boughtGoods } from "@/db/butter/goods";
+import { INGREDIENTS } from "@/core/butter";
+import { boughtGoods, goodsPrices } from "@/db/butter/goods";
 import { db } from "@/db/connection";
 import { PageHead } from "@/ui/layout/PageHead";
 import { SubNav } from "@/ui/layout/SubNav";
@@ -8,6 +9,7 @@ import { requestTime, requireHouse } from "../../request";
 import { BUTTER_VIEWS } from "../subViews";
 import { GoodForm } from "./GoodForm";
 import { GoodList } from "./GoodList";
+import { GoodPrices } from "./GoodPrices";
 import page from "@/ui/layout/page.module.css";
 
 export const metadata: Metadata = { title: t("goods") };
@@ -15,6 +17,7 @@ export const metadata: Metadata = { title: t("goods") };
 export default async function GoodsPage() {
   await requestTime();
   requireHouse();
+  const prices = goodsPrices(db());
   const goods = boughtGoods(db()).filter(({ retired }) => !retired);
   return (
     <>
@@ -25,7 +28,16 @@ export default async function GoodsPage() {
       <SubNav views={BUTTER_VIEWS} here="/butter/goods" />
       <div className={page.wideLeft}>
         <GoodForm />
-        <GoodList goods={goods} />
+        <div className={page.stack}>
+          <GoodList goods={goods} />
+          <GoodPrices
+            goods={INGREDIENTS.filter(({ id }) => id !== "water").map(({ id, label }) => ({
+              id,
+              label,
+              centsPerKg: prices.get(id) ?? null,
+            }))}
+          />
+        </div>
       </div>
     </>
   );

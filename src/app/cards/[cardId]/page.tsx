@@ -1,7 +1,8 @@
 import type { Metadata, Route } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
-import { allergenLines, dishOf, modified, type CardWorld } from "@/core/cards";
+import { findPreparation } from "@/core/butter";
+import { allergenLines, dishOf, lotsFor, modified, type CardSpec, type CardWorld } from "@/core/cards";
 import { ALLERGEN_LISTS } from "@/core/safety";
 import { findCard } from "@/db/cards/cardSpecs";
 import { db } from "@/db/connection";
@@ -17,6 +18,9 @@ import { AllergenTags } from "../AllergenTags";
 import styles from "../Cards.module.css";
 import { passNow } from "../cardData";
 import { CARD_VIEWS } from "../subViews";
+import { stovePlan } from "../stovePlan";
+import { CardActs } from "./CardActs";
+import { CardSteps } from "./CardSteps";
 import { ComponentTable } from "./ComponentTable";
 import { CostCard } from "./CostCard";
 import { ForMany } from "./ForMany";
@@ -43,6 +47,13 @@ const askedOut = ({ ruleSetId }: CardWorld) =>
     ["milk", "gluten", "egg", "mustard", "celery", "sulphites", "crustaceans", "molluscs"].includes(id),
   );
 
+/** Parts a guest can leave off. */
+const partsOf = ({ sauce, garnishes, finish }: CardSpec, { shelf }: CardWorld) => [
+  ...(sauce ? [{ id: "sauce", label: t("sauce").toLowerCase() }] : []),
+  ...garnishes.map(({ preparationId: id }) => ({ id, label: (findPreparation(id)?.label ?? id).toLowerCase() })),
+  ...finish.map(({ ingredientId: id }) => ({ id, label: (shelf.get(id)?.label ?? id).toLowerCase() })),
+];
+
 export default async function CardPage({ params, searchParams }: Props) {
   const nowMs = await requestTime();
   const house = requireHouse();
@@ -62,6 +73,7 @@ export default async function CardPage({ params, searchParams }: Props) {
         changes: [],
         cannot: null,
       };
+  const { plan, why } = await stovePlan(card, world, house);
   const title = cannot
     ? t("notServedSo", { name: kept.spec.name })
     : tile
@@ -87,7 +99,9 @@ export default async function CardPage({ params, searchParams }: Props) {
         {link(null, t("asItIs"))}
         {PLAIN_WISHES.map((id) => link(id, WISHES[id]))}
         {askedOut(world).map((id) => link(`no-${id}`, t("noAllergen", { id })))}
+        {partsOf(kept.spec, world).map(({ id, label }) => link(`without-${id}`, t("withoutPart", { what: label })))}
       </nav>
+      <CardActs card={card} lot={lotsFor(card, world.lots)[0] ?? null} />
       <div className={page.wideLeft}>
         <div className={page.stack}>
           {cannot || changes.length > 0 ? (
@@ -113,6 +127,7 @@ export default async function CardPage({ params, searchParams }: Props) {
               ))}
             </ul>
           </section>
+          <CardSteps plan={plan} why={why} plateSeconds={card.plateSeconds} format={format} />
           <ComponentTable components={dish.components} format={format} ruleSetId={world.ruleSetId} />
         </div>
         <div className={page.stack}>

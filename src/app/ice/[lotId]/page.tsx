@@ -88,6 +88,9 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
           {onIce && species.rawUse !== "none" && !(lot.byProduct && row.partUse !== "raw") ? (
             <Link href={`/raw/${row.id}`}>{t("mayItGoRaw")}</Link>
           ) : null}
+          {onIce && life.use !== "over" && !lot.byProduct ? (
+            <Link href={`/cards/write?lot=${row.id}`}>{t("aSpecialFromIt")}</Link>
+          ) : null}
         </nav>
       </PageHead>
       <div className={page.wideLeft}>

@@ -1,0 +1,28 @@
+import type { CardPiece } from "@/core/cards";
+import { usualGoal, usualSchool, type SheetRequest } from "@/core/cooking";
+import type { Species } from "@/core/species";
+import { firstAsk } from "./firstAsk";
+import { questionOf } from "./question";
+
+/** The question a card asks of the stove: its piece by its own way, everything else as the bench would open. Null: it is served raw. */
+export function cardQuestion(
+  piece: CardPiece,
+  species: Species,
+  house: Pick<SheetRequest, "ruleSetId" | "own" | "films">,
+): SheetRequest | null {
+  const { methodId, massG: pieceG, thicknessMm } = piece;
+  if (methodId === null) return null;
+  const { schoolId: _, ...opened } = firstAsk(species, {}, 1);
+  const schoolId = usualSchool(methodId, thicknessMm);
+  const ask = {
+    ...opened,
+    methodId,
+    ...(schoolId === null ? {} : { schoolId }),
+    sizeMm: thicknessMm,
+    skin: piece.crispSkin,
+    goal: piece.underCooked ? usualGoal(species, methodId, opened.form ?? "piece") : ({ kind: "safe" } as const),
+    pieces: 1,
+  };
+  const load = { pieceG, thicknessMm, thinnestMm: thicknessMm, thickestMm: thicknessMm };
+  return questionOf({ speciesId: species.id, composition: species.compositionPct, prepared: null, load }, ask, house);
+}
