@@ -87,6 +87,19 @@ describe("allergens of a dish", () => {
   });
 });
 
+test("any lot that can serve a piece may be the one on the plate: all of them are said", () => {
+  const bare = { ...withPiece({ speciesIds: ["cod", "cold-water-shrimp"], methodId: "steam" }), sauce: null };
+  const card = { ...bare, garnishes: [], finish: [] };
+  const lots = [
+    lotOf("cod", { cookDaysLeft: 1 }),
+    lotOf("cold-water-shrimp", { cookDaysLeft: 3 }),
+    lotOf("cold-water-shrimp", { id: "treated", brings: ["sulphites"] }),
+  ];
+  const contains = { fish: "contains", crustaceans: "contains" };
+  expect(dishOf(card, worldOf({ lots })).allergens).toMatchObject({ ...contains, sulphites: "contains" });
+  expect(dishOf(card, worldOf({ lots: [] })).allergens).toMatchObject({ ...contains, sulphites: "unknown" });
+});
+
 describe("changed for a guest", () => {
   test("no milk: butter leaves baste and sauce, oil takes its place, and the whole dish is free of it", () => {
     const { dish, card, changes, cannot } = modified(CHAR, { kind: "free-of", allergen: "milk" }, worldOf());

@@ -12,7 +12,8 @@ import {
 } from "@/core/butter";
 import { methodOf } from "@/core/cooking";
 import { allergenStates, allergensTogether, type Allergens } from "@/core/larder";
-import { allergenOf } from "@/core/species";
+import type { AllergenId } from "@/core/safety";
+import { allergenOf, type Species } from "@/core/species";
 import type { CardSpec } from "./card";
 import { COOKING_MEDIA, IN_THE_FRYER } from "./data/media";
 import type { CardLot, CardWorld } from "./world";
@@ -72,22 +73,28 @@ export function componentsOf(card: CardSpec, world: CardWorld): readonly Compone
   ];
 }
 
+/** What a piece brings out of one lot, or of its kind where none lies there. */
+function pieceStates(species: Species | undefined, lot: CardLot | null, fried: readonly AllergenId[]): Allergens {
+  const own = species ? allergenOf(species.group) : null;
+  return allergenStates((id) => {
+    if (id === own || lot?.brings.includes(id)) return "contains";
+    if (fried.includes(id)) return "may";
+    // a species that is not in the table is not known to be free of anything, nor is treated shrimp nobody has seen
+    return species === undefined || (id === "sulphites" && species.group === "crustacean" && !lot) ? "unknown" : "free";
+  });
+}
+
 function pieceOf(card: CardSpec, world: CardWorld): Component {
   const { piece } = card;
-  const lot = lotsFor(card, world.lots)[0];
+  const lots = lotsFor(card, world.lots);
+  const lot = lots[0];
   const species = lot?.species ?? world.speciesOf(piece.speciesIds[0] ?? "");
-  const own = species ? allergenOf(species.group) : null;
-  const brings = lot?.brings ?? [];
   const fried = piece.methodId !== null && IN_THE_FRYER.includes(piece.methodId) ? world.inFryer : [];
-  const allergens = allergenStates((id) =>
-    id === own || brings.includes(id)
-      ? "contains"
-      : fried.includes(id)
-        ? "may"
-        : // a species that is not in the table is not known to be free of anything
-          species === undefined || (id === "sulphites" && species.group === "crustacean" && !lot)
-          ? "unknown"
-          : "free",
+  // any lot that can serve it may be the one on the plate: all of them are said
+  const allergens = allergensTogether(
+    lots.length > 0
+      ? lots.map((one) => pieceStates(one.species, one, fried))
+      : piece.speciesIds.map((id) => pieceStates(world.speciesOf(id), null, fried)),
   );
   const flesh = species?.compositionPct ?? { protein: 0, fat: 0, carbohydrate: 0 };
   // what is eaten of a piece on the bone or in the shell

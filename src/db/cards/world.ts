@@ -2,6 +2,7 @@ import { and, desc, eq, gte, inArray, sql } from "drizzle-orm";
 import type { CardLot, CardMade, CardWorld } from "@/core/cards";
 import { edibleShare } from "@/core/block";
 import { methodOf } from "@/core/cooking";
+import { allergensTogether } from "@/core/larder";
 import type { AllergenId } from "@/core/safety";
 import { allergenOf, findSpecies } from "@/core/species";
 import { allergensOf } from "@/core/trace";
@@ -88,18 +89,19 @@ function cutAndWaiting(db: Db, held: ReadonlySet<string>, nowMs: number): readon
   });
 }
 
+/** Bases and sauces that are there: what any lot of one brings, the one may bring that goes on the plate. */
 function madeSauces(db: Db): ReadonlyMap<string, CardMade> {
-  return new Map(
-    saucesNow(db).map(({ specId, lot }) => [
-      specId,
-      {
-        code: lot.code,
-        lotId: lot.id,
-        allergens: lot.allergens,
-        centsPerKg: perKg(lot.remainingCents, lot.remainingG),
-      },
-    ]),
-  );
+  const made = new Map<string, CardMade>();
+  for (const { specId, lot } of saucesNow(db)) {
+    const known = [made.get(specId)?.allergens, lot.allergens].filter((one) => one !== null && one !== undefined);
+    made.set(specId, {
+      code: lot.code,
+      lotId: lot.id,
+      allergens: known.length > 0 ? allergensTogether(known) : null,
+      centsPerKg: perKg(lot.remainingCents, lot.remainingG),
+    });
+  }
+  return made;
 }
 
 const perKg = (cents: number, grams: number) => (grams > 0 ? (1000 * cents) / grams : 0);
