@@ -65,15 +65,11 @@ export default async function CardPage({ params, searchParams }: Props) {
   const { tiles, world } = passNow(db(), house, nowMs);
   const tile = tiles.find((one) => one.cardId === cardId);
   const wish = modifierOf(guest);
-  const { card, dish, changes, cannot } = wish
-    ? modified(kept.spec, wish, world)
-    : {
-        card: kept.spec,
-        dish: dishOf(kept.spec, world),
-        changes: [],
-        cannot: null,
-      };
-  const { plan, why } = await stovePlan(card, world, house);
+  const asItIs = { card: kept.spec, dish: dishOf(kept.spec, world), changes: [], cannot: null };
+  const wished = wish ? modified(kept.spec, wish, world) : asItIs;
+  const { plan, why } = await stovePlan(wished.card, world, house);
+  // cooked through is only said where the stove can do it: else the dish and its advisory stay
+  const { card, dish, changes, cannot } = wish?.kind === "cooked-through" && why ? { ...asItIs, cannot: why } : wished;
   const title = cannot
     ? t("notServedSo", { name: kept.spec.name })
     : tile
