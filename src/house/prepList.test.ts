@@ -26,6 +26,10 @@ test("a card and its covers ask for the base of its sauce and its garnish, the l
   expect(rows.every(({ beginMin, minutes }) => Math.abs(beginMin + minutes - 1050) < 1e-9)).toBe(true);
 });
 
+test("a card nobody booked asks for nothing", () => {
+  expect(prepList(ask({ cards: [{ spec: CHAR, covers: 0 }] }), COMMON_SHELF)).toEqual([]);
+});
+
 test("what is there is counted, and what ran low is asked for without a cover", () => {
   const [base, fennel] = prepList(ask(), COMMON_SHELF);
   const there = prepList(

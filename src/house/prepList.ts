@@ -40,7 +40,8 @@ export function prepList(
   const readyMin = serviceMin - READY_BEFORE_MIN;
   const coversOfSauces = new Map<string, number>();
   const gramsOf = new Map<string, number>();
-  for (const { spec, covers } of cards) {
+  // a card nobody booked wants nothing: a garnish of it is not one that ran low
+  for (const { spec, covers } of cards.filter((card) => card.covers > 0)) {
     if (spec.sauce) coversOfSauces.set(spec.sauce.specId, (coversOfSauces.get(spec.sauce.specId) ?? 0) + covers);
     for (const { preparationId, massG } of spec.garnishes)
       gramsOf.set(preparationId, (gramsOf.get(preparationId) ?? 0) + massG * covers);
