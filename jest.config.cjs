@@ -1,6 +1,8 @@
 /** @type {import("jest").Config} */
 module.exports = {
   testEnvironment: "node",
+  // a machine that builds beside it is slow: what hangs is still found
+  testTimeout: 60_000,
   roots: ["<rootDir>/src", "<rootDir>/tools"],
   testMatch: ["**/*.test.ts"],
   transform: {

@@ -7,7 +7,7 @@ const config: NextConfig = {
   // a house on a kitchen network opens the app by the machine's name or address, whatever that is
   devIndicators: false,
   // it starts threads by the path of a file
-  serverExternalPackages: ["piscina"],
+  serverExternalPackages: ["piscina", "highs"],
   turbopack: { rules: { "**/words/en/**/*.ts": { loaders: ["./scripts/messages-loader.cjs"], as: "*.js" } } },
   // browsers ask for this one unasked; a missing one is an error on the console
   rewrites: async () => [{ source: "/favicon.ico", destination: "/icon.svg" }],

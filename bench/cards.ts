@@ -3,7 +3,7 @@ import type { CardLot, CardSpec, CardWorld } from "@/core/cards";
 import { findSpecies, SPECIES } from "@/core/species";
 import { DEMO_CARDS } from "@/demo/data/cards";
 import { DEMO_SAUCES } from "@/demo/data/sauces";
-import { forMany } from "@/house/forMany";
+import { forMany, USUAL_STATION } from "@/house/forMany";
 import { passOf } from "@/house/pass";
 import { add, median } from "./measure";
 
@@ -17,12 +17,14 @@ const lots: readonly CardLot[] = Array.from({ length: 200 }, (_, index) => {
     species,
     grossG: 6000,
     edibleG: 3000 + index,
+    skinOnG: 3000 + index,
     remainingCents: 9000,
     cookDaysLeft: 1 + (index % 6),
     over: false,
     frozen: false,
     rawCleared: true,
     brings: [],
+    touched: { cook: [], raw: [] },
   };
 });
 
@@ -35,6 +37,7 @@ const world: CardWorld = {
   madeSauces: new Map(),
   madePreparations: new Map(),
   madeGoods: new Map(),
+  standIns: new Map(),
   goodsCents: new Map([...COMMON_SHELF.keys()].map((id) => [id, 500])),
   inFryer: [],
   money: { vatPct: 25, extraCents: 40, targetPct: 30 },
@@ -45,7 +48,7 @@ const cards = Array.from({ length: 60 }, (_, index) => {
   const card: CardSpec = OF_THE_HOUSE[index % OF_THE_HOUSE.length]!;
   const speciesIds = [SPECIES[index % 40]!.id, SPECIES[(index * 7) % 40]!.id];
   const spec = { ...card, piece: { ...card.piece, speciesIds } };
-  return { cardId: `card-${index}`, spec, booked: index % 12, served: 0, off: null };
+  return { cardId: `card-${index}`, spec, booked: index % 12, served: 0, loose: 0, asked: 0, off: null };
 });
 
 /** The pass of a large house, and one card for any covers. */
@@ -56,7 +59,7 @@ export function cardsBench(): void {
   const sauce = DEMO_SAUCES["dill-whey-butter"]!;
   add(
     "one card for 200 covers",
-    median(() => forMany(char, sauce, 200), 60),
+    median(() => forMany(char, sauce, 200, USUAL_STATION), 60),
     "target",
     16,
   );

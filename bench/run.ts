@@ -10,9 +10,11 @@ import { printRows } from "./measure";
 import { pages, served, tenYearPages } from "./pages";
 import { plan, raw } from "./plans";
 import { records } from "./records";
+import { saturdayBench } from "./saturday";
+import { schedule } from "./schedule";
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));
-// all of it, or only the parts named: npm run bench -- heat plan raw butter cards records pages hold years
+// all of it, or only the parts named: npm run bench -- heat plan raw butter cards schedule saturday records pages hold years
 const wanted = process.argv.slice(2);
 const has = (part: string) => wanted.length === 0 || wanted.includes(part);
 if (has("heat")) {
@@ -23,6 +25,8 @@ if (has("plan")) plan();
 if (has("raw")) raw();
 if (has("butter")) butter();
 if (has("cards")) cardsBench();
+if (has("schedule")) await schedule();
+if (has("saturday")) await saturdayBench(path.join(folder, "saturday"));
 if (has("records") || has("pages")) records(folder);
 if (has("pages")) await served(folder, pages);
 if (has("hold")) await hold(path.join(folder, "hold"));

@@ -181,6 +181,7 @@ test("a house in ounces, inches and Fahrenheit meets no other unit on its way fr
     "/butter/amounts",
     "/cards",
     "/cards/write",
+    "/line",
   ]) {
     await page.goto(`http://localhost:${port}${view}`);
     await page.locator("main h1").first().waitFor();

@@ -127,6 +127,20 @@ const VIEWS = {
     await page.goto(`${base}/cards`);
     await page.getByTestId("pass").waitFor();
   },
+  line: async (page) => {
+    await page.goto(`${base}/line`);
+    for (const text of ["2 char 1 turbot t7 in 40", "3 char t4 away", "1 char no milk t9", "2 crudo then 2 cod t2"]) {
+      await page.getByLabel("Tickets").fill(text);
+      await page.getByLabel("Tickets").press("Enter");
+      await page.waitForFunction(() => document.querySelector("textarea").value === "");
+    }
+    await page.getByTestId("board").waitFor();
+    await page.getByTestId("now").getByRole("button").click();
+    await page.locator('[data-begun="true"]').first().waitFor();
+    // the words that were said fade first
+    await page.waitForTimeout(4000);
+    await page.evaluate(() => window.scrollTo(0, 0));
+  },
   sauce: async (page) => page.goto(`${base}/butter/sauce/beurre-blanc?covers=6`),
   butter: async (page) => page.goto(`${base}/butter`),
   stock: async (page) => page.goto(`${base}/butter/stock`),
@@ -147,6 +161,7 @@ const TABLET_ONLY = new Set(["raw"]);
 
 /** Pictured only when asked for by name: the README shows the main views. */
 const BY_NAME = new Set([
+  "sheets",
   "lot",
   "holds",
   "trace",

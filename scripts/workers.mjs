@@ -11,5 +11,7 @@ await build({
   alias: { "@": "./src" },
   // packages written for CommonJS ask for it
   banner: { js: 'import { createRequire } from "node:module"; const require = createRequire(import.meta.url);' },
+  // it finds its WebAssembly beside itself
+  external: ["highs"],
   logLevel: "warning",
 });

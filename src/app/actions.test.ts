@@ -1,7 +1,6 @@
 import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
-import type { Result } from "@/core/shared";
 import { findSpecies } from "@/core/species";
 import { saucesNow } from "@/db/butter/sauces";
 import { FAMILIES } from "@/core/butter";
@@ -23,6 +22,7 @@ import { openHolds } from "@/db/lots/holds";
 import { makeDemoHouse } from "@/demo/house";
 import { firstAsk } from "@/house/firstAsk";
 import type { Job } from "@/server/tasks";
+import { actionLaws, type Row } from "./actionLaws.testkit";
 import { goByTheMachine, sayCurrency } from "./actions";
 import { correct } from "./book/actions";
 import { cutSides } from "./block/[lotId]/actions";
@@ -63,10 +63,22 @@ import {
   strainPot,
 } from "./butter/actions";
 import { putReductionOn, seePan, takeReductionOff } from "./butter/fireActions";
-import { keepBoughtGood, setPrice, takeGoodOff } from "./butter/goods/actions";
+import { keepBoughtGood, setPrice, takeGoodOff, cookWith } from "./butter/goods/actions";
 import { askForMoreUnder, dipStrip, freshOil, makeForTheShelf, takeFromShelf } from "./butter/shelf/actions";
 import { keepSauce } from "./butter/write/actions";
-import { book, keepTheCard, openForeignCard, sayMoney, serve, strike } from "./cards/actions";
+import { keepNote, notesOf } from "@/db/cards/notes";
+import {
+  book,
+  dropRecipeNote,
+  keepRecipeNote,
+  keepTheCard,
+  openForeignCard,
+  placeOnPlate,
+  sayMoney,
+  sayServiceHour,
+  serve,
+  strike,
+} from "./cards/actions";
 import { sayGuests } from "./raw/actions";
 import { noteLot, notePapers, serveRaw } from "./raw/[lotId]/actions";
 import { beginFreezing } from "./raw/freeze/actions";
@@ -87,8 +99,10 @@ jest.mock("next/server", () => ({ connection: async () => undefined }));
 // in this thread: what is tried here is the way in and out, not the threads
 jest.mock("@/server/pool", () => ({
   workOut: async (_lane: string, task: string, ask: unknown) => {
-    const { default: runTask } = jest.requireActual<{ readonly default: (job: Job) => unknown }>("@/server/tasks");
-    return { ok: true, value: runTask({ task, ask } as Job) };
+    const { default: runTask } = jest.requireActual<{ readonly default: (job: Job) => Promise<unknown> }>(
+      "@/server/tasks",
+    );
+    return { ok: true, value: await runTask({ task, ask } as Job) };
   },
 }));
 
@@ -98,18 +112,6 @@ beforeAll(() => {
   makeDemoHouse(db(), Date.now());
 }, 120_000);
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
-
-type Any = Result<unknown, { readonly kind: string; readonly message: string }>;
-type Action = (input: unknown, intention: unknown) => Promise<Any>;
-type Row = {
-  readonly action: Action;
-  /** Something the house does; made when it is asked, from what the house then has. */
-  readonly good: () => unknown;
-  /** Something it understands and does not do, and a word of why. */
-  readonly refused?: readonly [input: () => unknown, why: RegExp];
-  /** Writes no line of its own into the book. */
-  readonly silent?: boolean;
-};
 
 const nowMs = () => houseNowMs();
 const lot = (speciesId?: string) =>
@@ -122,6 +124,10 @@ const place = (kind?: string) => listPlaces(db()).find((one) => kind === undefin
 const cookIds = () => entriesBetween(db(), 0, nowMs() + 3_600_000).flatMap(({ cookId }) => (cookId ? [cookId] : []));
 const char = () => findSpecies("arctic-char")!;
 const batchId = () => batchesToCook(db(), 0)[0]!.id;
+const noteId = () => {
+  keepNote(db(), "cod", { title: "Cod of a friend", body: "" }, { who: "Ylva", atMs: Date.now() });
+  return notesOf(db(), "cod")[0]!.id;
+};
 const gone = "no-such-thing";
 const pot = { waterMl: 1300, aromaticsG: 150, potId: "4l", netPowerW: 2200, simmerMin: 22 } as const;
 const bonesFor = (good: boolean) =>
@@ -429,6 +435,11 @@ const ROWS: Readonly<Record<string, Row>> = {
     good: () => ({ ...BOUGHT_GOOD, label: "Another butter", centsPerKg: 900 }),
     refused: [() => ({ ...BOUGHT_GOOD, fatPct: 99, centsPerKg: null }), /come to/],
   },
+  cookWith: {
+    action: cookWith,
+    good: () => ({ id: boughtGoods(db()).find(({ retired }) => !retired)!.good.id, standsFor: "butter" }),
+    refused: [() => ({ id: gone, standsFor: "butter" }), /not on the shelf/],
+  },
   takeGoodOff: {
     action: takeGoodOff,
     good: () => ({ id: boughtGoods(db()).find(({ retired }) => !retired)!.good.id }),
@@ -494,6 +505,22 @@ const ROWS: Readonly<Record<string, Row>> = {
     action: openForeignCard,
     good: () => ({ text: JSON.stringify(writeCardFile(DEMO_CARDS["char"]!, null, [])) }),
     refused: [() => ({ text: '{"format":"gaffel-card"}' }), /stops at/],
+  },
+  placeOnPlate: {
+    action: placeOnPlate,
+    good: () => ({ cardId: "char", layout: [{ part: "piece", xMm: 20, yMm: -10 }] }),
+    refused: [() => ({ cardId: gone, layout: [] }), /not in the house/],
+  },
+  sayServiceHour: { action: sayServiceHour, good: () => ({ serviceMin: 1140 }) },
+  keepRecipeNote: {
+    action: keepRecipeNote,
+    good: () => ({ cardId: "char", text: JSON.stringify({ "@type": "Recipe", name: "Char of a friend" }) }),
+    refused: [() => ({ cardId: "char", text: '{"@type":"Person"}' }), /no recipe/],
+  },
+  dropRecipeNote: {
+    action: dropRecipeNote,
+    good: () => ({ noteId: noteId() }),
+    refused: [() => ({ noteId: gone }), /gone/],
   },
   sayMoney: { action: sayMoney, good: () => ({ vatPct: 20, extraCents: 50, targetPct: 28 }) },
   chooseBoard: { action: chooseBoard, good: () => ({ use: "raw-fish", colour: "blue" }) },
@@ -589,64 +616,9 @@ const ROWS: Readonly<Record<string, Row>> = {
   goByTheMachine: { action: goByTheMachine, good: () => ({}) },
 };
 
-const written = () => entriesBetween(db(), 0, nowMs() + 3_600_000).length;
-const id = (name: string, of: string) => `${name}-${of}-0123456789abcdef`.slice(0, 64);
-
-describe.each(Object.entries(ROWS))("%s", (name, { action, good, refused, silent = false }) => {
-  test("asked from another house, or without an intention, or with junk, it does nothing and says why", async () => {
-    const before = written();
-    request.origin = "http://elsewhere.test";
-    expect(await action({}, id(name, "foreign"))).toMatchObject({ ok: false, error: { kind: "refused" } });
-    request.origin = "http://house.test";
-    expect(await action({}, undefined)).toMatchObject({
-      ok: false,
-      error: { message: expect.stringMatching(/Reload/) },
-    });
-    for (const junk of [null, "junk", { nothing: "known" }, []])
-      expect(await action(junk, id(name, "junk"))).toMatchObject({
-        ok: false,
-        error: { kind: "invalidInput", message: expect.any(String) },
-      });
-    expect(written()).toBe(before);
-  });
-
-  if (refused)
-    test("what it understands and cannot do it refuses, and writes nothing", async () => {
-      if (name === "endHold" || name === "endHolding" || name === "addSpecies") await settle(name, action, good);
-      const before = written();
-      const answer = await action(refused[0](), id(name, "refused"));
-      expect(answer).toMatchObject({ ok: false, error: { message: expect.stringMatching(refused[1]) } });
-      expect(written()).toBe(before);
-    });
-
-  test("the same intention twice is one record with the same answer", async () => {
-    const input = good();
-    if (input === null) return;
-    const before = written();
-    const first = await settle(name, action, () => input);
-    expect(first).toMatchObject({ ok: true });
-    const after = written();
-    const again = await action(input, id(name, "good"));
-    expect(again).toEqual(first);
-    expect(written()).toBe(after);
-    if (!silent && !done.has(name)) expect(after).toBeGreaterThan(before);
-  });
-});
-
-const done = new Set<string>();
-const answers = new Map<string, Any>();
-/** Does the good thing once, whichever test comes to it first. */
-async function settle(name: string, action: Action, good: () => unknown): Promise<Any> {
-  const known = answers.get(name);
-  if (known) {
-    done.add(name);
-    return known;
-  }
-  const answer = await action(good(), id(name, "good"));
-  answers.set(name, answer);
+actionLaws(ROWS, request, ["endHold", "endHolding", "addSpecies"], (name, answer) => {
   if (name === "startHolding" && answer.ok) hotHoldId = String(answer.value);
-  return answer;
-}
+});
 
 test("after all of it the book is whole", () => {
   expect(checkLedger(db()).kind).toBe("whole");

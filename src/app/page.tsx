@@ -1,5 +1,6 @@
 import { liveCook } from "@/core/cooking";
 import { HOLD_LABELS, type HoldStatus } from "@/core/coldchain";
+import { Suspense } from "react";
 import { nextAction } from "@/core/line";
 import { hotHoldStatus, type HotHoldStatus } from "@/core/safety";
 import { DAY_MS } from "@/core/units";
@@ -24,6 +25,7 @@ import { requireHouse, requestTime } from "./request";
 import { UseFirst } from "./UseFirst";
 import { FireRows } from "./butter/FireRows";
 import { onTheFire } from "./butter/onTheFire";
+import { ServiceNow } from "./line/ServiceNow";
 import { RunningCooks } from "./RunningCooks";
 import { clockOf, speciesName } from "./stove/clockOf";
 import { t } from "@/words/today";
@@ -117,6 +119,9 @@ export default async function TodayPage() {
     <>
       {drift.jumped ? <ClockNote driftMs={drift.driftMs} /> : null}
       {house.currency === null ? <CurrencyNote currencies={Intl.supportedValuesOf("currency")} /> : null}
+      <Suspense fallback={null}>
+        <ServiceNow house={house} nowMs={nowMs} />
+      </Suspense>
       <NextCard action={action} format={format} />
       <div className={page.wideLeft}>
         <UseFirst stock={stock} all={everything.length} shown={SHOWN} format={format} />

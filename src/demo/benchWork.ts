@@ -96,6 +96,8 @@ export function benchWork(
     at(after(29.1), "Ylva", (stamp) => closeHold(db, hold, stamp)),
     at(ago(15), "Ylva", (stamp) => moveLot(db, lot(), places.cold, day(stamp.atMs), stamp)),
     at(ago(6), "Maike", (stamp) => washBoard(db, "blue", stamp)),
+    at(ago(2.2), "Ylva", (stamp) => washBoard(db, "blue", stamp)),
+    at(ago(2.1), "Ylva", (stamp) => washBoard(db, "white", stamp)),
     at(ago(2.5), "Ylva", (stamp) => {
       const plates = { lotId: lot(), dish: "raw", covers: 6, gramsPerCover: 68, usedG: 440 } as const;
       const served = servePlates(db, plates, stamp);

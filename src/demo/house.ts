@@ -102,7 +102,7 @@ const CUTS: readonly DemoCut[] = [
     who: "Ylva",
     cooks: [{ hoursAfterCut: 1.5, pieces: 2, probeOffK: 1, who: "Ylva" }],
   },
-  { delivery: 17, hoursAfter: 1.5, sideG: 720, trimUse: "cakes", who: "Maike", cooks: [] },
+  { delivery: 11, hoursAfter: 66, sideG: 1320, trimUse: "cakes", who: "Maike", cooks: [] },
 ];
 
 /** Makes the demo house in an empty database: two weeks of work up to `nowMs`, the same every time but for the date. */

@@ -1,3 +1,4 @@
+import type { PropertyValue, Recipe, WithContext } from "schema-dts";
 import type { Component, Dish } from "@/core/cards";
 import { inMetric, sentence } from "@/words/say";
 
@@ -12,29 +13,50 @@ export type RecipeFacts = {
 };
 
 const amount = ({ massG, label }: Component) => (massG >= 1 ? `${Math.round(massG)} g ${label}` : label);
+const weighed = ({ massG }: Component) => massG > 0;
+const property = (name: string, value: string): PropertyValue => ({ "@type": "PropertyValue", name, value });
 
 /**
- * A card as schema.org Recipe (JSON-LD). What the standard has no field for, its allergens and the grams of each part, stands in
- * `additionalProperty` (PropertyValue), the standard's own point of extension.
+ * A card as schema.org Recipe (JSON-LD). What the standard has no field for stands in `additionalProperty` of its QuantitativeValue: the
+ * allergens with the one cover that is its yield, where a part comes from with the grams of that part.
  */
-export const recipeOf = ({ name, dish, plateSeconds, allergens, version }: RecipeFacts) => ({
-  "@context": "https://schema.org",
-  "@type": "Recipe",
-  name,
-  identifier: version,
-  recipeYield: "1",
-  recipeIngredient: dish.components.filter(({ massG }) => massG > 0).map(amount),
-  recipeInstructions: dish.advisories.map((one) => ({ "@type": "HowToTip", text: `${sentence(inMetric(one))}` })),
-  performTime: `PT${Math.round(plateSeconds)}S`,
-  nutrition: {
-    "@type": "NutritionInformation",
-    calories: `${Math.round(dish.energyKcal)} kcal`,
-    servingSize: `${Math.round(dish.massG)} g`,
-  },
-  additionalProperty: allergens.map(({ word, state }) => ({
-    "@type": "PropertyValue",
-    propertyID: "allergen",
-    name: word,
-    value: state,
-  })),
-});
+export const recipeOf = ({ name, dish, plateSeconds, allergens, version }: RecipeFacts) =>
+  ({
+    "@context": "https://schema.org",
+    "@type": "Recipe",
+    name,
+    identifier: version,
+    recipeYield: "1",
+    yield: {
+      "@type": "QuantitativeValue",
+      value: 1,
+      unitText: "cover",
+      additionalProperty: allergens.map(({ word, state }) => ({
+        "@type": "PropertyValue",
+        propertyID: "allergen",
+        name: word,
+        value: state,
+      })),
+    },
+    recipeIngredient: dish.components.filter(weighed).map(amount),
+    supply: dish.components.filter(weighed).map((one) => ({
+      "@type": "HowToSupply",
+      name: one.label,
+      requiredQuantity: {
+        "@type": "QuantitativeValue",
+        value: Math.round(one.massG * 10) / 10,
+        unitCode: "GRM",
+        additionalProperty: [
+          property("role", one.role),
+          ...(one.from.kind === "lot" ? [property("lot", one.from.code)] : []),
+        ],
+      },
+    })),
+    recipeInstructions: dish.advisories.map((one) => ({ "@type": "HowToTip", text: sentence(inMetric(one)) })),
+    performTime: `PT${Math.round(plateSeconds)}S`,
+    nutrition: {
+      "@type": "NutritionInformation",
+      calories: `${Math.round(dish.energyKcal)} kcal`,
+      servingSize: `${Math.round(dish.massG)} g`,
+    },
+  }) satisfies WithContext<Recipe>;

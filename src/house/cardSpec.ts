@@ -1,9 +1,18 @@
 import { z } from "zod";
 import type { CardSpec } from "@/core/cards";
 import { METHOD_IDS } from "@/core/cooking";
+import { PLATE_MM } from "./plateDrawing";
 import { PortionIn } from "./sauceSpec";
 
 const share = z.number().min(0).max(20);
+
+const mm = z
+  .number()
+  .min(-PLATE_MM / 2)
+  .max(PLATE_MM / 2);
+
+/** Parts of a plate where they were put. */
+export const PlateLayout = z.array(z.strictObject({ part: z.string().min(1).max(80), xMm: mm, yMm: mm })).max(12);
 
 /** What is stored of a card; anything else in the house file is refused, not guessed at. */
 export const CardBody = z.strictObject({
@@ -14,6 +23,8 @@ export const CardBody = z.strictObject({
     massG: z.number().positive().max(3000),
     thicknessMm: z.number().positive().max(200),
     methodId: z.enum(METHOD_IDS).nullable(),
+    schoolId: z.string().min(1).max(40).optional(),
+    centreC: z.number().min(20).max(95).optional(),
     underCooked: z.boolean(),
     crispSkin: z.boolean(),
     skewered: z.boolean(),
@@ -27,4 +38,9 @@ export const CardBody = z.strictObject({
   priceCents: z.number().int().positive().nullable(),
   plateSeconds: z.number().int().min(5).max(600),
   onlyOn: z.string().nullable(),
+  layout: PlateLayout.optional(),
+  hands: z
+    .array(z.strictObject({ part: z.string().min(1).max(80), who: z.string().trim().min(1).max(40) }))
+    .max(12)
+    .optional(),
 }) satisfies z.ZodType<CardSpec>;

@@ -16,6 +16,10 @@ export type PassCard = {
   readonly booked: number;
   /** Plates of it that went today. */
   readonly served: number;
+  /** Of those, plates whose piece nobody took off the ice yet: it still lies there by the book, and is not to be sold again. */
+  readonly loose: number;
+  /** Asked for on tickets that stand, of which no piece left the ice yet. */
+  readonly asked: number;
   readonly off: { readonly who: string; readonly reason: string } | null;
 };
 
@@ -44,7 +48,8 @@ const SELL_FIRST_DAYS = 1.5;
 
 /** The cards of the day as the ice can serve them now, as one joint answer over all of them. */
 export function passOf(cards: readonly PassCard[], world: CardWorld): readonly Tile[] {
-  const toCome = ({ booked, served }: PassCard) => Math.max(0, booked - served);
+  // what stands on tickets is part of what was booked, until it is more
+  const toCome = ({ booked, served, asked }: PassCard) => Math.max(0, booked - served, asked);
   const demands = cards.map((card) => {
     const lots = lotsFor(card.spec, world.lots);
     // what is served on the bone takes of the flesh what it has of it
@@ -54,7 +59,7 @@ export function passOf(cards: readonly PassCard[], world: CardWorld): readonly T
       massG: card.spec.piece.massG * share,
       lotIds: lots.map(({ id }) => id),
       // what is struck off takes nothing from the others
-      reserved: card.off ? 0 : toCome(card),
+      reserved: (card.off ? 0 : toCome(card)) + card.loose,
     };
   });
   const left = new Map(coversLeft(demands, world.lots).map((one) => [one.cardId, one]));

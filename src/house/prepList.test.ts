@@ -44,6 +44,21 @@ test("what is there is counted, and what ran low is asked for without a cover", 
   expect(low).toMatchObject([{ preparationId: "caper-butter", covers: 10, done: false }]);
 });
 
+test("what cannot wait is made at its call: last in the list, never there ahead", () => {
+  const spec = { ...CHAR, garnishes: [{ preparationId: "blanched-fennel", massG: 60, waits: false }] };
+  const rows = prepList(
+    ask({ cards: [{ spec, covers: 14 }], shelfHaveG: new Map([["blanched-fennel", 9000]]) }),
+    COMMON_SHELF,
+  );
+  expect(rows.at(-1)).toMatchObject({ preparationId: "blanched-fennel", atService: true, done: false, beginMin: 1080 });
+  // one card that lets it wait is enough to make it ahead
+  const both = [
+    { spec, covers: 14 },
+    { spec: CHAR, covers: 2 },
+  ];
+  expect(prepList(ask({ cards: both }), COMMON_SHELF).at(-1)).toMatchObject({ atService: false });
+});
+
 test("so many covers of a recipe always give what is missing", () => {
   fc.assert(
     fc.property(

@@ -12,6 +12,8 @@ type Wanted = {
   /** Minutes of the day by which it is begun. */
   readonly beginMin: number;
   readonly done: boolean;
+  /** It cannot wait: it is made when its plate is called, not in the afternoon. */
+  readonly atService: boolean;
 };
 
 export type PrepRow =
@@ -40,11 +42,14 @@ export function prepList(
   const readyMin = serviceMin - READY_BEFORE_MIN;
   const coversOfSauces = new Map<string, number>();
   const gramsOf = new Map<string, number>();
+  const canWait = new Set<string>(low);
   // a card nobody booked wants nothing: a garnish of it is not one that ran low
   for (const { spec, covers } of cards.filter((card) => card.covers > 0)) {
     if (spec.sauce) coversOfSauces.set(spec.sauce.specId, (coversOfSauces.get(spec.sauce.specId) ?? 0) + covers);
-    for (const { preparationId, massG } of spec.garnishes)
+    for (const { preparationId, massG, waits } of spec.garnishes) {
       gramsOf.set(preparationId, (gramsOf.get(preparationId) ?? 0) + massG * covers);
+      if (waits) canWait.add(preparationId);
+    }
   }
   const bases = [...coversOfSauces].flatMap(([specId, covers]): readonly PrepRow[] => {
     const spec = sauces.get(specId);
@@ -53,9 +58,8 @@ export function prepList(
     const { name, baseMin, baseNeedG } = sauceNeed(specId, spec, covers, haveG, shelf);
     const minutes = baseMin ?? 0;
     const done = haveG >= baseNeedG - 1;
-    return [
-      { kind: "base", specId, name, covers, needG: baseNeedG, haveG, minutes, beginMin: readyMin - minutes, done },
-    ];
+    const row = { name, covers, needG: baseNeedG, haveG, minutes, beginMin: readyMin - minutes, done };
+    return [{ ...row, kind: "base", specId, atService: false }];
   });
   for (const id of low) if (!gramsOf.has(id)) gramsOf.set(id, 0);
   const preparations = [...gramsOf].flatMap(([preparationId, wantedG]): readonly PrepRow[] => {
@@ -67,10 +71,13 @@ export function prepList(
     const needG = wantedG > 0 ? wantedG : haveG + eachG * PREPARATION_COVERS;
     const covers = Math.max(1, Math.ceil((needG - haveG) / eachG));
     const { label: name, totalMin: minutes } = preparation;
-    const done = haveG >= needG - 1;
-    return [
-      { kind: "preparation", preparationId, name, covers, needG, haveG, minutes, beginMin: readyMin - minutes, done },
-    ];
+    const atService = !canWait.has(preparationId);
+    // what cannot wait is not made ahead: it is never there, and begins with its plate
+    const done = !atService && haveG >= needG - 1;
+    const beginMin = atService ? serviceMin : readyMin - minutes;
+    return [{ kind: "preparation", preparationId, name, covers, needG, haveG, minutes, beginMin, done, atService }];
   });
-  return [...bases, ...preparations].sort((a, b) => Number(a.done) - Number(b.done) || a.beginMin - b.beginMin);
+  return [...bases, ...preparations].sort(
+    (a, b) => Number(a.done) - Number(b.done) || Number(a.atService) - Number(b.atService) || a.beginMin - b.beginMin,
+  );
 }

@@ -8,12 +8,13 @@ import {
   type SheetRow,
   type UsualPiece,
 } from "@/core/cooking";
+import { replan, type Replanned, type ScheduleProblem } from "@/core/line";
 import { assert, ok, type Result, type Said } from "@/core/shared";
 import { findSpecies, type Species } from "@/core/species";
 import type { CookAskInput } from "@/house/cookAsk";
 import { firstAsk } from "@/house/firstAsk";
 import { measuredOf, type MeasuredRow } from "@/house/measured";
-import { runVerbOnText, type Problem } from "@/verbs";
+import { prepareVerb, runVerbOnText, type Problem } from "@/verbs";
 
 /** What the server works out in threads of its own; bundled into one file beside the application. */
 export type Tasks = {
@@ -37,6 +38,17 @@ export type Tasks = {
     readonly ask: { readonly cooks: readonly MeasuredRow[]; readonly own: readonly Species[] };
     readonly answer: { readonly fit: Fit; readonly cooks: number } | null;
   };
+  /** The plan of a line after something happened, as far as these seconds go; `before`: where its tasks stood. */
+  readonly replan: {
+    readonly ask: {
+      readonly problem: ScheduleProblem;
+      readonly before: ReadonlyMap<string, number>;
+      readonly seconds: number;
+      /** Looks for what clashes and what mends it, too. */
+      readonly thorough: boolean;
+    };
+    readonly answer: Replanned;
+  };
   readonly verb: {
     readonly ask: { readonly name: string; readonly text: string };
     readonly answer: Result<unknown, Problem> | null;
@@ -47,7 +59,7 @@ export type TaskName = keyof Tasks;
 export type Job = { readonly [Name in TaskName]: { readonly task: Name; readonly ask: Tasks[Name]["ask"] } }[TaskName];
 
 /** Runs one job; what crosses the border of a thread is plain data both ways. */
-export default function runTask(job: Job): Tasks[TaskName]["answer"] {
+export default async function runTask(job: Job): Promise<Tasks[TaskName]["answer"]> {
   switch (job.task) {
     case "plan":
       return planSheet(job.ask);
@@ -66,7 +78,13 @@ export default function runTask(job: Job): Tasks[TaskName]["answer"] {
       const measured = cooks.flatMap(({ streamed, ...cook }) => measuredOf(cook, streamed, own) ?? []);
       return measured.length === 0 ? null : { fit: fitCooks(measured, ["vessel", "air"]), cooks: measured.length };
     }
+    case "replan": {
+      const { problem, before, seconds, thorough } = job.ask;
+      const begunMs = performance.now();
+      return replan(problem, before, () => seconds - (performance.now() - begunMs) / 1000, { thorough });
+    }
     case "verb":
+      await prepareVerb(job.ask.name);
       return runVerbOnText(job.ask.name, job.ask.text);
   }
 }

@@ -14,6 +14,8 @@ import { reduceVerb, ReduceInput } from "./reduce";
 import { salt, SaltInput } from "./salt";
 import { sauce, SauceInput } from "./sauce";
 import { scale, ScaleInput } from "./scale";
+import { schedule, ScheduleInput } from "./schedule";
+import { loadMixedInteger, mixedInteger } from "./mixedInteger";
 import { InputProblem, problemOf, type Problem } from "./problem";
 
 export type { Problem } from "./problem";
@@ -49,9 +51,22 @@ const VERBS: Readonly<Record<string, Verb>> = {
   sauce: verb(SauceInput, sauce),
   salt: verb(SaltInput, salt),
   scale: verb(ScaleInput, scale),
+  schedule: verb(ScheduleInput, (input) => schedule(input, mixedInteger(), secondsToThink)),
 };
 
 export const VERB_NAMES: readonly string[] = Object.keys(VERBS);
+
+/** An answer is due within ten seconds of the command, the start of the program among them. */
+const DUE_S = 8.2;
+const LEAST_S = 2.5;
+let secondsToThink = DUE_S - LEAST_S;
+
+/** What a verb has to have loaded before it runs at its best. `begunS`: what the program that asks has taken to start. */
+export async function prepareVerb(name: string, begunS: () => number = () => 2): Promise<void> {
+  if (name !== "schedule") return;
+  await loadMixedInteger();
+  secondsToThink = Math.max(LEAST_S, DUE_S - begunS());
+}
 
 /** Runs a verb of the core on a JSON document; null for a verb that does not exist. */
 export function runVerb(name: string, input: unknown): Result<unknown, Problem> | null {

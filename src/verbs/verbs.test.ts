@@ -326,6 +326,7 @@ test("every verb answers, an unknown one is null", () => {
     "sauce",
     "salt",
     "scale",
+    "schedule",
   ]);
   expect(runVerb("dance", {})).toBeNull();
 });

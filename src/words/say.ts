@@ -5,6 +5,7 @@ import { cards } from "./en/core/cards";
 import { coldchain } from "./en/core/coldchain";
 import { cure } from "./en/core/cure";
 import { freshness } from "./en/core/freshness";
+import { line } from "./en/core/line";
 import { methods } from "./en/core/methods";
 import { plan } from "./en/core/plan";
 import { raw } from "./en/core/raw";
@@ -13,7 +14,7 @@ import { shared } from "./en/core/shared";
 import { formatFor, type Format } from "./format/format";
 import { speaker } from "./translator";
 
-const ROOMS = { block, butter, cards, coldchain, cure, freshness, methods, plan, raw, safety, shared };
+const ROOMS = { block, butter, cards, coldchain, cure, freshness, line, methods, plan, raw, safety, shared };
 
 const message = speaker(ROOMS);
 

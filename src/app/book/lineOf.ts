@@ -1,5 +1,6 @@
 import { METHODS, PANS } from "@/core/cooking";
 import { LEDGER_LABELS, type LedgerEntry } from "@/core/trace";
+import { minuteText } from "@/house/stockBoard";
 import { speciesName } from "../stove/clockOf";
 import { t } from "@/words/book";
 import { inMetric } from "@/words/say";
@@ -68,6 +69,8 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       if (typeof payload["currency"] === "string") return t("paysInPayload", { payload: text(payload, "currency") });
       if (payload["vatPct"] !== undefined)
         return t("cardMoney", { vat: Number(payload["vatPct"]), target: Number(payload["targetPct"]) });
+      if (payload["serviceMin"] !== undefined)
+        return t("serviceBegins", { time: minuteText(Number(payload["serviceMin"])) });
       return payload["susceptibleGuests"] === true ? t("servesGuestsWhoAreYoungOld") : t("servesGuestsInGeneral");
     case "probe-checked":
       return t("payloadReadPayload2InMeltingIce", {
@@ -323,6 +326,49 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       });
     case "label-printed":
       return t("labelPrinted", { code: text(payload, "code"), name: text(payload, "name") });
+    case "card-note-kept":
+      return t("noteIsBesideCard", { title: text(payload, "title"), name: text(payload, "name") });
+    case "card-note-dropped":
+      return t("noteIsTakenAway", { title: text(payload, "title") });
+    case "ticket-opened":
+      return t("ticketSays", { table: text(payload, "table"), said: text(payload, "said") });
+    case "ticket-struck":
+    case "course-called":
+    case "course-held":
+    case "course-back":
+      return t("courseOfTable", { table: text(payload, "table"), course: Number(payload["course"] ?? 0) });
+    case "course-gone":
+      return t("platesOfTable", { table: text(payload, "table"), covers: Number(payload["covers"] ?? 0) });
+    case "pan-begun":
+      return t("piecesInPan", { name: text(payload, "name"), count: Number(payload["pieces"] ?? 0) });
+    case "pan-lost":
+      return t("panIsLost");
+    case "pieces-again":
+      return t("piecesAgain", {
+        table: text(payload, "table"),
+        card: text(payload, "card"),
+        count: Number(payload["count"] ?? 0),
+        reason: text(payload, "reason"),
+      });
+    case "allergy-swapped":
+    case "allergy-seen":
+      return t("allergyOf", {
+        table: text(payload, "table"),
+        card: text(payload, "card"),
+        allergies: Array.isArray(payload["allergies"]) ? payload["allergies"].join(", ") : "",
+      });
+    case "spot-out":
+    case "spot-back":
+      return text(payload, "spot");
+    case "close-counted":
+      return t("countedAtClose", {
+        name: text(payload, "name"),
+        counted: Number(payload["counted"] ?? 0),
+        booked: Number(payload["booked"] ?? 0),
+        became: text(payload, "became"),
+      });
+    case "sender-set":
+      return text(payload, "name");
     case "card-off":
       return t("cardIsOff", { name: text(payload, "name"), reason: text(payload, "reason") });
     case "card-on":
@@ -364,6 +410,8 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         left: grams(payload, "leftG"),
       });
     case "good-kept":
+      if (payload["standsFor"] !== undefined)
+        return t("goodStandsFor", { name: text(payload, "name"), what: text(payload, "standsFor") || "–" });
       return t("goodKeptName", { name: text(payload, "name"), off: payload["retired"] === true ? "yes" : "no" });
     case "oil-tested":
       return t("oilTested", { name: text(payload, "name"), pct: Number(payload["polarPct"]) });

@@ -3,24 +3,38 @@ import { randomUUID } from "node:crypto";
 import { err, ok, type Result } from "@/core/shared";
 import { bookCard, strikeCard } from "@/db/cards/bookings";
 import { findCard, keepCard } from "@/db/cards/cardSpecs";
+import { dropNote, keepNote } from "@/db/cards/notes";
 import { openCardFile } from "@/db/cards/openFile";
 import { serveCard } from "@/db/cards/pass";
 import { db } from "@/db/connection";
-import { setCardMoney } from "@/db/house/house";
+import { setCardMoney, setServiceMin } from "@/db/house/house";
+import { readForeignRecipe } from "@/exchange/foreignRecipe";
 import { readCardFile } from "@/house/cardFile";
 import { t } from "@/words/cards";
 import { refused, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
 import { worldNow } from "./cardData";
-import { Book, KeepCardIn, Money, OpenFile, Serve, Strike } from "./schema";
+import {
+  Book,
+  DropNote,
+  KeepCardIn,
+  Money,
+  NoteFile,
+  OpenFile,
+  PlaceOnPlate,
+  Serve,
+  ServiceHour,
+  Strike,
+} from "./schema";
 
 const GONE = refused("thatCardIsNotInTheHouse", t("thatCardIsNotInTheHouse"));
 
-/** Covers of a card for today. */
+/** Covers of a card for today or a day to come. */
 export const book = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
-  houseAction("book", Book, input, intention, ({ cardId, covers }, { stamp, today }) =>
-    bookCard(db(), today, cardId, covers, stamp) ? ok(null) : err(GONE),
-  );
+  houseAction("book", Book, input, intention, ({ cardId, covers, day }, { stamp, today }) => {
+    if (day !== undefined && day < today) return err(refused("thatDayIsOver", t("thatDayIsOver")));
+    return bookCard(db(), day ?? today, cardId, covers, stamp) ? ok(null) : err(GONE);
+  });
 
 /** Plates that went: each keeps the card as it was. */
 export const serve = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
@@ -44,6 +58,36 @@ export const keepTheCard = async (input: unknown, intention: unknown): Promise<R
     keepCard(db(), id, card, stamp);
     return ok(id);
   });
+
+/** The plate as its parts were put: the card is kept with it. */
+export const placeOnPlate = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("placeOnPlate", PlaceOnPlate, input, intention, ({ cardId, layout }, { stamp }) => {
+    const card = findCard(db(), cardId);
+    if (!card) return err(GONE);
+    keepCard(db(), cardId, { ...card.spec, layout }, stamp);
+    return ok(null);
+  });
+
+/** When service begins. */
+export const sayServiceHour = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("sayServiceHour", ServiceHour, input, intention, ({ serviceMin }, { stamp }) => {
+    setServiceMin(db(), serviceMin, stamp.who, stamp.atMs);
+    return ok(null);
+  });
+
+/** A recipe from elsewhere is kept beside a card: answers with its title. */
+export const keepRecipeNote = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("keepRecipeNote", NoteFile, input, intention, ({ cardId, text }, { stamp }) => {
+    const recipe = readForeignRecipe(text);
+    if (!recipe.ok) return err(refused("thatIsNoRecipe", t("thatIsNoRecipe")));
+    return keepNote(db(), cardId, recipe.value, stamp) ? ok(recipe.value.title) : err(GONE);
+  });
+
+/** A recipe is taken away from beside its card. */
+export const dropRecipeNote = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("dropRecipeNote", DropNote, input, intention, ({ noteId }, { stamp }) =>
+    dropNote(db(), noteId, stamp) ? ok(null) : err(refused("thatNoteIsGone", t("thatNoteIsGone"))),
+  );
 
 /** Tax, extras and target of the house. */
 export const sayMoney = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>

@@ -12,8 +12,11 @@ const rawIds = (cards: readonly KeptCard[]): ReadonlySet<string> =>
   new Set(cards.flatMap(({ spec }) => (spec.piece.use === "raw" ? spec.piece.speciesIds : [])));
 
 /** What the cards are joined from, now. */
-export const worldNow = (db: Db, house: House, nowMs: number): CardWorld =>
-  cardWorld(db, house, nowMs, rawIds(cardSpecs(db)));
+export const worldNow = (db: Db, house: House, nowMs: number): CardWorld => worldFor(db, house, nowMs, cardSpecs(db));
+
+/** The same for these cards alone: a clearance that none of them asks for is not worked out. */
+export const worldFor = (db: Db, house: House, nowMs: number, cards: readonly KeptCard[]): CardWorld =>
+  cardWorld(db, house, nowMs, rawIds(cards));
 
 /** The pass of today. */
 export function passNow(

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { CardBody } from "@/house/cardSpec";
+import { CardBody, PlateLayout } from "@/house/cardSpec";
 import { t } from "@/words/cards";
 
 const cardId = z.string().min(1).max(80);
@@ -7,6 +7,8 @@ const cardId = z.string().min(1).max(80);
 export const Book = z.strictObject({
   cardId,
   covers: z.number(t("howManyCovers")).int(t("howManyCovers")).min(0, t("howManyCovers")).max(300, t("checkTheCovers")),
+  /** Left out: today. */
+  day: z.iso.date().optional(),
 });
 
 export const Serve = z.strictObject({ cardId, covers: z.number().int().min(1).max(40) });
@@ -20,5 +22,16 @@ export const Money = z.strictObject({
   extraCents: z.number().int().min(0).max(10_000),
   targetPct: z.number().min(5).max(100),
 });
+
+export const PlaceOnPlate = z.strictObject({ cardId, layout: PlateLayout });
+
+export const ServiceHour = z.strictObject({ serviceMin: z.number().int().min(0).max(1439) });
+
+export const NoteFile = z.strictObject({
+  cardId,
+  text: z.string().min(2, t("chooseARecipe")).max(400_000, t("fileIsTooLarge")),
+});
+
+export const DropNote = z.strictObject({ noteId: z.string().min(1).max(80) });
 
 export const OpenFile = z.strictObject({ text: z.string().min(2, t("chooseAFile")).max(400_000, t("fileIsTooLarge")) });

@@ -2,7 +2,15 @@ export { planCuts, summariseCuts, type CutPlan, type CutRequest, type Piece } fr
 export { checkSide, SideShape, type Side, type Station } from "./cuts/side";
 export { startingSide, withLength, withStations } from "./cuts/startingSide";
 export { TRIM_USES, TRIM_USE_IDS, type TrimUseId } from "./cuts/trim";
-export { allocateBill, edibleCost, edibleShare, portionCost, type EdibleCost, type PortionCost } from "./parts/cost";
+export {
+  allocateBill,
+  edibleCost,
+  edibleShare,
+  portionCost,
+  skinOnShare,
+  type EdibleCost,
+  type PortionCost,
+} from "./parts/cost";
 export { PART_USES, PART_USE_IDS, type AnimalId, type Breakdown, type Part, type PartUse } from "./parts/anatomy";
 export { breakdownsFor, expectedParts, findBreakdown } from "./parts/expected";
 export { compareYields, spreadOf, type PartYield, type WeighedPart } from "./parts/yieldRecord";

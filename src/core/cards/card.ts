@@ -11,6 +11,10 @@ export type CardPiece = {
   readonly thicknessMm: number;
   /** How it is cooked; null: it is served raw. */
   readonly methodId: MethodId | null;
+  /** The school of that way; absent: what the stove opens with at this thickness. */
+  readonly schoolId?: string | undefined;
+  /** The middle aimed at, °C; absent: the usual one of the animal, or what the rule wants where it is cooked through. */
+  readonly centreC?: number | undefined;
   /** Its middle is left under what the rule calls cooked, on purpose. */
   readonly underCooked: boolean;
   /** Skin stays crisp: nothing wet goes on it. */
@@ -19,6 +23,20 @@ export type CardPiece = {
   /** On the bone or in the shell: its grams are those of the whole. */
   readonly boneIn: boolean;
 };
+
+/** Where a part lies on the plate, mm from its middle: right and towards the guest are positive. */
+export type PlatePlace = { readonly part: string; readonly xMm: number; readonly yMm: number };
+
+/** Whose work a part is: a cook by name, or a post ("larder"). */
+export type PartHands = { readonly part: string; readonly who: string };
+
+/** The parts of a card that someone's hands make: its piece, its sauce, what leans on it (by preparation), its finish. */
+export const handsParts = ({ sauce, garnishes, finish }: CardSpec): readonly string[] => [
+  "piece",
+  ...(sauce ? ["sauce"] : []),
+  ...new Set(garnishes.map(({ preparationId }) => preparationId)),
+  ...(finish.length > 0 ? ["finish"] : []),
+];
 
 export type CardSpec = {
   readonly name: string;
@@ -33,6 +51,10 @@ export type CardSpec = {
   readonly plateSeconds: number;
   /** A special: for this day alone, YYYY-MM-DD; null: on the card until it is taken off. */
   readonly onlyOn: string | null;
+  /** Parts that were moved; the others lie where they usually do. */
+  readonly layout?: readonly PlatePlace[] | undefined;
+  /** Whose hands a part wants; a part that is not named: whoever is on. */
+  readonly hands?: readonly PartHands[] | undefined;
 };
 
 export const PLATE_SECONDS = { usual: 40, least: 10, most: 240 } as const;

@@ -1,18 +1,20 @@
 import fc from "fast-check";
 import { METHODS } from "@/core/cooking";
-import { COMMON_SHELF, labelStates } from "@/core/butter";
+import { COMMON_SHELF, findPreparation, labelStates } from "@/core/butter";
 import { ALLERGEN_IDS, ALLERGEN_LISTS } from "@/core/safety";
 import {
   allergenLines,
   centsPerSold,
+  componentsOf,
   COOKING_MEDIA,
   coversLeft,
   dishOf,
   modified,
   netOfTax,
+  piecesThere,
   type Demand,
 } from "@/core/cards";
-import { CHAR, lotOf, worldOf } from "./cards.testkit";
+import { BEURRE_BLANC, CHAR, lotOf, worldOf } from "./cards.testkit";
 
 const withPiece = (part: Partial<typeof CHAR.piece>) => ({ ...CHAR, piece: { ...CHAR.piece, ...part } });
 const codes = (dish: ReturnType<typeof dishOf>) => dish.advisories.map(({ code }) => code);
@@ -42,6 +44,29 @@ describe("allergens of a dish", () => {
     },
   );
 
+  test("whole pieces come out of one lot each, and only out of what may serve them", () => {
+    const lots = [lotOf("arctic-char", { skinOnG: 440 }), lotOf("arctic-char", { skinOnG: 310 })];
+    expect(piecesThere(CHAR, lots)).toBe(4);
+    expect(piecesThere(CHAR, [...lots, lotOf("arctic-char", { skinOnG: 900, over: true }), lotOf("cod")])).toBe(4);
+  });
+  test("each says what goes in for it, the stock drawn, the spots it holds and whose hands it wants", () => {
+    const stocked = {
+      ...BEURRE_BLANC,
+      base: [...BEURRE_BLANC.base, { ingredientId: "fish-stock", massG: 100 * BEURRE_BLANC.covers }],
+    };
+    const world = worldOf({ sauceOf: () => stocked });
+    const parts = componentsOf({ ...CHAR, hands: [{ part: "sauce", who: "Post one" }] }, world);
+    const [piece, sauce, fennel] = ["piece", "sauce", "garnish"].map((role) => parts.find((one) => one.role === role)!);
+    // 9000 g whole give 4500 g: a piece of 150 g takes 300 g of the animal
+    expect(piece!.takesG).toBeCloseTo(300, 6);
+    expect(piece!.spots).toContain("burner");
+    expect(piece!.who).toBeUndefined();
+    expect(sauce!.who).toBe("Post one");
+    expect(sauce!.draws).toEqual([{ ingredientId: "fish-stock", label: expect.any(String), massG: 100 }]);
+    expect(sauce!.takesG).toBeGreaterThan(sauce!.massG);
+    const { yieldShare } = findPreparation("blanched-fennel")!;
+    expect(fennel!.takesG! * yieldShare).toBeCloseTo(fennel!.massG, 6);
+  });
   test("no medium brings an allergen its method does not own up to, but sulphites of wine and fish of stock", () => {
     for (const { id, brings } of METHODS)
       for (const { ingredientId } of COOKING_MEDIA[id] ?? []) {

@@ -12,12 +12,14 @@ export const lotOf = (speciesId: string, part: Partial<CardLot> = {}): CardLot =
   species: findSpecies(speciesId)!,
   grossG: 9000,
   edibleG: 4500,
+  skinOnG: 4500,
   remainingCents: 11_562,
   cookDaysLeft: 4,
   over: false,
   frozen: false,
   rawCleared: false,
   brings: [],
+  touched: { cook: [], raw: [] },
   ...part,
 });
 
@@ -30,6 +32,7 @@ export const worldOf = (part: Partial<CardWorld> = {}): CardWorld => ({
   madeSauces: new Map(),
   madePreparations: new Map(),
   madeGoods: new Map(),
+  standIns: new Map(),
   goodsCents: new Map([...COMMON_SHELF.keys()].map((id) => [id, 500])),
   inFryer: [],
   money: { vatPct: 25, extraCents: 35, targetPct: 30 },

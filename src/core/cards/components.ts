@@ -10,7 +10,7 @@ import {
   type SauceSpec,
   type Shelf,
 } from "@/core/butter";
-import { methodOf } from "@/core/cooking";
+import { methodOf, spotsOfMethod, type SpotKind } from "@/core/cooking";
 import { allergenStates, allergensTogether, type Allergens } from "@/core/larder";
 import type { AllergenId } from "@/core/safety";
 import { allergenOf, type Species } from "@/core/species";
@@ -42,7 +42,18 @@ export type Component = {
   readonly saltG: number;
   readonly alcoholG: number;
   readonly from: Origin;
+  /** What is made ahead: its minutes, the minutes of hands in them, and whether it can wait; absent: it is cooked or laid to order. */
+  readonly work?: { readonly leadMin: number; readonly handsMin: number; readonly waits: boolean };
+  /** What goes in for it where trim, straining or steam take a part, g; absent: what goes in is what is served. */
+  readonly takesG?: number;
+  /** Stocks drawn for it, g as they are poured. */
+  readonly draws?: readonly { readonly ingredientId: string; readonly label: string; readonly massG: number }[];
+  /** The spots of the station it holds while it is made to order; absent: none. */
+  readonly spots?: readonly ComponentSpot[];
+  /** Whose hands; absent: whoever is on. */
+  readonly who?: string;
 };
+export type ComponentSpot = SpotKind | "bain";
 
 const SAUCE_STOVE = { pan: { diameterMm: 240 }, netPowerW: 1850, startC: 20 } as const;
 
@@ -59,8 +70,13 @@ export const lotsFor = ({ piece }: CardSpec, lots: readonly CardLot[]): readonly
     )
     .sort((a, b) => (a.cookDaysLeft ?? Infinity) - (b.cookDaysLeft ?? Infinity));
 
-/** Grams of a lot that pieces of this card come out of: of the whole where they are served on the bone or in the shell. */
-export const usableG = ({ piece }: CardSpec, { grossG, edibleG }: CardLot): number => (piece.boneIn ? grossG : edibleG);
+/** Grams of a lot that pieces of this card come out of: of the whole where they are served on the bone or in the shell, with the skin where that is eaten crisp. */
+export const usableG = ({ piece }: CardSpec, { grossG, edibleG, skinOnG }: CardLot): number =>
+  piece.boneIn ? grossG : piece.crispSkin ? skinOnG : edibleG;
+
+/** Whole pieces of a card that come out of these lots, each out of one. */
+export const piecesThere = (card: CardSpec, lots: readonly CardLot[]): number =>
+  lotsFor(card, lots).reduce((sum, lot) => sum + Math.floor(usableG(card, lot) / card.piece.massG + 1e-9), 0);
 
 /** Every part of a dish for one cover, joined from the lots, plans and labels they come from. What is not known of one stays not known. */
 export function componentsOf(card: CardSpec, world: CardWorld): readonly Component[] {
@@ -70,15 +86,28 @@ export function componentsOf(card: CardSpec, world: CardWorld): readonly Compone
     ...sauceOf(card, world),
     ...garnishesOf(card, world),
     ...card.finish.map((portion) => goodOf(portion, "finish", world)),
-  ];
+  ].map((one) => withHands(one, card));
+}
+
+function withHands(component: Component, { hands = [] }: CardSpec): Component {
+  const { role, from } = component;
+  const part = from.kind === "preparation" ? from.preparationId : role === "medium" ? "piece" : role;
+  const who = hands.find((one) => one.part === part)?.who;
+  return who === undefined ? component : { ...component, who };
+}
+
+/** The spots of the station a piece holds, each once, in the order of its stages. */
+function spotsOfPiece({ methodId }: CardSpec["piece"]): readonly SpotKind[] {
+  const stages = methodId === null ? [] : spotsOfMethod(methodId);
+  return [...new Set(stages.flatMap(({ spot }) => spot ?? []))];
 }
 
 /** What a piece brings out of one lot, or of its kind where none lies there. */
-function pieceStates(species: Species | undefined, lot: CardLot | null, fried: readonly AllergenId[]): Allergens {
+function pieceStates(species: Species | undefined, lot: CardLot | null, met: readonly AllergenId[]): Allergens {
   const own = species ? allergenOf(species.group) : null;
   return allergenStates((id) => {
     if (id === own || lot?.brings.includes(id)) return "contains";
-    if (fried.includes(id)) return "may";
+    if (met.includes(id)) return "may";
     // a species that is not in the table is not known to be free of anything, nor is treated shrimp nobody has seen
     return species === undefined || (id === "sulphites" && species.group === "crustacean" && !lot) ? "unknown" : "free";
   });
@@ -93,7 +122,7 @@ function pieceOf(card: CardSpec, world: CardWorld): Component {
   // any lot that can serve it may be the one on the plate: all of them are said
   const allergens = allergensTogether(
     lots.length > 0
-      ? lots.map((one) => pieceStates(one.species, one, fried))
+      ? lots.map((one) => pieceStates(one.species, one, [...fried, ...one.touched[piece.use]]))
       : piece.speciesIds.map((id) => pieceStates(world.speciesOf(id), null, fried)),
   );
   const flesh = species?.compositionPct ?? { protein: 0, fat: 0, carbohydrate: 0 };
@@ -111,6 +140,11 @@ function pieceOf(card: CardSpec, world: CardWorld): Component {
     sugarG: share(flesh.carbohydrate),
     saltG: share(0.2),
     alcoholG: 0,
+    // a whole animal gives less than it weighs; bones and shells served with it are on the plate
+    ...(lot && !piece.boneIn && usableG(card, lot) < lot.grossG
+      ? { takesG: (piece.massG * lot.grossG) / usableG(card, lot) }
+      : {}),
+    spots: spotsOfPiece(piece),
     from: lot
       ? { kind: "lot", lotId: lot.id, code: lot.code }
       : { kind: "species", speciesId: piece.speciesIds[0] ?? "" },
@@ -123,7 +157,7 @@ function mediaOf({ piece }: CardSpec, world: CardWorld): readonly Component[] {
   const media = COOKING_MEDIA[piece.methodId] ?? [];
   const { brings, label } = methodOf(piece.methodId);
   const rows = media
-    .map((portion) => goodOf(portion, "medium", world))
+    .map((portion) => goodOf(asBought(portion, world), "medium", world))
     // wine in the pan simmers with the piece
     .map((row) => ({ ...row, alcoholG: (row.alcoholG * simmeredAlcoholLeftPct(SIMMERS_MIN)) / 100 }));
   const missing = brings.filter((id) => !rows.some(({ allergens }) => allergens[id] === "contains"));
@@ -177,13 +211,23 @@ function sauceOf({ sauce }: CardSpec, world: CardWorld): readonly Component[] {
       sugarG: of("sugarPct") * sauce.share,
       saltG: each(batch.sauce.saltG),
       alcoholG: each(batch.sauce.alcoholG),
+      takesG: portions.reduce((sum, one) => sum + one.massG, 0) * sauce.share,
+      draws: spec.base
+        .map((one) => ({ ...one, row: ingredientOf(one.ingredientId, world.shelf) }))
+        .filter(({ row }) => row.mountsAs === "stock")
+        .map(({ ingredientId, massG, row }) => ({
+          ingredientId,
+          label: row.label,
+          massG: (massG * sauce.share) / spec.covers,
+        })),
+      spots: ["burner", "bain"],
       from,
     },
   ];
 }
 
 function garnishesOf({ garnishes }: CardSpec, world: CardWorld): readonly Component[] {
-  return garnishes.map(({ preparationId, massG }) => {
+  return garnishes.map(({ preparationId, massG, waits }) => {
     const from: Origin = { kind: "preparation", preparationId };
     const preparation = findPreparation(preparationId);
     if (!preparation) {
@@ -197,7 +241,9 @@ function garnishesOf({ garnishes }: CardSpec, world: CardWorld): readonly Compon
       };
     }
     const { lines, madeG } = prepare(preparation, 10, world.shelf);
-    const portions = lines.map((line) => ({ ingredientId: line.ingredientId, massG: (line.massG * massG) / madeG }));
+    const portions = lines.map((line) =>
+      asBought({ ingredientId: line.ingredientId, massG: (line.massG * massG) / madeG }, world),
+    );
     const made = world.madePreparations.get(preparationId);
     const goods = portions.map((portion) => goodOf(portion, "garnish", world));
     const sum = (field: "fatG" | "proteinG" | "sugarG" | "saltG" | "alcoholG") =>
@@ -213,10 +259,18 @@ function garnishesOf({ garnishes }: CardSpec, world: CardWorld): readonly Compon
       sugarG: sum("sugarG"),
       saltG: sum("saltG"),
       alcoholG: sum("alcoholG"),
+      takesG: portions.reduce((total, one) => total + one.massG, 0),
       from,
+      work: { leadMin: preparation.totalMin, handsMin: preparation.handsMin, waits },
     };
   });
 }
+
+/** What the house really cooks with where a recipe of ours names a common good. */
+const asBought = (portion: Portion, { standIns }: CardWorld): Portion => ({
+  ...portion,
+  ingredientId: standIns.get(portion.ingredientId) ?? portion.ingredientId,
+});
 
 function goodOf(portion: Portion, role: ComponentRole, world: CardWorld): Component {
   const row = world.shelf.get(portion.ingredientId);

@@ -5,6 +5,8 @@ import {
   labelStates,
   mountedSauce,
   planSauce,
+  waitThrough,
+  type MountedQuestion,
   type SauceSpec,
 } from "@/core/butter";
 import type { AllergenId } from "@/core/safety";
@@ -135,9 +137,12 @@ function freeOf(card: CardSpec, allergen: AllergenId, world: CardWorld): Modifie
     if (swapped && plan?.ok) {
       const id = sauce.specId;
       sauceOf = (wanted) => (wanted === id ? swapped : world.sauceOf(wanted));
-      const { state } = mountedSauce(plan.value.batch.question);
       const bound = bindingOf([...swapped.base, ...swapped.mount], world.shelf).bound;
-      changes.push(said("cards.oilForButter", { sauce: spec.name, state: bound === "not" ? "unbound" : state }));
+      const holdMin = bound === "not" ? 0 : holdsMin(plan.value.batch.question);
+      const before = planSauce(spec, spec.covers, STOVE, world.shelf);
+      const wasMin = before.ok ? holdsMin(before.value.batch.question) : 0;
+      const state = holdMin === 0 ? "unbound" : holdMin < wasMin ? "shorter" : "holds";
+      changes.push(said("cards.oilForButter", { sauce: spec.name, state, minutes: holdMin, was: wasMin }));
     } else {
       sauce = null;
       changes.push(said("cards.noSauceForIt", { sauce: spec?.name ?? "" }));
@@ -161,7 +166,14 @@ function freeOf(card: CardSpec, allergen: AllergenId, world: CardWorld): Modifie
   );
   for (const one of bad.filter(({ role }) => role === "garnish" || role === "finish"))
     changes.push(said("cards.leftOff", { what: one.label }));
-  const swappedCard = { ...card, sauce, garnishes, finish, piece: { ...card.piece, methodId } };
+  const swappedCard = {
+    ...card,
+    sauce,
+    garnishes,
+    finish,
+    // the school and the middle belong to the way it had
+    piece: methodId === card.piece.methodId ? card.piece : { ...card.piece, methodId, schoolId: undefined },
+  };
   // it is no longer the sauce that stands in the bain
   const madeSauces = new Map(
     [...world.madeSauces].filter(([specId]) => sauceOf === world.sauceOf || specId !== card.sauce?.specId),
@@ -171,6 +183,16 @@ function freeOf(card: CardSpec, allergen: AllergenId, world: CardWorld): Modifie
   return still
     ? { card, dish: before, changes: [], cannot: said("cards.stillHasIt", { what: still.label, allergen }) }
     : { card: swappedCard, dish, changes, cannot: null };
+}
+
+/** A small pan in the bain, open, for as long as a service lasts (common practice). */
+const BAIN = { surfaceMm: 140, lid: false } as const;
+const SERVICE_MIN = 300;
+
+/** Minutes a mounted sauce holds in the bain before its own water runs out. */
+function holdsMin(question: MountedQuestion): number {
+  if (mountedSauce(question).state !== "holds") return 0;
+  return waitThrough(question, BAIN, SERVICE_MIN).holdsUntilMin ?? SERVICE_MIN;
 }
 
 const STOVE = { pan: { diameterMm: 240 }, netPowerW: 1850, startC: 20 } as const;

@@ -13,6 +13,8 @@ export type CardLot = {
   /** As it lies there, and what of it reaches the pan or the plate off the bone or out of the shell. */
   readonly grossG: number;
   readonly edibleG: number;
+  /** The same with the skin on, for what is eaten with it. */
+  readonly skinOnG: number;
   readonly remainingCents: number;
   /** Days left for cooking and for raw plates; null: neither runs out. */
   readonly cookDaysLeft: number | null;
@@ -23,6 +25,8 @@ export type CardLot = {
   readonly rawCleared: boolean;
   /** What was put on it: sulphites of treated shrimp and the like. */
   readonly brings: readonly AllergenId[];
+  /** What lay on its board since that was last washed, for cooking and for raw plates: it may be on it. */
+  readonly touched: { readonly cook: readonly AllergenId[]; readonly raw: readonly AllergenId[] };
 };
 
 /** A made lot that is there: a base, a stock, something of the shelf. */
@@ -45,6 +49,8 @@ export type CardWorld = {
   readonly madePreparations: ReadonlyMap<string, CardMade>;
   /** Goods the house has lots of its own of: its stock, its oils. What they hold is what their lots hold. */
   readonly madeGoods: ReadonlyMap<string, CardMade>;
+  /** A bought good the house cooks with in place of a common one: common to bought. */
+  readonly standIns: ReadonlyMap<string, string>;
   /** Cents a kilo of a good; missing: nobody said. */
   readonly goodsCents: ReadonlyMap<string, number>;
   /** What went through the fryer since its oil was changed. */

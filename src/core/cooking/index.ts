@@ -35,6 +35,7 @@ export {
 } from "./doneness";
 export {
   COOK_FORMS,
+  crispsSkin,
   isWay,
   kitOf,
   METHOD_IDS,
@@ -63,6 +64,8 @@ export {
   secondsOf as findTimesOf,
   sheetRows,
   sheetThicknesses,
+  spotsOf,
+  spotsOfMethod,
   stageColumns,
   TEMPERED_C,
   USUAL_RIM_MM,
@@ -85,6 +88,8 @@ export {
   type Sheet,
   type SheetRequest,
   type SheetRow,
+  type SpotKind,
+  type StageSpot,
   type UsualPiece,
 } from "./plan";
 export {

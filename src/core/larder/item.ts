@@ -14,6 +14,8 @@ export type ItemFacts = {
   readonly centsPerKg?: number;
   /** Its whole label, as `house/goods` reads it. */
   readonly good?: unknown;
+  /** The common good the house cooks with this one instead of. */
+  readonly standsFor?: string;
   /** No longer bought; what was made with it still names it. */
   readonly retired?: boolean;
   /** The preparation it is, counted in portions of so much where it has them. */

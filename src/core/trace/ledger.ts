@@ -64,10 +64,27 @@ export type LedgerKind =
   | "card-off"
   | "card-on"
   | "card-served"
+  | "card-note-kept"
+  | "card-note-dropped"
+  | "ticket-opened"
+  | "ticket-struck"
+  | "course-called"
+  | "course-held"
+  | "course-gone"
+  | "course-back"
+  | "pan-begun"
+  | "pan-lost"
+  | "pieces-again"
+  | "allergy-swapped"
+  | "allergy-seen"
+  | "spot-out"
+  | "spot-back"
+  | "close-counted"
+  | "sender-set"
   | "correction";
 
 /** What an entry can be about. */
-export type SubjectKind = "lot" | "batch" | "cook" | "place" | "make" | "spec" | "spot" | "hold";
+export type SubjectKind = "lot" | "batch" | "cook" | "place" | "make" | "spec" | "spot" | "hold" | "ticket";
 export type Subject = { readonly kind: SubjectKind; readonly id: string };
 
 /** What one entry says; the hash covers all of it and the hash before it. */
@@ -177,6 +194,23 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "card-off": "Off the card",
     "card-on": "Back on",
     "card-served": "Served",
+    "card-note-kept": "Recipe beside a card",
+    "card-note-dropped": "Recipe taken away",
+    "ticket-opened": "Ticket",
+    "ticket-struck": "Ticket struck",
+    "course-called": "Away",
+    "course-held": "Back on hold",
+    "course-gone": "Gone",
+    "course-back": "Taken back",
+    "pan-begun": "Pan begun",
+    "pan-lost": "Pan given up",
+    "pieces-again": "Cooked again",
+    "allergy-swapped": "Changed for an allergy",
+    "allergy-seen": "Allergy seen",
+    "spot-out": "Spot out",
+    "spot-back": "Spot back",
+    "close-counted": "Counted at close",
+    "sender-set": "Sender of tickets",
     "hot-hold-ended": "Hot hold over",
     correction: "Correction",
   },

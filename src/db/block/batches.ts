@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { asc, desc, eq, gte, inArray } from "drizzle-orm";
+import { and, asc, desc, eq, gte, inArray, isNull } from "drizzle-orm";
 import type { PartUse, Side, SidesPlan, TrimUseId } from "@/core/block";
 import { err, ok, type Result } from "@/core/shared";
 import { makeChild, takeFrom } from "../lots/childLot";
@@ -173,7 +173,12 @@ export function prepareBatch(
 function withPortions(db: Db, rows: { batch: Batch; speciesId: string; lotCode: string }[]): BatchWithPortions[] {
   if (rows.length === 0) return [];
   const ids = rows.map(({ batch }) => batch.id);
-  const all = db.select().from(portions).where(inArray(portions.batchId, ids)).orderBy(asc(portions.position)).all();
+  const all = db
+    .select()
+    .from(portions)
+    .where(and(inArray(portions.batchId, ids), isNull(portions.leftAs)))
+    .orderBy(asc(portions.position))
+    .all();
   return rows.map(({ batch, speciesId, lotCode }) => ({
     ...batch,
     speciesId,

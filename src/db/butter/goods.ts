@@ -9,7 +9,12 @@ import { items } from "../schema/larder";
 
 type Stamp = { readonly who: string; readonly atMs: number };
 
-export type BoughtGood = { readonly good: Ingredient; readonly centsPerKg: number | null; readonly retired: boolean };
+export type BoughtGood = {
+  readonly good: Ingredient;
+  readonly centsPerKg: number | null;
+  readonly retired: boolean;
+  readonly standsFor: string | null;
+};
 
 /** Every good the house ever entered from a label; what it no longer buys still names what was made of it. */
 export const boughtGoods = (db: Db): readonly BoughtGood[] =>
@@ -23,6 +28,7 @@ export const boughtGoods = (db: Db): readonly BoughtGood[] =>
       good: GoodBody.parse(facts.good),
       centsPerKg: facts.centsPerKg ?? null,
       retired: facts.retired ?? false,
+      standsFor: facts.standsFor ?? null,
     }));
 
 /** The goods the house cooks with: the common ones and its own. */
@@ -66,6 +72,35 @@ export function retireGood(db: Db, id: string, { who, atMs }: Stamp): boolean {
     .where(eq(items.id, row.id))
     .run();
   appendEntry(db, { atMs, who, kind: "good-kept", payload: { name: row.name, id, retired: true } });
+  return true;
+}
+
+/** Common goods the house cooks with another one instead of: common to bought. What is no longer bought stands for nothing. */
+export const standInsOf = (db: Db): ReadonlyMap<string, string> =>
+  new Map(
+    boughtGoods(db).flatMap(({ good, retired, standsFor }) =>
+      retired || standsFor === null ? [] : [[standsFor, good.id]],
+    ),
+  );
+
+/** Cooks with a bought good instead of a common one from now on; null: with neither. One good stands for one at a time. False: it is not there. */
+export function standIn(db: Db, id: string, standsFor: string | null, { who, atMs }: Stamp): boolean {
+  const all = boughtGoods(db);
+  const chosen = all.find(({ good, retired }) => good.id === id && !retired);
+  if (!chosen) return false;
+  db.transaction((tx) => {
+    for (const { good } of all.filter((one) => one.good.id === id || one.standsFor === standsFor)) {
+      const row = tx
+        .select()
+        .from(items)
+        .where(eq(items.id, `bought:${good.id}`))
+        .get()!;
+      const { standsFor: _, ...facts } = row.facts;
+      const now = good.id === id && standsFor !== null ? { ...facts, standsFor } : facts;
+      tx.update(items).set({ facts: now }).where(eq(items.id, row.id)).run();
+    }
+    appendEntry(tx, { atMs, who, kind: "good-kept", payload: { name: chosen.good.label, id, standsFor } });
+  });
   return true;
 }
 

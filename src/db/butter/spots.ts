@@ -1,8 +1,17 @@
 import { asc, eq } from "drizzle-orm";
+import type { Station } from "@/house/forMany";
 import type { Db } from "../connection";
 import { spots } from "../schema/larder";
 
+type Spot = typeof spots.$inferSelect;
 export type Burner = { readonly id: string; readonly name: string; readonly netPowerW: number };
+
+/** How many of each the station has. */
+export function stationOf(db: Db): Station {
+  const kinds = db.select({ kind: spots.kind }).from(spots).all();
+  const count = (kind: Spot["kind"]) => kinds.filter((one) => one.kind === kind).length;
+  return { burners: count("burner"), ovens: count("oven"), racks: count("rack") };
+}
 
 /** The burners of the station by what they give a pan. */
 export const listBurners = (db: Db): readonly Burner[] =>

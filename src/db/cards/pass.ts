@@ -1,13 +1,16 @@
 import { and, eq, gte, inArray, lt } from "drizzle-orm";
-import { allergenLines, dishOf, type CardWorld } from "@/core/cards";
+import { allergenLines, dishOf, type CardSpec, type CardWorld, type Dish } from "@/core/cards";
+import type { RuleSetId } from "@/core/safety";
 import type { Db } from "../connection";
+import { groupBy } from "@/core/shared";
 import type { PassCard } from "@/house/pass";
 import { appendEntry } from "../ledger";
 import { plates } from "../schema/cards";
 import { specs } from "../schema/larder";
 import { cardCoversOn, offNow } from "./bookings";
 import { cardSpecs, findCard } from "./cardSpecs";
-import { keepPlate } from "./plates";
+import { askedOnTickets } from "../line/asked";
+import { keepPlate, loosePlates, plateWithoutCard } from "./plates";
 
 /** Plates of each card that went since `fromMs`. */
 export function servedSince(db: Db, fromMs: number, toMs: number): ReadonlyMap<string, number> {
@@ -26,46 +29,76 @@ export function servedSince(db: Db, fromMs: number, toMs: number): ReadonlyMap<s
 export function passCards(db: Db, day: string, dayFromMs: number, nowMs: number): readonly PassCard[] {
   const booked = cardCoversOn(db, day);
   const served = servedSince(db, dayFromMs, nowMs + 1);
+  const loose = groupBy(loosePlates(db, dayFromMs), ({ cardId }) => cardId);
+  const asked = askedOnTickets(db, nowMs);
   const offs = new Map(offNow(db).map((off) => [off.cardId, off]));
   return cardSpecs(db, day).map(({ cardId, spec }) => ({
     cardId,
     spec,
     booked: booked.get(cardId) ?? 0,
     served: served.get(cardId) ?? 0,
+    loose: loose.get(cardId)?.length ?? 0,
+    asked: asked.get(cardId) ?? 0,
     off: offs.get(cardId) ?? null,
   }));
 }
 
-/** Plates of a card that went: each keeps the card as it was, its allergens and its cost of that moment. Null: there is no such card. */
+export type Served = {
+  readonly hash: string;
+  readonly cardId: string;
+  readonly card: CardSpec;
+  readonly dish: Dish;
+  readonly covers: number;
+  /** The line of a ticket; null: tapped at the pass without one. */
+  readonly lineId: string | null;
+  /** What was asked of it. */
+  readonly wishes: readonly string[];
+};
+
+/** Plates that went: each keeps the card as it was served, its allergens and its cost of that moment. Call it inside the transaction of the work. */
+export function platesGone(
+  db: Db,
+  { hash, cardId, card, dish, covers, lineId, wishes }: Served,
+  ruleSetId: RuleSetId,
+  { who, atMs }: { readonly who: string; readonly atMs: number },
+): void {
+  const { allergens, cost } = dish;
+  const known = {
+    cardHash: hash,
+    atMs,
+    who,
+    ruleSetId,
+    allergens,
+    costCents: cost.highCents === null ? null : Math.round(cost.highCents),
+    lineId,
+  } as const;
+  for (let cover = 0; cover < covers; cover++) {
+    // a piece that came out of its pan is this plate: it is not counted twice
+    const id = plateWithoutCard(db, card, atMs);
+    if (id === undefined) keepPlate(db, { ...known, state: "gone", parts: [] });
+    else db.update(plates).set(known).where(eq(plates.id, id)).run();
+  }
+  const said = allergenLines(allergens, ruleSetId).map(({ id, state }) => `${id}: ${state}`);
+  const payload = { name: card.name, hash, covers, allergens: said, ...(wishes.length > 0 ? { wishes } : {}) };
+  const subjects = [
+    { kind: "spec", id: hash },
+    { kind: "spec", id: cardId },
+  ] as const;
+  appendEntry(db, { atMs, who, kind: "card-served", payload, subjects });
+}
+
+/** Plates of a card that went without a ticket. Null: there is no such card. */
 export function serveCard(
   db: Db,
   cardId: string,
   covers: number,
   world: CardWorld,
-  { who, atMs }: { readonly who: string; readonly atMs: number },
+  stamp: { readonly who: string; readonly atMs: number },
 ): string | null {
   const card = findCard(db, cardId);
   if (!card) return null;
-  const { allergens, cost } = dishOf(card.spec, world);
-  db.transaction((tx) => {
-    const plate = {
-      cardHash: card.hash,
-      atMs,
-      who,
-      state: "gone",
-      ruleSetId: world.ruleSetId,
-      allergens,
-      costCents: cost.highCents === null ? null : Math.round(cost.highCents),
-      parts: [],
-    } as const;
-    for (let cover = 0; cover < covers; cover++) keepPlate(tx, plate);
-    const said = allergenLines(allergens, world.ruleSetId).map(({ id, state }) => `${id}: ${state}`);
-    const payload = { name: card.spec.name, hash: card.hash, covers, allergens: said };
-    const subjects = [
-      { kind: "spec", id: card.hash },
-      { kind: "spec", id: cardId },
-    ] as const;
-    appendEntry(tx, { atMs, who, kind: "card-served", payload, subjects });
-  });
-  return card.spec.name;
+  const { hash, spec } = card;
+  const served = { hash, cardId, card: spec, dish: dishOf(spec, world), covers, lineId: null, wishes: [] };
+  db.transaction((tx) => platesGone(tx, served, world.ruleSetId, stamp));
+  return spec.name;
 }

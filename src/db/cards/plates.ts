@@ -1,10 +1,15 @@
 import { randomUUID } from "node:crypto";
-import { eq } from "drizzle-orm";
+import { and, asc, eq, gte, inArray, isNotNull, isNull, sql } from "drizzle-orm";
+import type { CardSpec } from "@/core/cards";
 import type { Allergens } from "@/core/larder";
 import type { RuleSetId } from "@/core/safety";
+import { HOUR_MS } from "@/core/units";
+import { CardBody } from "@/house/cardSpec";
 import type { Db } from "../connection";
 import { cookPieces, plateParts, plates } from "../schema/cards";
 import { batches, portions } from "../schema/cooks";
+import { specs } from "../schema/larder";
+import { fishLots } from "../schema/lots";
 
 export type Plate = typeof plates.$inferSelect;
 export type PlatePart = Omit<typeof plateParts.$inferInsert, "id" | "plateId">;
@@ -19,8 +24,12 @@ export type NewPlate = {
   readonly ruleSetId?: RuleSetId | null;
   readonly allergens?: Allergens | null;
   readonly costCents?: number | null;
+  readonly lineId?: string | null;
   readonly parts: readonly PlatePart[];
 };
+
+/** The tap at the pass and the tap at the stove for one plate are no further apart than a service. */
+const ONE_SERVICE_MS = 6 * HOUR_MS;
 
 /** One serving with what lies on it. Call it inside the transaction of the work. Answers with its id. */
 export function keepPlate(db: Db, { parts, ...plate }: NewPlate): string {
@@ -28,12 +37,15 @@ export function keepPlate(db: Db, { parts, ...plate }: NewPlate): string {
   db.insert(plates)
     .values({ id, ...plate })
     .run();
-  for (const part of parts)
-    db.insert(plateParts)
-      .values({ plateId: id, ...part })
-      .run();
+  for (const part of parts) addPart(db, id, part);
   return id;
 }
+
+const addPart = (db: Db, plateId: string, part: PlatePart) =>
+  db
+    .insert(plateParts)
+    .values({ plateId, ...part })
+    .run();
 
 /** The pieces that went into a pan. */
 export function putInPan(
@@ -44,7 +56,7 @@ export function putInPan(
   for (const { id, massG } of pieces) db.insert(cookPieces).values({ cookId, portionId: id, massG }).run();
 }
 
-/** A cook is done: every piece of it is a plate. */
+/** A cook is done: every piece of it is a plate; one that was called gone at the pass before gets its piece now. */
 export function platesOfCook(db: Db, cookId: string, who: string, atMs: number): void {
   const pieces = db
     .select({ portionId: cookPieces.portionId, massG: cookPieces.massG, lotId: batches.lotId })
@@ -53,6 +65,60 @@ export function platesOfCook(db: Db, cookId: string, who: string, atMs: number):
     .innerJoin(batches, eq(batches.id, portions.batchId))
     .where(eq(cookPieces.cookId, cookId))
     .all();
-  for (const piece of pieces)
-    keepPlate(db, { cookId, atMs, who, state: "gone", parts: [{ ...piece, certainty: "certain" }] });
+  for (const piece of pieces) plateFrom(db, { cookId }, { ...piece, certainty: "certain" }, who, atMs);
 }
+
+/** A piece that was cooked or a raw cover that was laid: on the plate that waits for it, else on one of its own. */
+export function plateFrom(
+  db: Db,
+  work: { readonly cookId: string } | { readonly makeId: string },
+  part: PlatePart & { readonly lotId: string },
+  who: string,
+  atMs: number,
+): void {
+  const use = "cookId" in work ? "cook" : "raw";
+  const lot = db.select({ speciesId: fishLots.speciesId }).from(fishLots).where(eq(fishLots.id, part.lotId)).get();
+  const waiting = loosePlates(db, atMs - ONE_SERVICE_MS).find(
+    ({ card: { piece } }) => piece.use === use && lot !== undefined && piece.speciesIds.includes(lot.speciesId),
+  );
+  if (!waiting) {
+    keepPlate(db, { ...work, atMs, who, state: "gone", parts: [part] });
+    return;
+  }
+  db.update(plates).set(work).where(eq(plates.id, waiting.id)).run();
+  addPart(db, waiting.id, part);
+}
+
+const hasParts = sql`exists (select 1 from ${plateParts} where ${plateParts.plateId} = ${plates.id})`;
+
+export type LoosePlate = { readonly id: string; readonly cardId: string; readonly card: CardSpec };
+
+/** Plates that went by their card and of which nobody said yet what piece lay on them, oldest first. */
+export const loosePlates = (db: Db, sinceMs: number): readonly LoosePlate[] =>
+  db
+    .select({ id: plates.id, cardId: specs.specId, body: specs.body })
+    .from(plates)
+    .innerJoin(specs, eq(specs.hash, plates.cardHash))
+    .where(and(gte(plates.atMs, sinceMs), inArray(plates.state, ["up", "gone"]), sql`not ${hasParts}`))
+    .orderBy(asc(plates.atMs))
+    .all()
+    .map(({ id, cardId, body }) => ({ id, cardId, card: CardBody.parse(body) }));
+
+/** A plate out of the pan, or laid raw, that no card was said for: the one that waited longest. Undefined: there is none. */
+export const plateWithoutCard = (db: Db, { piece }: CardSpec, atMs: number): string | undefined =>
+  db
+    .select({ id: plates.id })
+    .from(plates)
+    .innerJoin(plateParts, eq(plateParts.plateId, plates.id))
+    .innerJoin(fishLots, eq(fishLots.id, plateParts.lotId))
+    .where(
+      and(
+        isNull(plates.cardHash),
+        gte(plates.atMs, atMs - ONE_SERVICE_MS),
+        eq(plates.state, "gone"),
+        isNotNull(piece.use === "cook" ? plates.cookId : plates.makeId),
+        inArray(fishLots.speciesId, [...piece.speciesIds]),
+      ),
+    )
+    .orderBy(asc(plates.atMs))
+    .get()?.id;

@@ -1,14 +1,15 @@
 import { and, desc, eq, gte, inArray, sql } from "drizzle-orm";
 import type { CardLot, CardMade, CardWorld } from "@/core/cards";
-import { edibleShare } from "@/core/block";
+import { boardAllergen, boardUseFor, crossContacts, edibleShare, skinOnShare, type BoardScheme } from "@/core/block";
 import { methodOf } from "@/core/cooking";
 import { allergensTogether } from "@/core/larder";
 import type { AllergenId } from "@/core/safety";
-import { allergenOf, findSpecies } from "@/core/species";
+import { allergenOf, findSpecies, type Species } from "@/core/species";
 import { allergensOf } from "@/core/trace";
 import { DAY_MS } from "@/core/units";
 import { batchesToCook } from "../block/batches";
-import { goodsPrices, shelfOf } from "../butter/goods";
+import { boardsSince, boardScheme, type BoardDay } from "../block/boards";
+import { goodsPrices, shelfOf, standInsOf } from "../butter/goods";
 import { preparationsNow } from "../butter/preparations";
 import { saucesNow } from "../butter/sauces";
 import { sauceSpecs } from "../butter/specs";
@@ -26,6 +27,8 @@ import { items, lots, spots } from "../schema/larder";
 export function cardWorld(db: Db, house: House, nowMs: number, rawIds: ReadonlySet<string>): CardWorld {
   const own = listOwnSpecies(db);
   const sauces = new Map(sauceSpecs(db).map(({ specId, spec }) => [specId, spec]));
+  const boards = boardsSince(db, nowMs - BOARDS_LOOK_BACK_DAYS * DAY_MS, own);
+  const touched = touchedOn(boardScheme(db), boards);
   const held = new Set(openHolds(db, nowMs).map(({ lot }) => lot.id));
   return {
     ruleSetId: house.ruleSetId,
@@ -36,19 +39,38 @@ export function cardWorld(db: Db, house: House, nowMs: number, rawIds: ReadonlyS
       ...stockOnIce(db, nowMs)
         // what is held serves nothing
         .filter(({ row, byProduct }) => !byProduct && !held.has(row.id))
-        .map((lot) => cardLot(db, lot, rawIds.has(lot.species.id), nowMs)),
-      ...cutAndWaiting(db, held, nowMs),
+        .map((lot) => cardLot(db, lot, rawIds.has(lot.species.id), touched, nowMs)),
+      ...cutAndWaiting(db, held, touched, nowMs),
     ],
     madeSauces: madeSauces(db),
     madePreparations: madePreparations(db, nowMs),
     madeGoods: madeGoods(db, nowMs),
+    standIns: standInsOf(db),
     goodsCents: goodsPrices(db),
     inFryer: inFryer(db),
     money: { vatPct: house.vatPct, extraCents: house.extraCents, targetPct: house.targetPct },
   };
 }
 
-function cardLot(db: Db, lot: StockLot, asksRaw: boolean, nowMs: number): CardLot {
+/** A board nobody washed carries what lay on it so far back: what was cut from before is served or gone. */
+const BOARDS_LOOK_BACK_DAYS = 7;
+
+type Touched = (species: Species, form: string, atMs: number) => CardLot["touched"];
+
+/** What another animal left on the board a piece lay on. */
+const touchedOn =
+  (scheme: BoardScheme, { work, washes }: BoardDay): Touched =>
+  (species, form, atMs) => {
+    const on = (raw: boolean) => {
+      const colour = scheme[boardUseFor(species, form, raw)];
+      return crossContacts(work, washes, { colour, allergen: boardAllergen(species), atMs }).map(
+        ({ allergen }) => allergen,
+      );
+    };
+    return { cook: on(false), raw: [...new Set([...on(false), ...on(true)])] };
+  };
+
+function cardLot(db: Db, lot: StockLot, asksRaw: boolean, touched: Touched, nowMs: number): CardLot {
   const { row, title, species, life, massG } = lot;
   return {
     id: row.id,
@@ -58,18 +80,20 @@ function cardLot(db: Db, lot: StockLot, asksRaw: boolean, nowMs: number): CardLo
     species,
     grossG: massG,
     edibleG: massG * edibleShare(species, row.form),
+    skinOnG: massG * skinOnShare(species, row.form),
     remainingCents: row.remainingCents,
     cookDaysLeft: life.cookDaysLeft,
     over: life.use === "over",
     frozen: life.state === "frozen",
     rawCleared: asksRaw && clearLot(db, lot, "raw", nowMs).clearance.answer === "yes",
     brings: allergensOf(species, row.provenance),
+    touched: touched(species, row.form, nowMs),
   };
 }
 
 /** Cut and not cooked yet: portions of the last days, with the life of the lot they came off. */
 const WAITS_DAYS = 3;
-function cutAndWaiting(db: Db, held: ReadonlySet<string>, nowMs: number): readonly CardLot[] {
+function cutAndWaiting(db: Db, held: ReadonlySet<string>, touched: Touched, nowMs: number): readonly CardLot[] {
   return batchesToCook(db, nowMs - WAITS_DAYS * DAY_MS).flatMap((batch): readonly CardLot[] => {
     const lot = lotInHand(db, batch.lotId, nowMs);
     if (!lot || held.has(batch.lotId)) return [];
@@ -78,12 +102,15 @@ function cutAndWaiting(db: Db, held: ReadonlySet<string>, nowMs: number): readon
     // nobody cleared the portions themselves for raw plates
     return [
       {
-        ...cardLot(db, lot, false, nowMs),
+        ...cardLot(db, lot, false, touched, nowMs),
         id: `batch:${batch.id}`,
         code: batch.code,
         grossG: edibleG,
         edibleG,
+        skinOnG: edibleG,
         remainingCents,
+        // it met the board when it was cut
+        touched: touched(lot.species, lot.row.form, batch.cutAtMs),
       },
     ];
   });
@@ -119,7 +146,24 @@ function madePreparations(db: Db, nowMs: number): ReadonlyMap<string, CardMade> 
 
 /** Lots of the house that are a good of the shelf, what must go first first. */
 function madeGoods(db: Db, nowMs: number): ReadonlyMap<string, CardMade> {
-  const rows = db
+  return new Map(
+    ownGoods(db, nowMs).map(({ lot: { code, id: lotId, allergens, remainingCents, remainingG }, facts }) => [
+      facts.ingredientId!,
+      { code, lotId, allergens, centsPerKg: perKg(remainingCents, remainingG) },
+    ]),
+  );
+}
+
+/** Grams there are of each good the house makes itself. */
+export function madeGoodsG(db: Db, nowMs: number): ReadonlyMap<string, number> {
+  const grams = new Map<string, number>();
+  for (const { lot, facts } of ownGoods(db, nowMs))
+    grams.set(facts.ingredientId!, (grams.get(facts.ingredientId!) ?? 0) + lot.remainingG);
+  return grams;
+}
+
+const ownGoods = (db: Db, nowMs: number) =>
+  db
     .select({ lot: lots, facts: items.facts })
     .from(lots)
     .innerJoin(items, eq(items.id, lots.itemId))
@@ -127,13 +171,6 @@ function madeGoods(db: Db, nowMs: number): ReadonlyMap<string, CardMade> {
     .orderBy(desc(lots.useByMs))
     .all()
     .filter(({ lot }) => lot.useByMs === null || lot.useByMs > nowMs);
-  return new Map(
-    rows.map(({ lot: { code, id: lotId, allergens, remainingCents, remainingG }, facts }) => [
-      facts.ingredientId!,
-      { code, lotId, allergens, centsPerKg: perKg(remainingCents, remainingG) },
-    ]),
-  );
-}
 
 /** What went through the fryer since its oil was changed: its batter and every animal that was fried in it. */
 function inFryer(db: Db): readonly AllergenId[] {

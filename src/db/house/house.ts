@@ -57,6 +57,22 @@ export function setSusceptibleGuests(db: Db, susceptibleGuests: boolean, who: st
   });
 }
 
+/** Says when service begins, minutes of the day: prep counts back from it. */
+export function setServiceMin(db: Db, serviceMin: number, who: string, atMs: number): void {
+  db.transaction((tx) => {
+    tx.update(house).set({ serviceMin }).run();
+    appendEntry(tx, { atMs, who, kind: "house-changed", payload: { serviceMin } });
+  });
+}
+
+/** Says how many pairs of hands stand at the line. */
+export function setLineHands(db: Db, lineHands: number, who: string, atMs: number): void {
+  db.transaction((tx) => {
+    tx.update(house).set({ lineHands }).run();
+    appendEntry(tx, { atMs, who, kind: "house-changed", payload: { lineHands } });
+  });
+}
+
 export type CardMoneyRow = Pick<House, "vatPct" | "extraCents" | "targetPct">;
 
 /** Says the tax in the prices, the cents a cover for salt, oil, lemon and bread, and what share is too dear. */

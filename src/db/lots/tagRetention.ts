@@ -24,7 +24,7 @@ function anyLeft(db: Db, lot: Lot): boolean {
     .select({ id: portions.id })
     .from(portions)
     .innerJoin(batches, eq(portions.batchId, batches.id))
-    .where(and(eq(batches.lotId, lot.id), isNull(portions.cookId)))
+    .where(and(eq(batches.lotId, lot.id), isNull(portions.cookId), isNull(portions.leftAs)))
     .get();
   if (uncooked) return true;
   return db

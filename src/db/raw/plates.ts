@@ -3,7 +3,7 @@ import { desc, eq, gte } from "drizzle-orm";
 import { ruleWords, type Clearance } from "@/core/raw";
 import { err, ok, type Result, type Said } from "@/core/shared";
 import type { Db } from "../connection";
-import { keepPlate } from "../cards/plates";
+import { plateFrom } from "../cards/plates";
 import { appendEntry } from "../ledger";
 import { keepMake } from "../larder/makes";
 import { takeFrom } from "../lots/childLot";
@@ -57,8 +57,7 @@ export function servePlates(db: Db, wanted: NewPlates, { who, atMs }: Stamp): Re
       losses: [{ kind: "trimmed", label: "", massG: wanted.usedG - platedG }],
     });
     const part = { lotId: row.id, massG: wanted.gramsPerCover, certainty: "certain" } as const;
-    for (let cover = 0; cover < wanted.covers; cover++)
-      keepPlate(tx, { makeId: id, atMs, who, state: "gone", parts: [part] });
+    for (let cover = 0; cover < wanted.covers; cover++) plateFrom(tx, { makeId: id }, part, who, atMs);
     keepTagWhenGone(tx, row.id, who, atMs);
     const { lotId, ...facts } = wanted;
     const payload = {

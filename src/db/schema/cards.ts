@@ -36,11 +36,14 @@ export const plates = sqliteTable(
     ruleSetId: text("rule_set_id").$type<RuleSetId>(),
     allergens: text("allergens", { mode: "json" }).$type<Allergens>(),
     costCents: integer("cost_cents"),
+    /** The line of a ticket it went for; null: none was written. */
+    lineId: text("line_id"),
   },
   (table) => [
     index("plates_by_moment").on(table.atMs),
     index("plates_by_card").on(table.cardHash, table.atMs),
     index("plates_by_cook").on(table.cookId),
+    index("plates_by_line").on(table.lineId),
   ],
 );
 
@@ -83,4 +86,18 @@ export const cardOffs = sqliteTable(
     toMs: integer("to_ms"),
   },
   (table) => [index("card_offs_by_card").on(table.cardId, table.fromMs)],
+);
+
+/** A recipe from elsewhere kept beside a card, as text: read, never computed with. */
+export const cardNotes = sqliteTable(
+  "card_notes",
+  {
+    id: text("id").primaryKey(),
+    cardId: text("card_id").notNull(),
+    title: text("title").notNull(),
+    body: text("body").notNull(),
+    who: text("who").notNull(),
+    atMs: integer("at_ms").notNull(),
+  },
+  (table) => [index("card_notes_by_card").on(table.cardId, table.atMs)],
 );

@@ -68,6 +68,8 @@ export const portions = sqliteTable(
     /** What the pan sees when a piece is folded or paired; null: its thickest point. */
     cookThicknessMm: real("cook_thickness_mm"),
     cookId: text("cook_id").references(() => cooks.id),
+    /** Not there when it was counted: what became of it; null: it is there, or a cook took it. */
+    leftAs: text("left_as", { enum: ["staff", "waste", "plate"] }),
   },
   (table) => [index("portions_by_batch").on(table.batchId), index("portions_by_cook").on(table.cookId)],
 );

@@ -21,6 +21,10 @@ export const house = sqliteTable(
     vatPct: real("vat_pct").notNull().default(0),
     extraCents: integer("extra_cents").notNull().default(0),
     targetPct: real("target_pct").notNull().default(30),
+    /** When service begins, minutes of the day. */
+    serviceMin: integer("service_min").notNull().default(1080),
+    /** Pairs of hands at the line. */
+    lineHands: integer("line_hands").notNull().default(1),
     createdAtMs: integer("created_at_ms").notNull(),
   },
   (table) => [check("one_house", sql`${table.id} = 1`)],

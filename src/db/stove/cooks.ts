@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { asc, desc, eq, gte, inArray } from "drizzle-orm";
+import { and, asc, desc, eq, gte, inArray, isNull } from "drizzle-orm";
 import { liveCook, refuseEvent, type CookEvent, type LiveCook } from "@/core/cooking";
 import { assertNever, err, ok, type Result } from "@/core/shared";
 import type { Db } from "../connection";
@@ -89,7 +89,7 @@ export function startCook(db: Db, batchId: string, plan: StoredPlan, stamp: Stam
     const free = tx
       .select()
       .from(portions)
-      .where(eq(portions.batchId, batchId))
+      .where(and(eq(portions.batchId, batchId), isNull(portions.leftAs)))
       // thick pieces go into the pan first
       .orderBy(desc(portions.maxThicknessMm), asc(portions.position))
       .all()

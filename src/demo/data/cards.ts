@@ -11,12 +11,15 @@ const RAW = { ...COOKED, use: "raw", methodId: null } as const;
 const CARD = { sauce: null, garnishes: [], finish: [], priceCents: null, plateSeconds: 40, onlyOn: null } as const;
 const garnish = (preparationId: string, massG: number) => ({ preparationId, massG, waits: true });
 const under = (specId: string) => ({ specId, share: 1, apart: false });
+/** The stove and the larder are two posts of one small kitchen. */
+const by = (part: string, who: string) => ({ part, who });
 const of = (ingredientId: string, massG: number) => ({ ingredientId, massG });
 
 /** The dishes of the house. */
 export const DEMO_CARDS: Readonly<Record<string, CardSpec>> = {
   char: {
     ...CARD,
+    hands: [by("piece", "stove"), by("sauce", "stove"), by("blanched-fennel", "larder")],
     name: "Arctic char, skin on, dill and browned whey butter",
     piece: {
       ...COOKED,
@@ -34,6 +37,7 @@ export const DEMO_CARDS: Readonly<Record<string, CardSpec>> = {
   },
   turbot: {
     ...CARD,
+    hands: [by("piece", "stove"), by("sauce", "stove"), by("celeriac-puree", "larder")],
     name: "Turbot steak poached in butter",
     piece: { ...COOKED, speciesIds: ["turbot"], massG: 220, thicknessMm: 35, methodId: "butter-poach", boneIn: true },
     sauce: under("turbot-glaze"),
@@ -115,7 +119,7 @@ export const DEMO_CARDS: Readonly<Record<string, CardSpec>> = {
   cuttlefish: {
     ...CARD,
     name: "Cuttlefish braised in ink",
-    piece: { ...COOKED, speciesIds: ["cuttlefish"], massG: 140, thicknessMm: 12, methodId: "court-bouillon" },
+    piece: { ...COOKED, speciesIds: ["cuttlefish"], massG: 140, thicknessMm: 12, methodId: "braise" },
     garnishes: [garnish("rice", 120)],
     priceCents: 2700,
   },

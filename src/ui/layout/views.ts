@@ -9,6 +9,7 @@ export const VIEWS = [
   { key: "5", id: "stove", href: "/stove", label: t("stove"), asks: t("howDoICookThisPiece") },
   { key: "6", id: "butter", href: "/butter", label: t("butter"), asks: t("howMuchHowLongWillItHold") },
   { key: "7", id: "cards", href: "/cards", label: t("cards"), asks: t("whatCanIServeAndWhatIsInIt") },
+  { key: "8", id: "line", href: "/line", label: t("line"), asks: t("whatDoIStartNow") },
   { key: "9", id: "book", href: "/book", label: t("book"), asks: t("proveIt") },
 ] as const;
 

@@ -23,5 +23,9 @@ export const api = {
   liesAheadOfNowCheckThe: "lies ahead of now: check the clock of the sensor",
   noProbeWithThisKeyBelongs: "no probe with this key belongs to this house",
   thisReadingIsFromTheFuture: "this reading is from the future",
+  noSenderWithThisKey: "No sender of tickets has this key.",
+  noCardOfThatName: "No card of the house is called {card}, or it is struck off.",
+  nothingOnHold: "Nothing of {table} is on hold.",
+  callIsHeldBack: "It is not called: {kind}.",
   noScaleWithThisKeyBelongs: "no scale with this key belongs to this house",
 } as const;

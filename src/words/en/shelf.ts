@@ -54,6 +54,10 @@ export const shelf = {
   goodLine:
     "fat {fat}, water {water}, salt {salt} %; contains {list}{open, select, yes {; the rest not known} other {}}",
   noPrice: "no price",
+  cookedWithInsteadOf: "{name}: cooked with instead of",
+  insteadOfNothing: "For what names it",
+  insteadOf: "Instead of {what}",
+  cookedWithFromNowOn: "{name} is cooked with so from now on; every card is worked out again",
   takeItOffTheShelf: "Take it off",
   goodIsOff: "{name} is off the shelf; what was made with it stays",
   thatGoodIsNotOnTheShelf: "That good is not on the shelf.",

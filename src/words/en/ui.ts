@@ -103,4 +103,6 @@ export const ui = {
   cards: "Cards",
   whatCanIServeAndWhatIsInIt: "What can I serve, and what is in it?",
   print: "Print",
+  line: "Line",
+  whatDoIStartNow: "What do I start now?",
 } as const;

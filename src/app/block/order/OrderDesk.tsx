@@ -8,16 +8,25 @@ import { OrderAsk, usualOf, type Asked } from "./OrderAsk";
 import { AnswerBench } from "@/ui/layout/AnswerBench";
 
 type Weighed = WeighedAnimal & { readonly speciesId: string; readonly form: string; readonly wayId: string };
-type Props = { readonly onIce: Readonly<Record<string, number>>; readonly weighed: readonly Weighed[] };
+/** What a card is short of. */
+export type Wanted = { readonly speciesId: string; readonly covers: number; readonly portionG: number };
+type Props = {
+  readonly onIce: Readonly<Record<string, number>>;
+  readonly weighed: readonly Weighed[];
+  /** Null: nothing was asked for from elsewhere. */
+  readonly wanted: Wanted | null;
+};
 
 /** What to order for a number of covers; every change answers anew. */
-export function OrderDesk({ onIce, weighed }: Props) {
+export function OrderDesk({ onIce, weighed, wanted }: Props) {
   const { ownSpecies } = useHouse();
   const [asked, setAsked] = useState<Asked>(() => ({
-    ...usualOf(findSpecies("arctic-char", ownSpecies)!),
-    covers: 80,
+    ...usualOf(findSpecies(wanted?.speciesId ?? "arctic-char", ownSpecies)!),
+    ...(wanted ? { portionG: wanted.portionG } : {}),
+    covers: wanted?.covers ?? 80,
     walkIns: 0,
-    takePct: 30,
+    // what a card is short of is counted in its own covers
+    takePct: wanted ? 100 : 30,
     bufferShare: 0.1,
     toleranceG: 10,
     animalG: 1500,

@@ -1,21 +1,41 @@
 import type { Metadata } from "next";
-import { edibleShare } from "@/core/block";
+import { z } from "zod";
+import { breakdownsFor, edibleShare } from "@/core/block";
+import { usualForm } from "@/core/freshness";
+import { findSpecies } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { breakdownsSince } from "@/db/block/breakdowns";
+import { listOwnSpecies } from "@/db/house/species";
 import { stockOnIce } from "@/db/lots/stock";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";
 import { BLOCK_VIEWS } from "../subViews";
-import { OrderDesk } from "./OrderDesk";
+import { OrderDesk, type Wanted } from "./OrderDesk";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/block";
 
 export const metadata: Metadata = { title: t("whatToOrder") };
 
-export default async function OrderPage() {
+type Props = {
+  readonly searchParams: Promise<{ readonly species?: string; readonly covers?: string; readonly portion?: string }>;
+};
+
+const Count = z.coerce.number().int().min(1).max(2000);
+
+/** What a card asked for, where the house can buy and cut it; anything else is not taken over. */
+async function wantedOf({ searchParams }: Props): Promise<Wanted | null> {
+  const { species: id = "", covers, portion } = await searchParams;
+  const species = findSpecies(id, listOwnSpecies(db()));
+  const [count, grams] = [Count.safeParse(covers), Count.safeParse(portion)];
+  if (!species || breakdownsFor(species, usualForm(species)).length === 0 || !count.success) return null;
+  return { speciesId: id, covers: count.data, portionG: grams.data ?? species.portion.massG };
+}
+
+export default async function OrderPage(props: Props) {
   const nowMs = await requestTime();
   requireHouse();
+  const wanted = await wantedOf(props);
   const stock = stockOnIce(db(), nowMs);
   const onIce: Record<string, number> = {};
   for (const { row, species, life, massG, byProduct } of stock)
@@ -32,7 +52,7 @@ export default async function OrderPage() {
     <>
       <PageHead title={t("howMuchToOrder")} asks={t("fromCoversToTheWeightTo")} />
       <SubNav views={BLOCK_VIEWS} here="/block/order" />
-      <OrderDesk onIce={onIce} weighed={weighed} />
+      <OrderDesk key={JSON.stringify(wanted)} onIce={onIce} weighed={weighed} wanted={wanted} />
     </>
   );
 }

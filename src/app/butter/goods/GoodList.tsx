@@ -1,12 +1,17 @@
 "use client";
-import { Button } from "antd";
+import { Button, Select } from "antd";
+import { COMMON_SHELF } from "@/core/butter";
+import { MEDIA_GOODS } from "@/core/cards";
 import type { BoughtGood } from "@/db/butter/goods";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import { Empty } from "@/ui/layout/Empty";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/shelf";
-import { takeGoodOff } from "./actions";
+import styles from "../Butter.module.css";
+import { takeGoodOff, cookWith } from "./actions";
+
+const commonName = (id: string) => (COMMON_SHELF.get(id)?.label ?? id).toLowerCase();
 
 /** The house's own goods by their labels. */
 export function GoodList({ goods }: { readonly goods: readonly BoughtGood[] }) {
@@ -17,7 +22,7 @@ export function GoodList({ goods }: { readonly goods: readonly BoughtGood[] }) {
       <h2>{t("onTheShelf")}</h2>
       {goods.length === 0 ? <Empty>{t("noGoodOfYourOwn")}</Empty> : null}
       <ul className={page.rows}>
-        {goods.map(({ good, centsPerKg }) => (
+        {goods.map(({ good, centsPerKg, standsFor }) => (
           <li key={good.id}>
             <div className={page.row}>
               <span className={page.grow}>
@@ -33,6 +38,20 @@ export function GoodList({ goods }: { readonly goods: readonly BoughtGood[] }) {
                   })}
                 </span>
               </span>
+              <Select
+                className={styles.insteadOf ?? ""}
+                aria-label={t("cookedWithInsteadOf", { name: good.label })}
+                value={standsFor ?? ""}
+                options={[
+                  { value: "", label: t("insteadOfNothing") },
+                  ...MEDIA_GOODS.map((id) => ({ value: id, label: t("insteadOf", { what: commonName(id) }) })),
+                ]}
+                onChange={(id: string) =>
+                  void act(cookWith, { id: good.id, standsFor: id === "" ? null : id }, () =>
+                    t("cookedWithFromNowOn", { name: good.label }),
+                  )
+                }
+              />
               <span className="figure">{centsPerKg === null ? t("noPrice") : format.money(centsPerKg)}</span>
               <Button
                 loading={busy}

@@ -1,13 +1,13 @@
 "use server";
 import { err, ok, type Result } from "@/core/shared";
-import { keepGood, retireGood, shelfOf } from "@/db/butter/goods";
+import { keepGood, retireGood, shelfOf, standIn } from "@/db/butter/goods";
 import { priceGood } from "@/db/butter/sauces";
 import { db } from "@/db/connection";
 import { formatFor } from "@/words/format/format";
 import { t } from "@/words/shelf";
 import { bySaid, refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
-import { KeepGood, PriceGood, RetireGood } from "./schema";
+import { KeepGood, PriceGood, RetireGood, CookWith } from "./schema";
 
 const GONE = refused("thatGoodIsNotOnTheShelf", t("thatGoodIsNotOnTheShelf"));
 
@@ -22,6 +22,12 @@ export const keepBoughtGood = async (input: unknown, intention: unknown): Promis
 export const takeGoodOff = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("takeGoodOff", RetireGood, input, intention, ({ id }, { stamp }) =>
     retireGood(db(), id, stamp) ? ok(null) : err(GONE),
+  );
+
+/** Cooked with instead of a common good, from now on. */
+export const cookWith = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("cookWith", CookWith, input, intention, ({ id, standsFor }, { stamp }) =>
+    standIn(db(), id, standsFor, stamp) ? ok(null) : err(GONE),
   );
 
 /** What the house pays for a good, from now on. */

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { ADDITION_KINDS } from "@/core/butter";
+import { MEDIA_GOODS } from "@/core/cards";
 import { ALLERGEN_IDS } from "@/core/safety";
 import { t } from "@/words/shelf";
 
@@ -29,6 +30,11 @@ export const KeepGood = z.strictObject({
 export type KeepGood = z.infer<typeof KeepGood>;
 
 export const RetireGood = z.strictObject({ id: z.string().min(1).max(80) });
+
+export const CookWith = z.strictObject({
+  id: z.string().min(1).max(80),
+  standsFor: z.enum(MEDIA_GOODS).nullable(),
+});
 
 export const PriceGood = z.strictObject({
   ingredientId: z.string().min(1).max(80),

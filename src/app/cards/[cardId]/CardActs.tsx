@@ -5,6 +5,7 @@ import { t } from "@/words/cards";
 import styles from "../Cards.module.css";
 
 type Props = {
+  readonly cardId: string;
   readonly card: CardSpec;
   /** What serves it first; null: nothing on ice is fit for it. */
   readonly lot: CardLot | null;
@@ -19,7 +20,7 @@ function pieceHref({ piece }: CardSpec, { id }: CardLot): string {
 }
 
 /** One tap to the hands: cook it, make its sauce, prepare what leans on it. */
-export const CardActs = ({ card, lot }: Props) => (
+export const CardActs = ({ cardId, card, lot }: Props) => (
   <nav className={styles.guest} aria-label={t("toTheHands")}>
     {lot ? (
       <Link href={pieceHref(card, lot) as Route}>{card.piece.use === "raw" ? t("plateItRaw") : t("cookIt")}</Link>
@@ -27,6 +28,7 @@ export const CardActs = ({ card, lot }: Props) => (
       <Link href="/block/order">{t("orderIt")}</Link>
     )}
     {card.sauce ? <Link href={`/butter/sauce/${card.sauce.specId}` as Route}>{t("makeItsSauce")}</Link> : null}
+    <Link href={`/line?t=${encodeURIComponent(`1 ${cardId}`)}` as Route}>{t("toTheLine")}</Link>
     {card.garnishes.length > 0 ? <Link href="/cards/prep">{t("prepareTheRest")}</Link> : null}
   </nav>
 );

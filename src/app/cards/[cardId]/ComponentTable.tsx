@@ -1,6 +1,6 @@
 import type { Route } from "next";
 import Link from "next/link";
-import { allergenLines, type Component, type ComponentRole, type Origin } from "@/core/cards";
+import { allergenLines, type Component, type ComponentRole, type ComponentSpot, type Origin } from "@/core/cards";
 import type { RuleSetId } from "@/core/safety";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/cards";
@@ -16,6 +16,18 @@ const ROLES: Readonly<Record<ComponentRole, string>> = {
   garnish: t("garnish"),
   finish: t("finish"),
 };
+
+const SPOTS: Readonly<Record<ComponentSpot, string>> = {
+  burner: t("onABurner"),
+  oven: t("inTheOven"),
+  salamander: t("underTheSalamander"),
+  fryer: t("inTheFryer"),
+  bath: t("inTheBath"),
+  bain: t("inTheBain"),
+};
+
+/** Said from a per cent of what goes in: less is within the scales. */
+const LOSS_SAID_FROM = 0.02;
 
 /** Where a figure comes from, to open it. */
 function hrefOf(from: Origin): string | null {
@@ -55,7 +67,9 @@ export function ComponentTable({ components, format, ruleSetId }: Props) {
             </tr>
           </thead>
           <tbody>
-            {components.map(({ role, label, massG, cents, allergens, from }, index) => {
+            {components.map((component, index) => {
+              const { role, label, massG, cents, allergens, from, work, takesG = massG, draws = [] } = component;
+              const { spots = [], who } = component;
               const href = hrefOf(from);
               const lines = allergenLines(allergens, ruleSetId);
               return (
@@ -66,6 +80,26 @@ export function ComponentTable({ components, format, ruleSetId }: Props) {
                     <span className={page.sub}>
                       {ROLES[role]}
                       {from.kind === "lot" ? ` ${from.code}` : ""}
+                      {work
+                        ? t("madeAhead", {
+                            lead: work.leadMin,
+                            hands: work.handsMin,
+                            waits: work.waits ? "yes" : "no",
+                          })
+                        : ""}
+                      {spots.length > 0 ? `, ${spots.map((spot) => SPOTS[spot]).join(", ")}` : ""}
+                      {who === undefined ? null : (
+                        <>
+                          , <b>{who}</b>
+                        </>
+                      )}
+                      {draws.map((draw) => (
+                        <span key={draw.ingredientId} className={styles.draw}>
+                          <Link href="/butter/stock">
+                            {t("draws", { stock: draw.label, mass: format.pinch(draw.massG) })}
+                          </Link>
+                        </span>
+                      ))}
                     </span>
                   </td>
                   <td>
@@ -77,7 +111,12 @@ export function ComponentTable({ components, format, ruleSetId }: Props) {
                       <span className={page.sub}> {t("restNotKnown")}</span>
                     ) : null}
                   </td>
-                  <td className={styles.figures}>{massG > 0 ? format.pinch(massG) : "–"}</td>
+                  <td className={styles.figures}>
+                    {massG > 0 ? format.pinch(massG) : "–"}
+                    {takesG * (1 - LOSS_SAID_FROM) > massG && massG > 0 ? (
+                      <span className={styles.takes}>{t("takes", { mass: format.pinch(takesG) })}</span>
+                    ) : null}
+                  </td>
                   <td className={styles.figures}>{cents === null ? t("noPrice") : format.money(Math.round(cents))}</td>
                 </tr>
               );

@@ -4,14 +4,19 @@ import { notFound } from "next/navigation";
 import { findPreparation } from "@/core/butter";
 import { allergenLines, dishOf, lotsFor, modified, type CardSpec, type CardWorld } from "@/core/cards";
 import { ALLERGEN_LISTS } from "@/core/safety";
+import { cutOf } from "@/db/cards/cutOf";
 import { findCard } from "@/db/cards/cardSpecs";
+import { notesOf } from "@/db/cards/notes";
+import { stationOf } from "@/db/butter/spots";
 import { db } from "@/db/connection";
+import { menuParts } from "@/house/menuWords";
 import { modifierOf } from "@/house/modifierOf";
+import { PrintButton } from "@/ui/layout/PrintButton";
 import { PageHead } from "@/ui/layout/PageHead";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
 import { t } from "@/words/cards";
-import { formatFor } from "@/words/format/format";
+import { dayText, formatFor } from "@/words/format/format";
 import { say, sentence } from "@/words/say";
 import { requestTime, requireHouse } from "../../request";
 import { AllergenTags } from "../AllergenTags";
@@ -25,6 +30,7 @@ import { ComponentTable } from "./ComponentTable";
 import { CostCard } from "./CostCard";
 import { ForMany } from "./ForMany";
 import { PlateDrawing } from "./PlateDrawing";
+import { RecipeNotes } from "./RecipeNotes";
 
 export const metadata: Metadata = { title: t("card") };
 
@@ -67,7 +73,7 @@ export default async function CardPage({ params, searchParams }: Props) {
   const wish = modifierOf(guest);
   const asItIs = { card: kept.spec, dish: dishOf(kept.spec, world), changes: [], cannot: null };
   const wished = wish ? modified(kept.spec, wish, world) : asItIs;
-  const { plan, why } = await stovePlan(wished.card, world, house);
+  const { plan, why, question } = await stovePlan(wished.card, world, house);
   // cooked through is only said where the stove can do it: else the dish and its advisory stay
   const { card, dish, changes, cannot } = wish?.kind === "cooked-through" && why ? { ...asItIs, cannot: why } : wished;
   const title = cannot
@@ -75,6 +81,10 @@ export default async function CardPage({ params, searchParams }: Props) {
     : tile
       ? t("canServe", { name: kept.spec.name, left: tile.left })
       : kept.spec.name;
+  const first = lotsFor(card, world.lots)[0] ?? null;
+  const labels = Object.fromEntries(
+    dish.components.map(({ from, role, label }) => [from.kind === "preparation" ? from.preparationId : role, label]),
+  );
   const link = (key: string | null, words: string) => (
     <Link
       key={key ?? "as-it-is"}
@@ -86,18 +96,21 @@ export default async function CardPage({ params, searchParams }: Props) {
     </Link>
   );
   return (
-    <>
+    <div className={styles.printCard}>
       <PageHead title={title} asks={t("whatIsInItAndWhatMustBeSaid")}>
         <Link href={`/cards/write?card=${cardId}` as Route}>{t("changeIt")}</Link>
+        <PrintButton />
       </PageHead>
-      <SubNav views={CARD_VIEWS} here="/cards" />
+      <div className={styles.noPrint}>
+        <SubNav views={CARD_VIEWS} here="/cards" />
+      </div>
       <nav className={styles.guest} aria-label={t("forThisGuest")}>
         {link(null, t("asItIs"))}
         {PLAIN_WISHES.map((id) => link(id, WISHES[id]))}
         {askedOut(world).map((id) => link(`no-${id}`, t("noAllergen", { id })))}
         {partsOf(kept.spec, world).map(({ id, label }) => link(`without-${id}`, t("withoutPart", { what: label })))}
       </nav>
-      <CardActs card={card} lot={lotsFor(card, world.lots)[0] ?? null} />
+      <CardActs cardId={cardId} card={card} lot={first} />
       <div className={page.wideLeft}>
         <div className={page.stack}>
           {cannot || changes.length > 0 ? (
@@ -111,6 +124,10 @@ export default async function CardPage({ params, searchParams }: Props) {
               </ul>
             </section>
           ) : null}
+          <section className={page.card} data-testid="menu">
+            <h2>{t("forTheMenu")}</h2>
+            <p className={styles.menu}>{menuParts(dish.components).join(", ")}</p>
+          </section>
           <section className={page.card} data-testid="allergens">
             <h2>{t("allergens")}</h2>
             <AllergenTags lines={allergenLines(dish.allergens, world.ruleSetId)} />
@@ -128,7 +145,15 @@ export default async function CardPage({ params, searchParams }: Props) {
         </div>
         <div className={page.stack}>
           <section className={page.card}>
-            <PlateDrawing card={card} components={dish.components} format={format} />
+            <PlateDrawing
+              key={`${kept.hash}${guest ?? ""}`}
+              cardId={cardId}
+              card={card}
+              sauceG={dish.components.find(({ role }) => role === "sauce")?.massG ?? 0}
+              labels={labels}
+              cut={first && cutOf(db(), first.id)}
+              own={!wish}
+            />
           </section>
           <CostCard cost={dish.cost} priceCents={kept.spec.priceCents} money={world.money} format={format} />
           <section className={page.card}>
@@ -141,7 +166,7 @@ export default async function CardPage({ params, searchParams }: Props) {
               })}
             </p>
           </section>
-          <section className={page.card}>
+          <section className={page.card} data-testid="take">
             <h2>{t("takeItWithYou")}</h2>
             <p>
               <a href={`/api/export/card.json?card=${cardId}`} download>
@@ -159,9 +184,20 @@ export default async function CardPage({ params, searchParams }: Props) {
             card={card}
             sauce={card.sauce ? (world.sauceOf(card.sauce.specId) ?? null) : null}
             left={tile?.left ?? 0}
+            station={stationOf(db())}
+            question={question}
+          />
+          <RecipeNotes
+            cardId={cardId}
+            notes={notesOf(db(), cardId).map(({ id, title, body, who, atMs }) => ({
+              id,
+              title,
+              body,
+              by: t("keptBy", { who, day: dayText(atMs, house.timeZone) }),
+            }))}
           />
         </div>
       </div>
-    </>
+    </div>
   );
 }

@@ -16,7 +16,7 @@ import { makeForTheShelf } from "../../butter/shelf/actions";
 export function PrepLine({ row }: { readonly row: PrepRow }) {
   const { format } = useHouse();
   const { act, busy } = useAct();
-  const { name, covers, needG, haveG, minutes, beginMin, done } = row;
+  const { name, covers, needG, haveG, minutes, beginMin, done, atService } = row;
   const made = (code: string) => t("isMadeAsLot", { name, code });
   const tick = () =>
     row.kind === "base"
@@ -34,7 +34,7 @@ export function PrepLine({ row }: { readonly row: PrepRow }) {
     <li>
       <div className={page.row}>
         <span className={butter.tag} data-state={done ? "good" : "soon"}>
-          {done ? t("itIsThere") : minuteText(beginMin)}
+          {done ? t("itIsThere") : atService ? t("atTheCall") : minuteText(beginMin)}
         </span>
         <span className={page.grow}>
           <span className={page.title}>{row.kind === "base" ? t("baseOfSauce", { name }) : name}</span>
@@ -47,7 +47,7 @@ export function PrepLine({ row }: { readonly row: PrepRow }) {
             })}
           </span>
         </span>
-        {done ? null : (
+        {done || atService ? null : (
           <Button loading={busy} onClick={() => void tick()}>
             {t("tickItOff", { covers })}
           </Button>

@@ -1,16 +1,14 @@
 "use client";
-import { DeleteOutlined, PlusOutlined } from "@ant-design/icons";
 import { Button, Checkbox, Input, Segmented, Select, Switch } from "antd";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { PREPARATIONS, shelfWith, type Ingredient } from "@/core/butter";
+import { shelfWith, type Ingredient } from "@/core/butter";
 import type { CardPiece, CardSpec } from "@/core/cards";
-import { METHODS } from "@/core/cooking";
-import { SPECIES } from "@/core/species";
+import { crispsSkin, methodOf, METHODS, outcomeLabel, TARGET_DONENESS, targetCentreC } from "@/core/cooking";
+import { findSpecies, SPECIES } from "@/core/species";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
-import { UnitInput } from "@/ui/form/UnitInput";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
@@ -18,6 +16,8 @@ import { t } from "@/words/cards";
 import butter from "../../butter/Butter.module.css";
 import { PortionLines } from "../../butter/PortionLines";
 import { keepTheCard } from "../actions";
+import { GarnishLines } from "./GarnishLines";
+import { HandsFields } from "./HandsFields";
 
 type Props = {
   readonly cardId: string | null;
@@ -27,8 +27,11 @@ type Props = {
   readonly own: readonly Ingredient[];
 };
 
+/** What the middle is aimed at, as the list of it says. */
+const middleOf = ({ underCooked, centreC }: CardPiece): string =>
+  !underCooked ? "safe" : centreC === undefined ? "usual" : String(centreC);
+
 const FLAGS = [
-  ["underCooked", t("underCookedOnPurpose")],
   ["crispSkin", t("crispSkin")],
   ["boneIn", t("onTheBone")],
   ["skewered", t("onASkewer")],
@@ -42,6 +45,11 @@ export function WriteCard({ cardId, first, today, sauces, own }: Props) {
   const [card, setCard] = useState(first);
   const change = (part: Partial<CardSpec>) => setCard((before) => ({ ...before, ...part }));
   const piece = (part: Partial<CardPiece>) => change({ piece: { ...card.piece, ...part } });
+  const animal = findSpecies(card.piece.speciesIds[0] ?? "", ownSpecies);
+  const schools = card.piece.methodId === null ? [] : methodOf(card.piece.methodId).schools;
+  const { centreC } = card.piece;
+  const isListed = animal && TARGET_DONENESS.some((done) => targetCentreC(animal.donenessGroup, done) === centreC);
+  const ownMiddle = centreC === undefined || isListed ? null : centreC;
   const keep = async () => {
     const done = await act(keepTheCard, { cardId, card }, () => t("cardIsKept", { name: card.name }));
     if (done) router.push(`/cards/${done.value}`);
@@ -117,7 +125,48 @@ export function WriteCard({ cardId, first, today, sauces, own }: Props) {
                 id={id}
                 value={card.piece.methodId}
                 options={METHODS.map(({ id: value, label }) => ({ value, label }))}
-                onChange={(methodId) => piece({ methodId })}
+                onChange={(methodId) => piece({ methodId, schoolId: undefined, crispSkin: crispsSkin(methodId) })}
+              />
+            )}
+          </Field>
+        ) : null}
+        {card.piece.methodId !== null && schools.length > 0 ? (
+          <Field label={t("bySchool")} wide>
+            {(id) => (
+              <Select
+                id={id}
+                value={card.piece.schoolId ?? ""}
+                options={[
+                  { value: "", label: t("asTheStoveOpens") },
+                  ...schools.map(({ id: value, label }) => ({ value, label })),
+                ]}
+                onChange={(schoolId: string) => piece({ schoolId: schoolId === "" ? undefined : schoolId })}
+              />
+            )}
+          </Field>
+        ) : null}
+        {card.piece.methodId !== null && animal ? (
+          <Field label={t("theMiddle")} wide>
+            {(id) => (
+              <Select
+                id={id}
+                value={middleOf(card.piece)}
+                options={[
+                  { value: "safe", label: t("asTheRuleWantsIt") },
+                  { value: "usual", label: t("asThisAnimalUsually") },
+                  ...TARGET_DONENESS.map((done) => {
+                    const centreC = targetCentreC(animal.donenessGroup, done);
+                    const label = `${outcomeLabel(done, animal.donenessGroup)}, ${format.temperature(centreC)}`;
+                    return { value: String(centreC), label };
+                  }).filter(({ value }, at, all) => all.findIndex((one) => one.value === value) === at),
+                  ...(ownMiddle === null ? [] : [{ value: String(ownMiddle), label: format.temperature(ownMiddle) }]),
+                ]}
+                onChange={(middle: string) =>
+                  piece({
+                    underCooked: middle !== "safe",
+                    centreC: middle === "safe" || middle === "usual" ? undefined : Number(middle),
+                  })
+                }
               />
             )}
           </Field>
@@ -161,42 +210,7 @@ export function WriteCard({ cardId, first, today, sauces, own }: Props) {
       </div>
       <h2 className={butter.below}>{t("leaningOnIt")}</h2>
       <div className={butter.fields}>
-        {card.garnishes.map((one, index) => (
-          <div key={index} className={butter.lineEdit}>
-            <Select
-              aria-label={t("garnishNumber", { number: index + 1 })}
-              value={one.preparationId}
-              options={PREPARATIONS.map(({ id: value, label }) => ({ value, label }))}
-              onChange={(preparationId: string) =>
-                change({ garnishes: card.garnishes.map((row, at) => (at === index ? { ...row, preparationId } : row)) })
-              }
-            />
-            <UnitInput
-              kind="mass"
-              label={t("garnishMass", { number: index + 1, unit: format.massUnit })}
-              value={one.massG}
-              min={1}
-              max={1000}
-              onChange={(massG) =>
-                change({ garnishes: card.garnishes.map((row, at) => (at === index ? { ...row, massG } : row)) })
-              }
-            />
-            <Button
-              aria-label={t("takeItOut")}
-              icon={<DeleteOutlined />}
-              onClick={() => change({ garnishes: card.garnishes.filter((_, at) => at !== index) })}
-            />
-          </div>
-        ))}
-        <Button
-          icon={<PlusOutlined />}
-          disabled={card.garnishes.length >= 6}
-          onClick={() =>
-            change({ garnishes: [...card.garnishes, { preparationId: "blanched-fennel", massG: 60, waits: true }] })
-          }
-        >
-          {t("anotherGarnish")}
-        </Button>
+        <GarnishLines garnishes={card.garnishes} onChange={(garnishes) => change({ garnishes })} />
       </div>
       <h2 className={butter.below}>{t("atThePass")}</h2>
       <PortionLines
@@ -223,6 +237,8 @@ export function WriteCard({ cardId, first, today, sauces, own }: Props) {
           onChange={(plateSeconds) => change({ plateSeconds })}
         />
       </div>
+      <h2 className={butter.below}>{t("whoseHands")}</h2>
+      <HandsFields card={card} onChange={(hands) => change({ hands })} />
       <div className={butter.acts}>
         <Button
           type="primary"

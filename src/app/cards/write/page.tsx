@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { todayIn } from "@/calendar/days";
 import { PLATE_SECONDS, type CardSpec } from "@/core/cards";
-import { openingOf } from "@/core/cooking";
+import { crispsSkin, openingOf } from "@/core/cooking";
 import { boughtGoods } from "@/db/butter/goods";
 import { sauceSpecs } from "@/db/butter/specs";
 import { findCard } from "@/db/cards/cardSpecs";
@@ -28,6 +28,7 @@ export default async function WriteCardPage({ searchParams }: Props) {
   const kept = card === undefined ? undefined : findCard(db(), card);
   const fish = lot === undefined ? undefined : lotInHand(db(), lot, nowMs);
   const today = todayIn(house.timeZone, nowMs);
+  const methodId = fish ? openingOf(fish.species, {}, 1).methodId : "skin-unturned";
   const first: CardSpec = kept?.spec ?? {
     name: fish ? t("specialOf", { fish: fish.species.name }) : "",
     piece: {
@@ -35,9 +36,9 @@ export default async function WriteCardPage({ searchParams }: Props) {
       use: "cook",
       massG: fish?.species.portion.massG ?? 160,
       thicknessMm: fish?.species.portion.thicknessMm ?? 24,
-      methodId: fish ? openingOf(fish.species, {}, 1).methodId : "skin-unturned",
+      methodId,
       underCooked: false,
-      crispSkin: false,
+      crispSkin: crispsSkin(methodId),
       skewered: false,
       boneIn: false,
     },

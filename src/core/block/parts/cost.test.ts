@@ -2,7 +2,7 @@ import { FORMS, formsFor } from "@/core/freshness";
 import { findSpecies, SPECIES } from "@/core/species";
 import fc from "fast-check";
 import { PART_USE_IDS } from "./anatomy";
-import { allocateBill, edibleCost, edibleShare, portionCost } from "./cost";
+import { allocateBill, edibleCost, edibleShare, portionCost, skinOnShare } from "./cost";
 
 test.each([
   // Torry Advisory Note 17 and FAO Fisheries Technical Paper 309 (memory, high), Crapo et al. 1993 (memory, high)
@@ -15,6 +15,17 @@ test.each([
   { id: "cod", form: "whole-ungutted", share: 0.3825, room: 0.03 },
 ] as const)("$id $form: $share of what was bought", ({ id, form, share, room }) => {
   expect(Math.abs(edibleShare(findSpecies(id)!, form) - share)).toBeLessThanOrEqual(room);
+});
+
+test.each([
+  { id: "sea-bass", form: "whole-ungutted", share: 0.44, room: 0.04 },
+  { id: "cod", form: "whole-gutted", share: 0.5, room: 0.035 },
+  { id: "arctic-char", form: "whole-gutted", share: 0.62, room: 0.04 },
+  { id: "mackerel", form: "whole-ungutted", share: 0.52, room: 0.04 },
+] as const)("$id $form with its skin on: $share (common practice, Torry Advisory Note 17; memory)", (row) => {
+  const species = findSpecies(row.id)!;
+  expect(Math.abs(skinOnShare(species, row.form) - row.share)).toBeLessThanOrEqual(row.room);
+  expect(skinOnShare(species, row.form)).toBeGreaterThan(edibleShare(species, row.form));
 });
 
 test("cost of an edible kilo is price over yield: cod at 11.50 and 45 % is 25.56 (arithmetic)", () => {

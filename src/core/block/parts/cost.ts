@@ -54,6 +54,23 @@ export function edibleShare(species: Species, form: Form): number {
   }
 }
 
+/** As {@link edibleShare} with the skin on, for pieces that are eaten with it. */
+export function skinOnShare(species: Species, form: Form): number {
+  const { skinOnFilletPct } = species.yield;
+  const skinless = edibleShare(species, form);
+  if (skinOnFilletPct === null) return skinless;
+  switch (form) {
+    case "whole-ungutted":
+    case "whole-gutted":
+    case "headed-gutted":
+      return Math.max(skinless, shareOfForm(species, skinOnFilletPct, form));
+    case "side":
+      return Math.max(skinless, READY_SHARE);
+    default:
+      return skinless;
+  }
+}
+
 export type EdibleCost = {
   readonly share: number;
   readonly centsPerEdibleKg: number;

@@ -1,3 +1,4 @@
+import type { AllergenId } from "@/core/safety";
 import { keyed } from "@/core/shared";
 import type { Species } from "@/core/species";
 import { allergenOf, isFinfish } from "@/core/species";
@@ -39,18 +40,18 @@ export function boardUseFor({ group }: Pick<Species, "group">, form: string, ser
 export type BoardWork = {
   readonly atMs: number;
   readonly colour: BoardColour;
-  readonly allergen: string | null;
+  readonly allergen: AllergenId | null;
   readonly what: string;
 };
 export type BoardWash = { readonly atMs: number; readonly colour: BoardColour };
 
-export type CrossContact = { readonly allergen: string; readonly what: string; readonly atMs: number };
+export type CrossContact = { readonly allergen: AllergenId; readonly what: string; readonly atMs: number };
 
 /** What lay on a board since it was last washed and would carry another allergen onto `next`. */
 export function crossContacts(
   work: readonly BoardWork[],
   washes: readonly BoardWash[],
-  next: { readonly colour: BoardColour; readonly allergen: string | null; readonly atMs: number },
+  next: { readonly colour: BoardColour; readonly allergen: AllergenId | null; readonly atMs: number },
 ): readonly CrossContact[] {
   const washedMs = Math.max(
     -Infinity,
@@ -69,4 +70,4 @@ export function crossContacts(
   return [...found.values()];
 }
 
-export const boardAllergen = ({ group }: Pick<Species, "group">): string | null => allergenOf(group);
+export const boardAllergen = ({ group }: Pick<Species, "group">): AllergenId | null => allergenOf(group);

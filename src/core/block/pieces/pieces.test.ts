@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { findSpecies } from "@/core/species";
-import { crossContacts, USUAL_BOARDS } from "./boards";
+import { crossContacts, USUAL_BOARDS, type BoardWork } from "./boards";
 import { dealPlates, planCount, sizeOfCount } from "./counting";
 import { airDryMin, plainPiece, prepare, temperAfter, temperTime, type PreparationStep } from "./prepared";
 import { planCrust, planRounds, rollUp } from "./rounds";
@@ -133,12 +133,12 @@ describe("prepared pieces", () => {
 
 test("boards: another allergen since the last wash is named, the same one or a washed board is not", () => {
   const colour = USUAL_BOARDS["raw-fish"];
-  const work = [
+  const work: readonly BoardWork[] = [
     { atMs: 1, colour, allergen: "crustaceans", what: "lobster" },
     { atMs: 5, colour, allergen: "fish", what: "cod" },
-    { atMs: 6, colour: "yellow" as const, allergen: "molluscs", what: "mussels" },
+    { atMs: 6, colour: "yellow", allergen: "molluscs", what: "mussels" },
   ];
-  const next = { colour, allergen: "fish", atMs: 9 };
+  const next = { colour, allergen: "fish", atMs: 9 } as const;
   expect(crossContacts(work, [], next)).toEqual([{ allergen: "crustaceans", what: "lobster", atMs: 1 }]);
   expect(crossContacts(work, [{ atMs: 3, colour }], next)).toEqual([]);
   expect(crossContacts(work, [{ atMs: 3, colour: "yellow" }], next)).toHaveLength(1);

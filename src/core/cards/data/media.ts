@@ -7,7 +7,7 @@ const BASTE = [of("rapeseed-oil", 6), of("butter", 12)] as const;
 const OIL = [of("rapeseed-oil", 6)] as const;
 /** A bath of butter is used again: what clings to a piece. */
 const BUTTER_BATH = [of("butter", 18)] as const;
-const CRUMB = [of("wheat-flour", 8), of("egg-yolk", 5), of("butter", 12)] as const;
+const CRUMB = [of("breadcrumbs", 8), of("egg-yolk", 5), of("butter", 12)] as const;
 
 /**
  * What a way of cooking itself puts on a piece, g a cover: basting butter, dusting flour, batter, the fryer's oil. This is where milk and
@@ -40,6 +40,11 @@ export const COOKING_MEDIA: Partial<Readonly<Record<MethodId, readonly Portion[]
   "roast-bone": OIL,
   "roast-whole": OIL,
 };
+
+/** Common goods the ways of cooking use: what a house buys in their place is told from its label. */
+export const MEDIA_GOODS: readonly string[] = [
+  ...new Set(Object.values(COOKING_MEDIA).flatMap((portions) => portions.map(({ ingredientId }) => ingredientId))),
+];
 
 /** Cooked in the fryer: what went through it before counts. */
 export const IN_THE_FRYER: readonly MethodId[] = ["deep-fry"];

@@ -2,6 +2,7 @@ export { placeAmong } from "./data/ways";
 export {
   COOK_FORMS,
   CRISP_CRUST_MM,
+  crispsSkin,
   KITCHEN,
   kitOf,
   liquid,

@@ -1,10 +1,26 @@
 import { inCelsius, inMm, said, type Said } from "@/core/shared";
 import { panVessel } from "../model";
 import { cues, type AtEnd } from "./cue";
-import { inOven, KITCHEN, knob, metal, oven, OVEN, PAN, rest, stage, type BuildContext, type Method } from "./method";
+import {
+  inOven,
+  KITCHEN,
+  knob,
+  metal,
+  oven,
+  OVEN,
+  PAN,
+  rest,
+  stage,
+  type BuildContext,
+  type Method,
+  type MethodId,
+} from "./method";
 
 /** Skin counts as crisp when half a millimetre has dried through: about the skin itself (estimate). */
 export const CRISP_CRUST_MM = 0.5;
+const CRISPS_SKIN: readonly MethodId[] = ["skin-then-oven", "skin-turned", "skin-unturned"];
+/** Whether the skin stays on a piece cooked this way and is eaten crisp. */
+export const crispsSkin = (methodId: MethodId): boolean => CRISPS_SKIN.includes(methodId);
 /** The skin side stays down until the opaque line is a quarter of the way up: about 2-4 min by thickness (common practice). */
 const TURN_LINE = 0.25;
 const LONGEST_PAN_S = 360;

@@ -66,7 +66,7 @@ export function kitOf(method: Method, school: string, changed: Partial<Record<Kn
   return { ...PLAIN, ...usual, ...method.schools.find(({ id }) => id === school)?.kit, ...changed };
 }
 
-export { CRISP_CRUST_MM } from "./skinCrisp";
+export { CRISP_CRUST_MM, crispsSkin } from "./skinCrisp";
 export { KITCHEN, liquid, metal, sidesOf } from "./method";
 export type { AtEnd, Cue } from "./cue";
 export { COOK_FORMS, type CookForm } from "./method";

@@ -33,5 +33,6 @@ export {
   type Sheet,
   type SheetRequest,
 } from "./sheet";
+export { spotsOf, spotsOfMethod, type SpotKind, type StageSpot } from "./spots";
 export { stagesOf, type CookStage } from "./stages";
 export { sheetThicknesses, stageColumns, stationSheet, type SheetRow } from "./stationSheet";

@@ -5,7 +5,7 @@ import { RULE_SETS } from "@/core/safety";
 import { carries, type Species } from "@/core/species";
 import { STATION } from "../model";
 import { bandAt } from "../doneness";
-import { CRISP_CRUST_MM } from "../methods";
+import { CRISP_CRUST_MM, crispsSkin } from "../methods";
 import { facesM2, governingMm } from "../model";
 import type { CookOutcome } from "./programme";
 import type { PracticeFit } from "./practiceFit";
@@ -14,8 +14,7 @@ import type { Job } from "./request";
 /** What cannot be done as asked, and what to change so that it can. */
 export type Refusal = { readonly why: Said; readonly change: readonly Said[] };
 
-const isCrispMethod = ({ method }: Job) =>
-  method.id === "skin-then-oven" || method.id === "skin-turned" || method.id === "skin-unturned";
+const isCrispMethod = ({ method }: Job) => crispsSkin(method.id);
 const crispLost = (job: Job, outcome: CookOutcome) =>
   isCrispMethod(job) && job.setup.piece.skin && outcome.firstCrustMm < CRISP_CRUST_MM - 1e-6;
 

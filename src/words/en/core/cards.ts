@@ -18,7 +18,7 @@ export const cards = {
   without: "without {what}",
   thePieceHasIt: "{what} is {allergen} itself: another dish",
   oilForButter:
-    "{sauce}: oil for butter and cream, whisked to order{state, select, unbound {; nothing binds it, so it is spooned at once} holds {; it holds} other {; it holds shorter, so it is spooned at once}}",
+    "{sauce}: oil for butter and cream, whisked to order{state, select, unbound {; nothing binds it, so it is spooned at once} holds {; it holds {minutes} min in the bain} other {; it holds {minutes} min in the bain, the butter one {was}}}",
   noSauceForIt: "no {sauce}: it cannot be made without it",
   mediumSwap: "no {what} in the pan: oil in a clean pan",
   theMethodHasIt: "the way it is cooked brings {allergen}, and there is none without",

@@ -1,0 +1,26 @@
+import Link from "next/link";
+import { db } from "@/db/connection";
+import type { House } from "@/db/house/house";
+import { ticketsSince } from "@/db/line/tickets";
+import { isCalled } from "@/house/line/ticket";
+import page from "@/ui/layout/page.module.css";
+import { formatFor } from "@/words/format/format";
+import { t } from "@/words/line";
+import { serviceFromMs } from "./lineState";
+import { lineView } from "./lineView";
+import { NowNext } from "./NowNext";
+
+/** What service needs next, where a table is called; else nothing. */
+export async function ServiceNow({ house, nowMs }: { readonly house: House; readonly nowMs: number }) {
+  const called = ticketsSince(db(), serviceFromMs(nowMs)).some(({ courses }) => courses.some(isCalled));
+  if (!called) return null;
+  const { hands } = await lineView(db(), house, nowMs, formatFor(house.units, house.currency));
+  return (
+    <>
+      <NowNext hands={hands.slice(0, 2)} called heading="h2" serverNowMs={nowMs} timeZone={house.timeZone} />
+      <p className={page.sub}>
+        <Link href="/line">{t("toTheLine")}</Link>
+      </p>
+    </>
+  );
+}

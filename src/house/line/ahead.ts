@@ -1,0 +1,97 @@
+import { usableG, type CardLot, type CardSpec } from "@/core/cards";
+import { ingredientOf, type SauceSpec, type Shelf } from "@/core/butter";
+
+/** What has to be set going days before the plates it is for. */
+export type Ahead =
+  | {
+      readonly kind: "thaw";
+      readonly code: string;
+      readonly title: string;
+      readonly massG: number;
+      readonly daysBefore: number;
+    }
+  | { readonly kind: "stock"; readonly name: string; readonly massG: number; readonly daysBefore: number }
+  | { readonly kind: "cook"; readonly name: string; readonly covers: number; readonly daysBefore: number };
+
+/** Frozen fish thaws in the cold for two days; a stock is made the day before, it chills overnight; so is what braises and cools in its liquid (common practice). */
+const DAYS_BEFORE = { thaw: 2, stock: 1, cook: 1 } as const;
+export const LOOKS_AHEAD_DAYS = DAYS_BEFORE.thaw;
+
+const COOKED_AHEAD: readonly (string | null)[] = ["braise"];
+
+export type AheadAsk = {
+  readonly cards: readonly { readonly spec: CardSpec; readonly covers: number }[];
+  readonly lots: readonly CardLot[];
+  readonly sauces: ReadonlyMap<string, SauceSpec>;
+  /** Grams of each good there is of the house's own making: its stocks. */
+  readonly madeG: ReadonlyMap<string, number>;
+  /** Days from now until the plates are wanted. */
+  readonly inDays: number;
+};
+
+/** Whether a lot still serves so many days from now. */
+const lasts = ({ cookDaysLeft, over }: CardLot, inDays: number): boolean =>
+  !over && (cookDaysLeft === null || cookDaysLeft > inDays);
+
+/** What to set going today for the plates of a day to come, by what lies there: nothing is asked for that is there already. */
+export function aheadOf({ cards, lots, sauces, madeG, inDays }: AheadAsk, shelf: Shelf): readonly Ahead[] {
+  const wanted = cards.filter(({ covers }) => covers > 0);
+  const rows: Ahead[] = [];
+  if (inDays === DAYS_BEFORE.thaw) rows.push(...thawsOf(wanted, lots));
+  if (inDays === DAYS_BEFORE.stock) {
+    const needG = new Map<string, number>();
+    for (const { spec, covers } of wanted) {
+      const sauce = spec.sauce && sauces.get(spec.sauce.specId);
+      for (const { ingredientId, massG } of sauce?.base ?? [])
+        if (ingredientOf(ingredientId, shelf).mountsAs === "stock")
+          needG.set(
+            ingredientId,
+            (needG.get(ingredientId) ?? 0) + (massG * spec.sauce!.share * covers) / sauce!.covers,
+          );
+    }
+    for (const [ingredientId, grams] of needG) {
+      const massG = grams - (madeG.get(ingredientId) ?? 0);
+      if (massG > 1)
+        rows.push({
+          kind: "stock",
+          name: ingredientOf(ingredientId, shelf).label,
+          massG,
+          daysBefore: DAYS_BEFORE.stock,
+        });
+    }
+    for (const { spec, covers } of wanted)
+      if (COOKED_AHEAD.includes(spec.piece.methodId))
+        rows.push({ kind: "cook", name: spec.name, covers, daysBefore: DAYS_BEFORE.cook });
+  }
+  return rows;
+}
+
+/** Frozen fish to take out where what lies chilled does not last or does not do; what thaws for one card is not there for the next. */
+function thawsOf(cards: AheadAsk["cards"], lots: readonly CardLot[]): readonly Ahead[] {
+  const leftG = new Map(lots.map(({ id, edibleG }) => [id, edibleG]));
+  const thawG = new Map<string, number>();
+  for (const { spec, covers } of cards) {
+    const { piece } = spec;
+    let openG = piece.massG * covers;
+    const take = (lot: CardLot) => {
+      const share = lot.edibleG / usableG(spec, lot);
+      const taken = Math.min(openG * share, leftG.get(lot.id) ?? 0);
+      leftG.set(lot.id, (leftG.get(lot.id) ?? 0) - taken);
+      openG -= taken / share;
+      return taken;
+    };
+    const serves = lots.filter(({ species }) => piece.speciesIds.includes(species.id));
+    for (const lot of serves.filter((one) => !one.frozen && lasts(one, DAYS_BEFORE.thaw))) take(lot);
+    for (const lot of serves.filter(({ frozen, over }) => frozen && !over)) {
+      if (openG <= 1) break;
+      const taken = take(lot);
+      if (taken > 0) thawG.set(lot.id, (thawG.get(lot.id) ?? 0) + taken);
+    }
+  }
+  return lots.flatMap((lot): readonly Ahead[] => {
+    const massG = thawG.get(lot.id);
+    return massG === undefined
+      ? []
+      : [{ kind: "thaw", code: lot.code, title: lot.title, massG, daysBefore: DAYS_BEFORE.thaw }];
+  });
+}

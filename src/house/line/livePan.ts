@@ -1,0 +1,55 @@
+import type { CardSpec } from "@/core/cards";
+import { liveCook, spotsOfMethod, type CookEvent, type CookPlan, type SpotKind } from "@/core/cooking";
+import { keptSeconds, type PanPart as Part } from "@/core/line";
+
+export type PanPart = Part;
+
+/** A stage of a pan as the line counts with it. */
+export type PanStage = {
+  readonly id: string;
+  readonly name: string;
+  /** As the stove plans it, and as it is kept on four evenings of five, s. */
+  readonly medianS: number;
+  readonly keptS: number;
+  /** Null: it needs none, it tempers, rests or stands. */
+  readonly spot: SpotKind | null;
+  readonly ovenC: number | null;
+};
+
+/** The stages of a way of cooking over the spots of the station. `ratio`: what this station's hands make of the stove's minutes; `atC`: the oven's heat where it is not the usual one. */
+export function panStages(card: CardSpec, plan: CookPlan, ratio = 1, atC?: number): readonly PanStage[] {
+  const spots = new Map(spotsOfMethod(card.piece.methodId!).map((one) => [one.stageId, one]));
+  return plan.stages.map(({ id, name, seconds }) => {
+    const { spot = null, ovenC: usualC = null } = spots.get(id) ?? {};
+    const ovenC = usualC === null ? null : (atC ?? usualC);
+    const medianS = seconds * ratio;
+    // nobody is late with letting something rest
+    return { id, name, medianS, keptS: spot === null ? medianS : keptSeconds(medianS), spot, ovenC };
+  });
+}
+
+export type BegunPan = {
+  readonly id: string;
+  readonly cardId: string;
+  readonly parts: readonly PanPart[];
+  readonly stages: readonly PanStage[];
+  readonly events: readonly CookEvent[];
+};
+export type PanNow = {
+  readonly stageIndex: number;
+  readonly ranS: number;
+  /** Of the stage in hand, as it was meant: negative once it is overdue. */
+  readonly leftS: number;
+  readonly state: "runs" | "ready" | "lost";
+};
+
+/** Where a begun pan stands: nothing but what hands did to it says so. */
+export function panNow({ stages, events }: Pick<BegunPan, "stages" | "events">, nowMs: number): PanNow {
+  const live = liveCook(
+    stages.map(({ medianS }) => medianS),
+    events,
+    nowMs,
+  );
+  const state = live.status === "done" ? "ready" : live.status === "abandoned" ? "lost" : "runs";
+  return { stageIndex: live.stageIndex, ranS: live.elapsedS, leftS: live.remainingS, state };
+}
