@@ -74,9 +74,18 @@ test("scallops counted out of a lot: ways by fit, schools side by side, several 
   await expect.poll(() => findCook(houseDb(), second)!.events.some(({ kind }) => kind === "extended")).toBe(true);
   for (const id of [first, second]) {
     await page.goto(`/stove/cook/${id}`);
-    await press(page.getByRole("button", { name: "Give it up" }), info);
-    await press(page.getByRole("button", { name: "Give it up" }).last(), info);
-    await expect(page.getByRole("heading", { level: 1 })).toContainText("given up");
+    await press(page.getByRole("button", { name: "Cancel cook" }), info);
+    await press(page.getByRole("dialog").getByRole("button", { name: "Thrown away" }), info);
+    await expect(page.getByRole("heading", { level: 1 })).toContainText("cancelled");
+    if (id === second) continue;
+    // a wrong tap is taken back while it is fresh: the pan cooks on
+    await press(page.getByRole("button", { name: "Undo cancelling" }), info);
+    await expect(page.getByTestId("clock")).toBeVisible();
+    await expect(page.getByRole("button", { name: "Undo", exact: true })).toBeDisabled();
+    expect(findCook(houseDb(), id)!.open).toBe(true);
+    await press(page.getByRole("button", { name: "Cancel cook" }), info);
+    await press(page.getByRole("dialog").getByRole("button", { name: "Staff ate it" }), info);
+    await expect(page.getByRole("heading", { level: 1 })).toContainText("cancelled");
   }
   expect(complaints.filter((line) => !line.startsWith("401"))).toEqual(
     complaints.filter((line) => line.includes("401 (Unauthorized)")),

@@ -74,8 +74,8 @@ test("two tablets at one alarm: one stage on, each sees the other within a secon
   await expect.poll(() => findCook(houseDb(), cookId)!.events.length).toBe(count + 1);
   expect(openCooks(houseDb()).some(({ id }) => id === cookId)).toBe(true);
   await page.goto(`${base}/stove/cook/${cookId}`);
-  await page.getByRole("button", { name: "Give it up" }).click();
-  await page.getByRole("dialog").getByRole("button", { name: "Give it up" }).click();
+  await page.getByRole("button", { name: "Cancel cook" }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "Thrown away" }).click();
   await expect.poll(() => openCooks(houseDb()).some(({ id }) => id === cookId)).toBe(false);
   expect(complaints).toEqual([]);
   // the line that was cut says so itself

@@ -129,7 +129,12 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       });
     }
     case "cook-abandoned":
-      return t("givenUpAtPayload", { payload: text(payload, "stage").toLowerCase() });
+      return t("givenUpAtPayload", {
+        payload: text(payload, "stage").toLowerCase(),
+        became: text(payload, "became") || "not said",
+      });
+    case "tap-undone":
+      return t("tapUndone", { what: text(payload, "what"), stage: text(payload, "stage").toLowerCase() });
     case "lot-moved":
       return t("payloadFromPayload2ToPayload3Value", {
         payload: text(payload, "code"),
@@ -333,6 +338,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     case "ticket-opened":
       return t("ticketSays", { table: text(payload, "table"), said: text(payload, "said") });
     case "ticket-struck":
+    case "ticket-back":
     case "course-called":
     case "course-held":
     case "course-back":
@@ -343,6 +349,8 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return t("piecesInPan", { name: text(payload, "name"), count: Number(payload["pieces"] ?? 0) });
     case "pan-lost":
       return t("panIsLost");
+    case "pan-back":
+      return t("aTapTakenBack");
     case "pieces-again":
       return t("piecesAgain", {
         table: text(payload, "table"),

@@ -5,7 +5,7 @@ import { useNow } from "@/ui/hooks/useNow";
 import page from "@/ui/layout/page.module.css";
 import { timeText } from "@/words/format/format";
 import { t } from "@/words/line";
-import { callAway, cookOnceMore, holdBack, sendCourse, strikeOne, takeBackCourse } from "./actions";
+import { callAway, cookOnceMore, holdBack, sendCourse, strikeOne, takeBackCourse, unstrikeOne } from "./actions";
 import { AllergyLine } from "./AllergyLine";
 import styles from "./Line.module.css";
 import type { CourseView, LineLineView } from "./lineView";
@@ -100,6 +100,7 @@ export function CourseCard({ course, staff, serverNowMs, timeZone }: Props) {
   const { ticketId, course: number, table, state, lines, begun } = course;
   const name = number > 1 ? `${table}, ${t("course", { course: number })}` : table;
   const which = { ticketId, course: number };
+  const hold = { action: holdBack, input: which };
   const blocked = lines.some(({ state: one }) => one === "blocked" || one === "unseen");
   const others = lines.some(({ again }) => again) && lines.length > 1;
   return (
@@ -123,7 +124,7 @@ export function CourseCard({ course, staff, serverNowMs, timeZone }: Props) {
               disabled={blocked}
               loading={busy}
               aria-label={`${t("away")}: ${name}`}
-              onClick={() => void act(callAway, { ...which, inMin: null }, () => t("isAway", { table }))}
+              onClick={() => void act(callAway, { ...which, inMin: null }, () => t("isAway", { table }), hold)}
             >
               {t("away")}
             </Button>
@@ -131,7 +132,7 @@ export function CourseCard({ course, staff, serverNowMs, timeZone }: Props) {
               <PlainButton
                 key={minutes}
                 disabled={blocked || busy}
-                onClick={() => void act(callAway, { ...which, inMin: minutes }, () => t("isAway", { table }))}
+                onClick={() => void act(callAway, { ...which, inMin: minutes }, () => t("isAway", { table }), hold)}
               >
                 {t("awayIn", { minutes })}
               </PlainButton>
@@ -140,7 +141,12 @@ export function CourseCard({ course, staff, serverNowMs, timeZone }: Props) {
               <PlainButton
                 disabled={busy}
                 aria-label={`${t("strikeTheTicket")}: ${table}`}
-                onClick={() => void act(strikeOne, { ticketId }, () => t("isStruck", { table }))}
+                onClick={() =>
+                  void act(strikeOne, { ticketId }, () => t("isStruck", { table }), {
+                    action: unstrikeOne,
+                    input: { ticketId },
+                  })
+                }
               >
                 {t("strikeTheTicket")}
               </PlainButton>
@@ -152,7 +158,12 @@ export function CourseCard({ course, staff, serverNowMs, timeZone }: Props) {
             <PlainButton
               disabled={busy}
               aria-label={`${t("gone")}: ${name}`}
-              onClick={() => void act(sendCourse, which, (count) => t("isGone", { table, count }))}
+              onClick={() =>
+                void act(sendCourse, which, (count) => t("isGone", { table, count }), {
+                  action: takeBackCourse,
+                  input: which,
+                })
+              }
             >
               {t("gone")}
             </PlainButton>

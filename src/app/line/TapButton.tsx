@@ -2,7 +2,7 @@
 import { Button } from "antd";
 import { useAct } from "@/ui/hooks/useAct";
 import { t } from "@/words/line";
-import { beginThePan, markWork, stepThePan } from "./actions";
+import { beginThePan, markWork, stepThePan, undoPan } from "./actions";
 import type { WorkRow } from "./lineView";
 import { PlainButton } from "./PlainButton";
 
@@ -13,9 +13,16 @@ export function TapButton({ row: { tap, dish, what }, primary = false }: Props) 
   const { act, busy } = useAct();
   if (!tap) return null;
   const say = () => {
-    if (tap.kind === "begin") return act(beginThePan, { panId: tap.panId }, () => t("panIsBegun"));
-    if (tap.kind === "step") return act(stepThePan, { panId: tap.panId, index: tap.index });
-    return act(markWork, { taskId: tap.taskId, done: true });
+    if (tap.kind === "mark") {
+      const { taskId } = tap;
+      const undo = { action: markWork, input: { taskId, done: false } };
+      return act(markWork, { taskId, done: true }, () => t("isDone", { what }), undo);
+    }
+    const { panId } = tap;
+    const undo = { action: undoPan, input: { panId } };
+    return tap.kind === "begin"
+      ? act(beginThePan, { panId }, () => t("panIsBegun"), undo)
+      : act(stepThePan, { panId, index: tap.index }, () => t("isDone", { what }), undo);
   };
   const label = { begin: t("inThePan"), step: t("nextStage"), mark: t("done") }[tap.kind];
   const name = `${label}: ${dish}, ${what}`;

@@ -6,7 +6,7 @@ import { Empty } from "@/ui/layout/Empty";
 import page from "@/ui/layout/page.module.css";
 import { clockText, timeText } from "@/words/format/format";
 import { t } from "@/words/line";
-import { losePan } from "./actions";
+import { losePan, undoPan } from "./actions";
 import styles from "./Line.module.css";
 import type { WorkRow } from "./lineView";
 import { PlainButton } from "./PlainButton";
@@ -61,7 +61,15 @@ export function WorkList({ running, next, more, serverNowMs, timeZone }: Props) 
               <Link href={`/stove/cook/${row.cookId}`}>{t("toItsClock")}</Link>
             ) : null}
             {row.begun ? (
-              <PlainButton disabled={busy} onClick={() => void act(losePan, { panId: row.panId })}>
+              <PlainButton
+                disabled={busy}
+                onClick={() =>
+                  void act(losePan, { panId: row.panId }, () => t("panLost", { dish: row.dish }), {
+                    action: undoPan,
+                    input: { panId: row.panId },
+                  })
+                }
+              >
                 {t("itIsLost")}
               </PlainButton>
             ) : (

@@ -31,6 +31,8 @@ import {
   silence,
   stepThePan,
   strikeOne,
+  undoPan,
+  unstrikeOne,
   swapForAllergy,
   takeBackCourse,
   typeTickets,
@@ -110,12 +112,18 @@ test("an evening: on hold it starts nothing; away it is planned and promised; be
   expect(ticket("t7").courses[0]!.promisedAtMs).toBeGreaterThan(houseNowMs());
   expect(await refusal(callAway, { ...course("t7"), inMin: null })).toContain("called already");
 
-  const pan = (await live()).line.pans.find(({ cardId }) => cardId === "char")!;
-  await done(beginThePan, { panId: pan.id });
+  const planned = (await live()).line.pans.find(({ cardId }) => cardId === "char")!;
+  await done(beginThePan, { panId: planned.id });
+  // into the wrong pan: taken back its pieces are on the ice, and the same pan is asked for again
+  await done(undoPan, { panId: planned.id });
+  expect(await refusal(undoPan, { panId: planned.id })).toContain("too long ago");
+  expect((await live()).line.work.some(({ begun }) => begun)).toBe(false);
+  await done(beginThePan, { panId: planned.id });
+  const pan = (await live()).line.pans.find(({ begun }) => begun)!;
   expect(await refusal(beginThePan, { panId: pan.id })).toContain("begun already");
   expect(await refusal(holdBack, course("t7"))).toContain("in a pan already");
   expect(await refusal(strikeOne, { ticketId: ticket("t7").id })).toContain("in a pan already");
-  const kept = pansSince(db(), 0)[0]!;
+  const kept = pansSince(db(), 0).find(({ id }) => id === pan.id)!;
   // the pieces are cut: the clock is the stove's, and the pieces are off the ice
   expect(kept.cookId).not.toBeNull();
   await done(stepThePan, { panId: pan.id, index: 0 });
@@ -155,7 +163,11 @@ test("an allergy is not called, not planned and not sent until it is changed by 
   const [plate] = goneFor(line("t9"));
   expect(plate!.allergens!.milk).toBe("free");
   // what is changed and told again is answered again
-  await done(strikeOne, { ticketId: ticket("t10").id });
+  const { id: t10 } = ticket("t10");
+  await done(strikeOne, { ticketId: t10 });
+  await done(unstrikeOne, { ticketId: t10 });
+  expect(ticket("t10").id).toBe(t10);
+  await done(strikeOne, { ticketId: t10 });
 }, 120_000);
 
 test("a burner out is planned anew and comes back; a moment is moved; a pan that is lost is cooked anew", async () => {
@@ -246,6 +258,7 @@ actionLaws(
       good: () => null,
       refused: [() => ({ panId: "none", index: 0 }), /plan has changed/],
     },
+    undoPan: { action: undoPan, good: () => null, refused: [() => ({ panId: "none" }), /plan has changed/] },
     losePan: { action: losePan, good: () => null, refused: [() => ({ panId: "none" }), /plan has changed/] },
     markWork: { action: markWork, good: () => ({ taskId: "x.sauce", done: true }), silent: true },
     putTheBar: { action: putTheBar, good: () => ({ panId: "x", startMs: houseNowMs() }), silent: true },
@@ -262,6 +275,11 @@ actionLaws(
     strikeOne: {
       action: strikeOne,
       good: () => ({ ticketId: ticket("t1").id }),
+      refused: [() => ({ ticketId: "none" }), /struck or gone/],
+    },
+    unstrikeOne: {
+      action: unstrikeOne,
+      good: () => null,
       refused: [() => ({ ticketId: "none" }), /struck or gone/],
     },
     countTheClose: {

@@ -18,6 +18,7 @@ import {
   silenceBell,
   strikeTicket,
   ticketsSince,
+  unstrikeTicket,
 } from "@/db/line/tickets";
 import { addCookEvent, startCook } from "@/db/stove/cooks";
 import { readTickets } from "@/house/line/ticketText";
@@ -135,6 +136,12 @@ export const strikeOne = async (input: unknown, intention: unknown): Answer<null
     callRefused(strikeTicket(db(), ticketId, stamp)),
   );
 
+/** A ticket that was struck by mistake stands again. */
+export const unstrikeOne = async (input: unknown, intention: unknown): Answer<null> =>
+  houseAction("unstrikeOne", OneTicket, input, intention, ({ ticketId }, { stamp }) =>
+    callRefused(unstrikeTicket(db(), ticketId, stamp)),
+  );
+
 /** The dish of a line changed so that it is free of what its guest cannot have; refused where it cannot be. */
 export const swapForAllergy = async (input: unknown, intention: unknown): Answer<null> =>
   plannedAction(
@@ -247,6 +254,24 @@ export const stepThePan = async (input: unknown, intention: unknown): Answer<nul
   if (cookId !== null) tellCooks({ cookId, events: [] });
   return planned(ok(null));
 };
+
+/** The last tap of a pan is taken back while it is fresh: a start gives its pieces back. */
+export const undoPan = async (input: unknown, intention: unknown): Answer<null> =>
+  planned(
+    await houseAction("undoPan", OnePan, input, intention, ({ panId }, { stamp }) => {
+      const pan = pansSince(db(), serviceFromMs(stamp.atMs))
+        .filter(({ id }) => id === panId || id.startsWith(`${panId}~`))
+        .sort((a, b) => b.beganAtMs - a.beganAtMs)[0];
+      if (!pan) return err(refused("noPan", t("thatPanIsNoMore")));
+      const undone =
+        pan.cookId === null
+          ? panEvent(db(), pan.id, "undone", stamp)
+          : addCookEvent(db(), pan.cookId, { kind: "undone", amount: null }, stamp);
+      if (!undone.ok) return err(refused("refused", t("tooLateToUndo")));
+      if (pan.cookId !== null) tellCooks({ cookId: pan.cookId, events: [] });
+      return ok(null);
+    }),
+  );
 
 /** What is in a pan is lost: its pieces are cooked anew. */
 export const losePan = async (input: unknown, intention: unknown): Answer<null> =>

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import type { CookEvent } from "@/core/cooking";
 import type { NewEvent } from "@/db/stove/cooks";
+import { PIECES_BECAME } from "@/house/piecesBecame";
 
 /** Older than this, ms, a tap counts from here: what lay so long on a tablet was not meant to the second. */
 export const OLDEST_TAP_MS = 10 * 60_000;
@@ -16,7 +17,8 @@ const common = {
 
 /** One tap at the stove as a tablet sends it. */
 export const CookTap = z.discriminatedUnion("kind", [
-  z.strictObject({ ...common, kind: z.enum(["paused", "resumed", "advanced", "abandoned"]) }),
+  z.strictObject({ ...common, kind: z.enum(["paused", "resumed", "advanced", "undone"]) }),
+  z.strictObject({ ...common, kind: z.literal("abandoned"), became: z.enum(PIECES_BECAME).nullable().default(null) }),
   z.strictObject({ ...common, kind: z.literal("extended"), seconds: z.number().min(-600).max(600) }),
   z.strictObject({ ...common, kind: z.literal("probed"), centreC: z.number().min(-5).max(110) }),
 ]);
@@ -36,6 +38,8 @@ export function eventOfTap(tap: CookTapInput): NewEvent {
       return { kind: tap.kind, amount: tap.seconds, stage: tap.stage };
     case "probed":
       return { kind: tap.kind, amount: tap.centreC };
+    case "abandoned":
+      return { kind: tap.kind, amount: null, became: tap.became ?? undefined };
     default:
       return { kind: tap.kind, amount: null, stage: tap.stage };
   }

@@ -12,6 +12,7 @@ export type LedgerKind =
   | "probe-noted"
   | "cook-finished"
   | "cook-abandoned"
+  | "tap-undone"
   | "lot-moved"
   | "lot-split"
   | "lot-opened"
@@ -68,12 +69,14 @@ export type LedgerKind =
   | "card-note-dropped"
   | "ticket-opened"
   | "ticket-struck"
+  | "ticket-back"
   | "course-called"
   | "course-held"
   | "course-gone"
   | "course-back"
   | "pan-begun"
   | "pan-lost"
+  | "pan-back"
   | "pieces-again"
   | "allergy-swapped"
   | "allergy-seen"
@@ -142,7 +145,8 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "cook-started": "Cook started",
     "probe-noted": "Probe",
     "cook-finished": "Cooked",
-    "cook-abandoned": "Given up",
+    "cook-abandoned": "Cancelled",
+    "tap-undone": "Taken back",
     "lot-moved": "Moved",
     "lot-split": "Split",
     "lot-opened": "Opened",
@@ -198,12 +202,14 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "card-note-dropped": "Recipe taken away",
     "ticket-opened": "Ticket",
     "ticket-struck": "Ticket struck",
+    "ticket-back": "Ticket stands again",
     "course-called": "Away",
     "course-held": "Back on hold",
     "course-gone": "Gone",
     "course-back": "Taken back",
     "pan-begun": "Pan begun",
     "pan-lost": "Pan given up",
+    "pan-back": "Pan: a tap taken back",
     "pieces-again": "Cooked again",
     "allergy-swapped": "Changed for an allergy",
     "allergy-seen": "Allergy seen",

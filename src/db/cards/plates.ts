@@ -56,16 +56,20 @@ export function putInPan(
   for (const { id, massG } of pieces) db.insert(cookPieces).values({ cookId, portionId: id, massG }).run();
 }
 
-/** A cook is done: every piece of it is a plate; one that was called gone at the pass before gets its piece now. */
-export function platesOfCook(db: Db, cookId: string, who: string, atMs: number): void {
-  const pieces = db
+/** The pieces a cook took, with the lot they are of. */
+export const piecesOfCook = (db: Db, cookId: string) =>
+  db
     .select({ portionId: cookPieces.portionId, massG: cookPieces.massG, lotId: batches.lotId })
     .from(cookPieces)
     .innerJoin(portions, eq(portions.id, cookPieces.portionId))
     .innerJoin(batches, eq(batches.id, portions.batchId))
     .where(eq(cookPieces.cookId, cookId))
     .all();
-  for (const piece of pieces) plateFrom(db, { cookId }, { ...piece, certainty: "certain" }, who, atMs);
+
+/** A cook is done: every piece of it is a plate; one that was called gone at the pass before gets its piece now. */
+export function platesOfCook(db: Db, cookId: string, who: string, atMs: number): void {
+  for (const piece of piecesOfCook(db, cookId))
+    plateFrom(db, { cookId }, { ...piece, certainty: "certain" }, who, atMs);
 }
 
 /** A piece that was cooked or a raw cover that was laid: on the plate that waits for it, else on one of its own. */

@@ -1,5 +1,5 @@
 import { and, eq, gte, isNull } from "drizzle-orm";
-import { liveCook, refuseEvent, type CookEvent, type SpotKind } from "@/core/cooking";
+import { liveCook, refuseEvent, tapToUndo, UNDO_TAKEN_MS, type CookEvent, type SpotKind } from "@/core/cooking";
 import { err, ok, type Result } from "@/core/shared";
 import type { BegunPan, PanPart, PanStage } from "@/house/line/livePan";
 import type { Db } from "../connection";
@@ -62,7 +62,7 @@ export function beginPan(db: Db, pan: NewPan, { who, atMs }: Stamp): Result<null
 export function panEvent(
   db: Db,
   panId: string,
-  kind: "advanced" | "abandoned",
+  kind: "advanced" | "abandoned" | "undone",
   { who, atMs }: Stamp,
 ): Result<null, PanError> {
   return db.transaction((tx) => {
@@ -71,11 +71,13 @@ export function panEvent(
     const seconds = pan.stages.map(({ medianS }) => medianS);
     const message = refuseEvent(liveCook(seconds, pan.events, atMs), kind);
     if (message !== null) return err({ kind: "refused", message });
+    if (kind === "undone" && !tapToUndo(pan.events, atMs, UNDO_TAKEN_MS)) return err({ kind: "refused" });
     tx.update(linePans)
       .set({ events: [...pan.events, { kind, atMs }] })
       .where(eq(linePans.id, panId))
       .run();
     if (kind === "abandoned") appendEntry(tx, { atMs, who, kind: "pan-lost", payload: { pan: panId } });
+    if (kind === "undone") appendEntry(tx, { atMs, who, kind: "pan-back", payload: { pan: panId } });
     return ok(null);
   });
 }

@@ -197,6 +197,18 @@ export function silenceBell(db: Db, ticketId: string, course: number, who: strin
   return ok(null);
 }
 
+/** A ticket that was struck by mistake stands again. */
+export function unstrikeTicket(db: Db, ticketId: string, { who, atMs }: Stamp): Result<null, CallProblem> {
+  return db.transaction((tx) => {
+    const ticket = tx.select().from(tickets).where(eq(tickets.id, ticketId)).get();
+    if (!ticket || ticket.struckAtMs === null) return err({ kind: "noTicket" });
+    tx.update(tickets).set({ struckAtMs: null }).where(eq(tickets.id, ticketId)).run();
+    const payload = { table: ticket.tableName };
+    appendEntry(tx, { atMs, who, kind: "ticket-back", payload, subjects: subject(ticketId) });
+    return ok(null);
+  });
+}
+
 /** A ticket is struck as long as none of it is in a pan or has gone. */
 export function strikeTicket(db: Db, ticketId: string, { who, atMs }: Stamp): Result<null, CallProblem> {
   return db.transaction((tx) => {

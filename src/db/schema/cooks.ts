@@ -84,7 +84,7 @@ export const cookEvents = sqliteTable(
       .references(() => cooks.id),
     atMs: integer("at_ms").notNull(),
     kind: text("kind", {
-      enum: ["started", "paused", "resumed", "extended", "advanced", "probed", "abandoned"],
+      enum: ["started", "paused", "resumed", "extended", "advanced", "probed", "abandoned", "undone"],
     }).notNull(),
     amount: real("amount"),
     who: text("who").notNull(),

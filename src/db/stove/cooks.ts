@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { and, asc, desc, eq, gte, inArray, isNull } from "drizzle-orm";
-import { liveCook, refuseEvent, type CookEvent, type LiveCook } from "@/core/cooking";
+import { liveCook, refuseEvent, tapToUndo, UNDO_TAKEN_MS, type CookEvent, type LiveCook } from "@/core/cooking";
 import { assertNever, err, ok, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { countBatch, type CountedPieces, type CountError } from "../block/countBatch";
@@ -8,9 +8,11 @@ import { platesOfCook, putInPan } from "../cards/plates";
 import { appendEntry } from "../ledger";
 import { batches, cookEvents, cooks, portions } from "../schema/cooks";
 import { fishLots } from "../schema/lots";
+import type { PiecesBecame } from "@/house/piecesBecame";
 import { planFromRow, type StoredPlan } from "@/house/storedPlan";
 import { keepTagWhenGone } from "../lots/tagRetention";
 import { inMetric } from "@/words/say";
+import { piecesOfCancelled, takeBack } from "./afterTap";
 
 type CookRow = typeof cooks.$inferSelect;
 type EventRow = typeof cookEvents.$inferSelect;
@@ -33,6 +35,7 @@ function eventOf({ kind, atMs, amount }: EventRow): CookEvent {
     case "resumed":
     case "advanced":
     case "abandoned":
+    case "undone":
       return { kind, atMs };
     default:
       return assertNever(kind);
@@ -149,6 +152,8 @@ export type EventError =
 export type NewEvent = {
   readonly kind: Exclude<CookEvent["kind"], "started">;
   readonly amount: number | null;
+  /** Of a cook that is cancelled: what became of its pieces; absent: not said. */
+  readonly became?: PiecesBecame | undefined;
   /** The stage the tap was meant for; null: for the cook as it is. */
   readonly stage?: number | null;
 };
@@ -172,15 +177,44 @@ export function addCookEvent(db: Db, cookId: string, event: NewEvent, stamp: Sta
     if (stage !== null && ofStage(event.kind) && before.stageIndex !== stage) return err({ kind: "stagePassed" });
     const refusal = refuseEvent(before, event.kind);
     if (refusal) return err({ kind: "refused", message: refusal });
+    const undone = event.kind === "undone" ? tapToUndo(cook.events, atMs, UNDO_TAKEN_MS) : null;
+    if (event.kind === "undone" && !undone)
+      return err({ kind: "refused", message: "nothing of the last ten seconds is there to take back" });
     tx.insert(cookEvents).values({ cookId, atMs, kind: event.kind, amount: event.amount, who, requestId }).run();
     const after = findCook(tx, cookId)!;
     const state = liveCook(seconds, after.events, atMs);
-    if (state.status === "done" || state.status === "abandoned") {
-      tx.update(cooks).set({ open: false }).where(eq(cooks.id, cookId)).run();
-    }
-    if (state.status === "done") platesOfCook(tx, cookId, who, atMs);
-    recordEvent(tx, after, event, state, { who, atMs, requestId });
+    tx.update(cooks)
+      .set({ open: state.status === "running" || state.status === "paused" })
+      .where(eq(cooks.id, cookId))
+      .run();
+    if (undone) takeBack(tx, cook, undone);
+    else if (state.status === "done" && event.kind === "advanced") platesOfCook(tx, cookId, who, atMs);
+    else if (event.kind === "abandoned") piecesOfCancelled(tx, cook, event.became ?? null, { who, atMs });
+    if (undone) recordUndo(tx, after, undone, before, { who, atMs });
+    else recordEvent(tx, after, event, state, { who, atMs, requestId });
     return ok(after);
+  });
+}
+
+function recordUndo(
+  db: Db,
+  { id, lotId, batchId, plan, pieces }: Cook,
+  { kind }: CookEvent,
+  before: LiveCook,
+  { who, atMs }: Pick<Stamp, "who" | "atMs">,
+): void {
+  const { stages } = plan.answer;
+  // where it stood before the tap that was taken back
+  const index = kind === "advanced" ? before.stageIndex - 1 : before.stageIndex;
+  const stage = stages[Math.min(Math.max(0, index), stages.length - 1)]!.name;
+  appendEntry(db, {
+    atMs,
+    who,
+    kind: "tap-undone",
+    lotId,
+    batchId,
+    cookId: id,
+    payload: { what: kind, stage, pieces },
   });
 }
 
@@ -190,7 +224,8 @@ function recordEvent(db: Db, cook: Cook, event: NewEvent, state: LiveCook, { who
   if (event.kind === "probed") {
     appendEntry(db, { atMs, who, kind: "probe-noted", ...links, payload: { centreC: event.amount, stage } });
   } else if (event.kind === "abandoned") {
-    appendEntry(db, { atMs, who, kind: "cook-abandoned", ...links, payload: { stage } });
+    const payload = { stage, became: event.became ?? null };
+    appendEntry(db, { atMs, who, kind: "cook-abandoned", ...links, payload });
   } else if (event.kind === "advanced" && state.status === "done") {
     const { peakC, safety } = cook.plan.answer;
     const probedC = state.probes.map(({ centreC }) => centreC);

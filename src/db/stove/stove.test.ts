@@ -1,12 +1,16 @@
 import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
-import { sql } from "drizzle-orm";
+import { eq, sql } from "drizzle-orm";
 import { fitCooks, planSheet, type SheetRequest } from "@/core/cooking";
 import { makeDemoHouse } from "@/demo/house";
 import { openDatabase, type Db } from "../connection";
-import { addCookEvent, cooksSince, findCook, openCooks, startCounted } from "./cooks";
-import { entriesBetween } from "../ledger";
+import { findBatch } from "../block/batches";
+import { addCookEvent, cooksSince, findCook, openCooks, startCook, startCounted, type NewEvent } from "./cooks";
+import { checkLedger, entriesBetween } from "../ledger";
+import { plates } from "../schema/cards";
+import { portions } from "../schema/cooks";
+import { waste } from "../schema/lots";
 import { findLot, lotsOnIce } from "../lots/lots";
 import { oldFile } from "../oldFile.testkit";
 import { addTrace, findProbe, listProbes, noteProbe, placeProbe, readingsOf, setProbe } from "./probes";
@@ -93,6 +97,54 @@ test("a probe's readings go to the cook it is in, while that cook is open", () =
   expect(renewed.id).toBe(probe.id);
   expect(renewed.deviceKey).not.toBe(probe.deviceKey);
   expect(listProbes(db)).toHaveLength(1);
+});
+
+test("taps taken back: a start gives its pieces back, a finish its plates, a cancelled cook its waste; each is an entry", () => {
+  const db = demo();
+  const { start, lot } = scallopsInThePan(db);
+  let asked = 0;
+  const tap = (cookId: string, event: NewEvent, afterS: number) =>
+    addCookEvent(db, cookId, event, {
+      who: "Ylva",
+      atMs: NOW + afterS * 1000,
+      requestId: `tap-${String(++asked).padStart(14, "0")}`,
+    });
+  const ofCook = (id: string) => ({
+    taken: db.select().from(portions).where(eq(portions.cookId, id)).all().length,
+    plates: db.select().from(plates).where(eq(plates.cookId, id)).all().length,
+    waste: db.select().from(waste).where(eq(waste.lotId, lot.id)).all().length,
+    open: findCook(db, id)!.open,
+  });
+  const started = start();
+  if (!started.ok) throw new Error("they are there");
+  const id = started.value;
+  const wasted = ofCook(id).waste;
+  expect(tap(id, { kind: "abandoned", amount: null, became: "waste" }, 5).ok).toBe(true);
+  expect(ofCook(id)).toMatchObject({ taken: 6, waste: wasted + 6, open: false });
+  expect(tap(id, { kind: "undone", amount: null }, 9).ok).toBe(true);
+  expect(ofCook(id)).toMatchObject({ taken: 6, waste: wasted, open: true });
+  // one undo is not two
+  expect(tap(id, { kind: "undone", amount: null }, 10)).toMatchObject({ ok: false, error: { kind: "refused" } });
+  const stages = findCook(db, id)!.plan.answer.stages.length;
+  for (let stage = 0; stage < stages; stage++) tap(id, { kind: "advanced", amount: null, stage }, 60 + stage);
+  expect(ofCook(id)).toMatchObject({ plates: 6, open: false });
+  expect(tap(id, { kind: "undone", amount: null, stage: stages }, 60 + stages + 3).ok).toBe(true);
+  expect(ofCook(id)).toMatchObject({ plates: 0, open: true });
+  expect(tap(id, { kind: "advanced", amount: null }, 90).ok).toBe(true);
+  expect(tap(id, { kind: "undone", amount: null }, 120).ok).toBe(false);
+  expect(ofCook(id)).toMatchObject({ plates: 6, open: false });
+
+  const batch = findCook(db, id)!.batchId;
+  const free = () => findBatch(db, batch)!.portions.filter(({ cookId }) => cookId === null).length;
+  db.update(portions).set({ cookId: null }).where(eq(portions.cookId, id)).run();
+  const again = startCook(db, batch, planned(), { who: "Ylva", atMs: NOW + 200_000, requestId: "mistaken-start-001" });
+  if (!again.ok) throw new Error("they are free");
+  expect(free()).toBe(0);
+  expect(tap(again.value, { kind: "undone", amount: null }, 204).ok).toBe(true);
+  expect(free()).toBe(6);
+  expect(tap(again.value, { kind: "advanced", amount: null }, 206)).toMatchObject({ ok: false });
+  expect(entriesBetween(db, NOW, NOW + 300_000).filter(({ kind }) => kind === "tap-undone")).toHaveLength(3);
+  expect(checkLedger(db).kind).toBe("whole");
 });
 
 test("a trace from a file comes in once", () => {

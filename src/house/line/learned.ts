@@ -1,4 +1,4 @@
-import type { CookEvent } from "@/core/cooking";
+import { standing, type CookEvent } from "@/core/cooking";
 import { groupBy } from "@/core/shared";
 import type { BegunPan } from "./livePan";
 
@@ -19,7 +19,7 @@ export function stagesTook({ stages, events }: Pick<BegunPan, "stages" | "events
     if (sinceMs !== null) ranMs += event.atMs - sinceMs;
     sinceMs = event.atMs;
   };
-  for (const event of events) {
+  for (const event of standing(events)) {
     if (event.kind === "abandoned") return [];
     if (event.kind === "started" || event.kind === "resumed") {
       sinceMs = event.atMs;

@@ -50,6 +50,7 @@ export function panNow({ stages, events }: Pick<BegunPan, "stages" | "events">, 
     events,
     nowMs,
   );
-  const state = live.status === "done" ? "ready" : live.status === "abandoned" ? "lost" : "runs";
+  const state =
+    live.status === "done" ? "ready" : live.status === "running" || live.status === "paused" ? "runs" : "lost";
   return { stageIndex: live.stageIndex, ranS: live.elapsedS, leftS: live.remainingS, state };
 }

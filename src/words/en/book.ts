@@ -51,7 +51,10 @@ export const book = {
   planUnderTheRuleAdvisory: "plan under the rule, advisory",
   nothing: "nothing",
   payloadServedPlannedPayload2Probed: "{payload} served, planned {payload2}, probed {probed}; {rule}",
-  givenUpAtPayload: "given up at {payload}",
+  givenUpAtPayload:
+    "cancelled at {payload}{became, select, waste {, thrown away} staff {, eaten by the staff} plate {, served all the same} other {}}",
+  tapUndone:
+    "{what, select, started {the start, its pieces are back} advanced {the next stage} paused {the pause} resumed {going on} extended {the seconds} abandoned {the cancelling} other {a tap}} taken back, at {stage}",
   nowhere: "nowhere",
   nowPayload: ", now {payload}",
   payloadFromPayload2ToPayload3Value: "{payload} from {payload2} to {payload3}{value}",
@@ -147,6 +150,7 @@ export const book = {
   courseOfTable: "{table}{course, plural, =0 {} other {, course #}}",
   platesOfTable: "{table}: {covers, plural, one {# plate} other {# plates}}",
   piecesInPan: "{name} × {count}",
+  aTapTakenBack: "the last tap of its pan taken back",
   panIsLost: "What was in it is cooked anew",
   piecesAgain: "{table}: {card} × {count} once more, {reason}",
   allergyOf: "{table}, {card}: {allergies}",

@@ -185,4 +185,7 @@ export const line = {
     "{count, plural, =0 {No service yet} one {One service} other {# services}}: minutes are learned from ten.",
   minutesLearned: "Learned",
   useTheMinutes: "counts {ratio} times the stove's",
+  isDone: "Done: {what}",
+  panLost: "{dish}: lost, cooked anew",
+  tooLateToUndo: "that is too long ago to take back",
 } as const;

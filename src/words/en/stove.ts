@@ -38,8 +38,7 @@ export const stove = {
   sourceStagesTheWarmestPointThrough:
     "{source}: {stages}. The warmest point through the depth or thickness, both faces cooled, by conduction; a liquid that turns over by itself is somewhat faster than said, one under a lid slower. The clock starts when it is cold enough to count; the local authority decides.",
   chillIt: "Chill it",
-  served: "served",
-  givenUp: "given up",
+  cookEnded: "{status, select, done {served} withdrawn {taken back, its pieces are on the ice} other {cancelled}}",
   inTheBookAlreadyNothingMore: "In the book already; nothing more to write.",
   batch: "Batch",
   fromTo: "From – to",
@@ -51,9 +50,13 @@ export const stove = {
   thePlanIsUnderItAdvisory: "the plan is under it, advisory needed",
   itHasToWait: "It has to wait",
   notedCentreInTheBook: "Noted: {centre} in the book.",
-  giveThisCookUp: "Give this cook up?",
-  theClockStopsAndTheBook: "The clock stops and the book says it was given up. The portions count as used.",
-  giveItUp: "Give it up",
+  cancelCook: "Cancel cook",
+  whatBecameOfThem: "What became of the {pieces, plural, one {piece} other {# pieces}}?",
+  piecesBecame: "{became, select, waste {Thrown away} staff {Staff ate it} plate {Served all the same} other {}}",
+  theClockStopsAndTheBook:
+    "The clock stops and the book says so. They were warm: they do not go back on the ice. Started by mistake? Undo within ten seconds.",
+  undoTap:
+    "{what, select, started {Undo the start} advanced {Undo next stage} paused {Undo the pause} resumed {Undo going on} extended {Undo the seconds} abandoned {Undo cancelling} other {Undo}}",
   cookOn: "Cook on",
   centreToTarget: "centre to {target}",
   turnTheSoundOn: "Turn the sound on",

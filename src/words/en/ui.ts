@@ -105,4 +105,6 @@ export const ui = {
   print: "Print",
   line: "Line",
   whatDoIStartNow: "What do I start now?",
+  undo: "Undo",
+  takenBack: "Taken back.",
 } as const;

@@ -5,7 +5,7 @@ import { useNow } from "@/ui/hooks/useNow";
 import page from "@/ui/layout/page.module.css";
 import { clockText, timeText } from "@/words/format/format";
 import { t } from "@/words/line";
-import { sendCourse } from "../actions";
+import { sendCourse, takeBackCourse } from "../actions";
 import { AllergyLine } from "../AllergyLine";
 import styles from "../Line.module.css";
 import type { CourseView } from "../lineView";
@@ -22,6 +22,7 @@ export function PassTable({ course, staff, serverNowMs, timeZone }: Props) {
   const nowMs = useNow(serverNowMs);
   const { act, busy } = useAct();
   const { ticketId, course: number, table, upMs, lateMin, lines } = course;
+  const which = { ticketId, course: number };
   return (
     <article className={styles.passTable} data-late={lateMin > 0} data-testid={`pass-${table}`}>
       <header>
@@ -54,7 +55,12 @@ export function PassTable({ course, staff, serverNowMs, timeZone }: Props) {
         block
         loading={busy}
         aria-label={`${t("gone")}: ${table}`}
-        onClick={() => void act(sendCourse, { ticketId, course: number }, (count) => t("isGone", { table, count }))}
+        onClick={() =>
+          void act(sendCourse, which, (count) => t("isGone", { table, count }), {
+            action: takeBackCourse,
+            input: which,
+          })
+        }
       >
         {t("gone")}
       </Button>

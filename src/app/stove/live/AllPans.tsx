@@ -10,6 +10,7 @@ import { useAlarm } from "@/ui/hooks/useAlarm";
 import { useNow } from "@/ui/hooks/useNow";
 import type { CookClock } from "../clockOf";
 import styles from "../Stove.module.css";
+import { UndoTap } from "../UndoTap";
 import { useTapped } from "../tappedCooks";
 import { sendTap, useTapOutbox } from "../tapOutbox";
 import { PageHead } from "@/ui/layout/PageHead";
@@ -44,8 +45,9 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
   const nowMs = useNow(serverNowMs, 500);
   const lines = cooks
     .map((cook) => {
-      const live = liveCook(cook.stageSeconds, eventsOf(cook.id, cook.events), nowMs);
-      return { cook, live, stage: cook.stages[live.stageIndex], next: cook.stages[live.stageIndex + 1] };
+      const events = eventsOf(cook.id, cook.events);
+      const live = liveCook(cook.stageSeconds, events, nowMs);
+      return { cook, live, events, stage: cook.stages[live.stageIndex], next: cook.stages[live.stageIndex + 1] };
     })
     .filter(({ live, stage }) => stage !== undefined && (live.status === "running" || live.status === "paused"))
     .sort((a, b) => a.live.remainingS - b.live.remainingS);
@@ -77,7 +79,7 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
           </section>
         ) : (
           <ol className={styles.pans} data-testid="pans">
-            {lines.map(({ cook, live, stage, next }) => (
+            {lines.map(({ cook, live, events, stage, next }) => (
               <li
                 key={cook.id}
                 data-due={(live.status === "running" && live.remainingS <= 0) || undefined}
@@ -116,6 +118,7 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
                 >
                   {next ? t("nextName", { name: next.name.toLowerCase() }) : t("served2")}
                 </Button>
+                <UndoTap cookId={cook.id} events={events} stage={live.stageIndex} nowMs={nowMs} />
               </li>
             ))}
           </ol>

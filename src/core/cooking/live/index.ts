@@ -11,6 +11,16 @@ export {
   type MeasuredCook,
   type Reading,
 } from "./fit";
-export { liveCook, refuseEvent, stageSecondsAt, type CookEvent, type CookStatus, type LiveCook } from "./live";
+export {
+  liveCook,
+  refuseEvent,
+  stageSecondsAt,
+  standing,
+  tapToUndo,
+  UNDO_TAKEN_MS,
+  type CookEvent,
+  type CookStatus,
+  type LiveCook,
+} from "./live";
 export { probeChoicesC } from "./probeChoices";
 export { readTrace } from "./traceRows";

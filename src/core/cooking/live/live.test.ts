@@ -1,4 +1,5 @@
-import { liveCook, refuseEvent, type CookEvent } from "./live";
+import fc from "fast-check";
+import { liveCook, refuseEvent, stageSecondsAt, tapToUndo, type CookEvent } from "./live";
 
 const STAGES = [200, 150, 120];
 const at = (seconds: number) => seconds * 1000;
@@ -39,5 +40,55 @@ test("what does not fit the state is refused in the cook's words", () => {
   expect(refuseEvent(running, "paused")).toBeNull();
   const given = liveCook(STAGES, [started, { kind: "abandoned", atMs: at(9) }], at(20));
   expect(given.status).toBe("abandoned");
-  expect(refuseEvent(given, "probed")).toMatch(/given up/);
+  expect(refuseEvent(given, "probed")).toMatch(/was cancelled/);
+});
+
+describe("a tap taken back", () => {
+  const undone = (seconds: number): CookEvent => ({ kind: "undone", atMs: at(seconds) });
+
+  test("the stage runs on as if nobody had tapped; what the probe read stays", () => {
+    const events: CookEvent[] = [
+      started,
+      { kind: "advanced", atMs: at(90) },
+      { kind: "probed", atMs: at(93), centreC: 41 },
+      undone(95),
+    ];
+    expect(liveCook(STAGES, events, at(100))).toMatchObject({
+      status: "running",
+      stageIndex: 0,
+      remainingS: 100,
+      probes: [{ centreC: 41, stageIndex: 0 }],
+    });
+    expect(stageSecondsAt(events, at(100))).toEqual([100]);
+  });
+
+  test("a start taken back is no cook, and nothing more is done to it", () => {
+    const withdrawn = liveCook(STAGES, [started, undone(4)], at(5));
+    expect(withdrawn.status).toBe("withdrawn");
+    expect(refuseEvent(withdrawn, "advanced")).toMatch(/taken back/);
+  });
+
+  test("only the last tap, only while it is fresh, and not the one before it after that", () => {
+    const events: CookEvent[] = [started, { kind: "paused", atMs: at(50) }];
+    expect(tapToUndo(events, at(59))).toMatchObject({ kind: "paused" });
+    expect(tapToUndo(events, at(61))).toBeNull();
+    expect(tapToUndo([...events, undone(55)], at(56))).toBeNull();
+  });
+
+  test("law: a tap and its undo leave the clock where it would have been", () => {
+    const kinds = fc.constantFrom("paused", "resumed", "advanced", "abandoned", "extended");
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 5, max: 60 }), { maxLength: 4 }), kinds, (gaps, kind) => {
+        let now = 0;
+        const before = [started, ...gaps.map((gap): CookEvent => ({ kind: "advanced", atMs: at((now += gap)) }))];
+        const tap = (
+          kind === "extended" ? { kind, atMs: at(now + 2), seconds: 10 } : { kind, atMs: at(now + 2) }
+        ) as CookEvent;
+        const later = at(now + 20);
+        expect(liveCook([100, 100, 100, 100, 100, 100], [...before, tap, undone(now + 5)], later)).toEqual(
+          liveCook([100, 100, 100, 100, 100, 100], before, later),
+        );
+      }),
+    );
+  });
 });

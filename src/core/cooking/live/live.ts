@@ -8,9 +8,39 @@ export type CookEvent =
   | { readonly kind: "extended"; readonly atMs: number; readonly seconds: number }
   | { readonly kind: "advanced"; readonly atMs: number }
   | { readonly kind: "probed"; readonly atMs: number; readonly centreC: number }
-  | { readonly kind: "abandoned"; readonly atMs: number };
+  | { readonly kind: "abandoned"; readonly atMs: number }
+  /** The last tap that stood was a mistake. What a probe read stays. */
+  | { readonly kind: "undone"; readonly atMs: number };
 
-export type CookStatus = "running" | "paused" | "done" | "abandoned";
+/** `withdrawn`: its start was taken back. */
+export type CookStatus = "running" | "paused" | "done" | "abandoned" | "withdrawn";
+
+/** A tap can be taken back for so long. */
+export const UNDO_MS = 10_000;
+/** The house takes it so long: networks are slow. */
+export const UNDO_TAKEN_MS = UNDO_MS + 5000;
+
+/** What stands of the taps of a cook once those that were taken back are left out. */
+export function standing(events: readonly CookEvent[]): readonly Exclude<CookEvent, { kind: "undone" }>[] {
+  const left: Exclude<CookEvent, { kind: "undone" }>[] = [];
+  for (const event of events) {
+    if (event.kind !== "undone") {
+      left.push(event);
+      continue;
+    }
+    const last = left.findLastIndex(({ kind }) => kind !== "probed");
+    if (last >= 0) left.splice(last, 1);
+  }
+  return left;
+}
+
+/** The tap that could be taken back at `nowMs`: the last one, while it is fresh. Null: there is none. */
+export function tapToUndo(events: readonly CookEvent[], nowMs: number, withinMs = UNDO_MS): CookEvent | null {
+  // what was taken back is over: the tap before it is not offered next
+  if (events.findLast(({ kind }) => kind !== "probed")?.kind === "undone") return null;
+  const last = standing(events).findLast(({ kind }) => kind !== "probed");
+  return last && nowMs - last.atMs <= withinMs ? last : null;
+}
 
 export type LiveCook = {
   readonly status: CookStatus;
@@ -33,7 +63,8 @@ export function liveCook(stageSeconds: readonly number[], events: readonly CookE
   let endedAtMs: number | null = null;
   let abandoned = false;
   const probes: { atMs: number; centreC: number; stageIndex: number }[] = [];
-  for (const event of events) {
+  const taps = standing(events);
+  for (const event of taps) {
     if (runningSinceMs !== null) elapsedMs += event.atMs - runningSinceMs;
     if (runningSinceMs !== null) runningSinceMs = event.atMs;
     switch (event.kind) {
@@ -66,8 +97,17 @@ export function liveCook(stageSeconds: readonly number[], events: readonly CookE
   if (runningSinceMs !== null) elapsedMs += Math.max(0, nowMs - runningSinceMs);
   const plannedS = (stageSeconds[stageIndex] ?? 0) + extraS;
   const done = stageIndex >= stageSeconds.length;
+  const withdrawn = taps.every(({ kind }) => kind === "probed");
   return {
-    status: abandoned ? "abandoned" : done ? "done" : runningSinceMs === null ? "paused" : "running",
+    status: withdrawn
+      ? "withdrawn"
+      : abandoned
+        ? "abandoned"
+        : done
+          ? "done"
+          : runningSinceMs === null
+            ? "paused"
+            : "running",
     stageIndex,
     elapsedS: elapsedMs / 1000,
     plannedS,
@@ -84,7 +124,7 @@ export function stageSecondsAt(events: readonly CookEvent[], atMs: number): read
   const count = (untilMs: number) => {
     if (runningSinceMs !== null) taken[taken.length - 1] = taken.at(-1)! + Math.max(0, untilMs - runningSinceMs) / 1000;
   };
-  for (const event of events) {
+  for (const event of standing(events)) {
     if (event.atMs > atMs) break;
     if (event.kind === "probed" || event.kind === "extended") continue;
     count(event.atMs);
@@ -97,8 +137,10 @@ export function stageSecondsAt(events: readonly CookEvent[], atMs: number): read
 
 /** Whether the event may follow; the reason in the cook's words if not. */
 export function refuseEvent(state: LiveCook, kind: CookEvent["kind"]): string | null {
+  if (state.status === "withdrawn") return "this cook was taken back";
+  if (kind === "undone") return null;
   if (state.status === "done" && kind !== "probed") return "this cook is finished";
-  if (state.status === "abandoned") return "this cook was given up";
+  if (state.status === "abandoned") return "this cook was cancelled";
   if (kind === "started") return "this cook has started already";
   if (kind === "paused" && state.status === "paused") return "it is paused already";
   if (kind === "resumed" && state.status === "running") return "it is running already";

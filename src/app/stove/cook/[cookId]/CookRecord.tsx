@@ -1,5 +1,6 @@
 "use client";
 import Link from "next/link";
+import type { ReactNode } from "react";
 import type { CookEvent, LiveCook } from "@/core/cooking";
 import type { StoredPlan } from "@/house/storedPlan";
 import { durationText, timeText } from "@/words/format/format";
@@ -16,10 +17,11 @@ type Props = {
   readonly plan: StoredPlan;
   readonly events: readonly CookEvent[];
   readonly live: LiveCook;
+  readonly undo: ReactNode;
 };
 
 /** A finished cook: what was planned, what was read, and the way to the book. */
-export function CookRecord({ cookId, title, batchCode, lotId, plan, events, live }: Props) {
+export function CookRecord({ cookId, title, batchCode, lotId, plan, events, live, undo }: Props) {
   const { format, timeZone } = useHouse();
   const started = events[0]?.atMs ?? 0;
   const { answer } = plan;
@@ -28,7 +30,7 @@ export function CookRecord({ cookId, title, batchCode, lotId, plan, events, live
       <PageHead
         title={
           <>
-            {title}: {live.status === "done" ? t("served") : t("givenUp")}
+            {title}: {t("cookEnded", { status: live.status })}
           </>
         }
         asks={t("inTheBookAlreadyNothingMore")}
@@ -59,6 +61,7 @@ export function CookRecord({ cookId, title, batchCode, lotId, plan, events, live
           <Link href={`/book/lot/${lotId}`}>{t("fromThisPlateBackToThe2")}</Link>
           {live.status === "done" ? <Link href={`/stove/hold?cook=${cookId}`}>{t("itHasToWait")}</Link> : null}
           <Link href="/stove">{t("nextBatch")}</Link>
+          {undo}
         </p>
       </section>
     </>

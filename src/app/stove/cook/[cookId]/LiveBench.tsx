@@ -13,12 +13,14 @@ import { useAlarm } from "@/ui/hooks/useAlarm";
 import { useNow } from "@/ui/hooks/useNow";
 import { useShortcuts } from "@/ui/hooks/useShortcuts";
 import styles from "../../Stove.module.css";
+import { CancelCook } from "./CancelCook";
 import { CookRecord } from "./CookRecord";
 import { ProbeCard } from "./ProbeCard";
 import { ProbePad } from "./ProbePad";
 import { ProbePicker, type ProbeChoice } from "./ProbePicker";
 import { StageNow } from "./StageNow";
 import { useReadings } from "./useReadings";
+import { UndoTap } from "../../UndoTap";
 import { useTapped } from "../../tappedCooks";
 import { hearSettled, sendTap, useTapOutbox, type Tap } from "../../tapOutbox";
 import { PageHead } from "@/ui/layout/PageHead";
@@ -54,7 +56,7 @@ export function LiveBench({
   serverNowMs,
 }: Props) {
   const { format, ownSpecies } = useHouse();
-  const { message, modal } = App.useApp();
+  const { message } = App.useApp();
   const nowMs = useNow(serverNowMs, 250);
   const events = useTapped()(cookId, loaded);
   const probePad = useRef<HTMLDivElement>(null);
@@ -90,6 +92,7 @@ export function LiveBench({
     t: () => probePad.current?.querySelector<HTMLButtonElement>("button")?.focus(),
   });
 
+  const undo = <UndoTap cookId={cookId} events={events} stage={live.stageIndex} nowMs={nowMs} />;
   if (!running || !stage) {
     return (
       <CookRecord
@@ -100,17 +103,10 @@ export function LiveBench({
         plan={plan}
         events={events}
         live={live}
+        undo={undo}
       />
     );
   }
-  const giveUp = () =>
-    modal.confirm({
-      title: t("giveThisCookUp"),
-      content: t("theClockStopsAndTheBook"),
-      okText: t("giveItUp"),
-      cancelText: t("cookOn"),
-      onOk: () => tap({ kind: "abandoned" }),
-    });
   return (
     <>
       <PageHead
@@ -136,6 +132,7 @@ export function LiveBench({
           onNext={() => tap({ kind: "advanced" })}
           onMore={() => tap({ kind: "extended", seconds: 10 })}
           onToggle={toggle}
+          undo={undo}
         />
         <aside className={page.stack}>
           {readings.length + live.probes.length > 0 ? (
@@ -174,9 +171,7 @@ export function LiveBench({
                 late: durationText(plan.answer.window.lateS),
               })}
             </p>
-            <Button type="text" danger onClick={giveUp} className={page.above ?? ""}>
-              {t("giveItUp")}
-            </Button>
+            <CancelCook pieces={plan.pieces} onCancel={(became) => tap({ kind: "abandoned", became })} />
           </section>
         </aside>
       </div>

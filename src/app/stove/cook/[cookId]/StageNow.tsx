@@ -1,5 +1,6 @@
 "use client";
 import { Button } from "antd";
+import type { ReactNode } from "react";
 import type { entryTimes, LiveCook } from "@/core/cooking";
 import type { StoredPlan } from "@/house/storedPlan";
 import { clockText } from "@/words/format/format";
@@ -17,10 +18,11 @@ type Props = {
   readonly onNext: () => void;
   readonly onMore: () => void;
   readonly onToggle: () => void;
+  readonly undo: ReactNode;
 };
 
 /** The stage in hand: its cue, its clock, what to do, and the one next action. */
-export function StageNow({ live, stages, entries, due, busy, onNext, onMore, onToggle }: Props) {
+export function StageNow({ live, stages, entries, due, busy, onNext, onMore, onToggle, undo }: Props) {
   const { format } = useHouse();
   const stage = stages[live.stageIndex]!;
   const next = stages[live.stageIndex + 1];
@@ -79,6 +81,7 @@ export function StageNow({ live, stages, entries, due, busy, onNext, onMore, onT
         <Button disabled={busy} onClick={onToggle}>
           {live.status === "paused" ? t("goOn") : t("pause")}
         </Button>
+        {undo}
       </div>
     </section>
   );

@@ -1,0 +1,75 @@
+"use client";
+import { App, Button } from "antd";
+import { useRouter } from "next/navigation";
+import { useCallback, useState } from "react";
+import { t } from "@/words/ui";
+import { askOnce, UNANSWERED, type Action } from "./askOnce";
+
+/** How what was done is taken back. */
+export type Undo = { readonly action: Action<unknown>; readonly input: unknown };
+
+export type Act = <T>(
+  action: Action<T>,
+  input: unknown,
+  done?: (value: T) => string,
+  undo?: Undo,
+) => Promise<{ readonly value: T } | null>;
+
+/** So long it can be taken back by the message that says it was done, s. */
+const UNDO_S = 10;
+
+/**
+ * The one way to have the house do something: it answers in time or not at all, says what came of it, and shows the new state. Null when
+ * it was not done; pressing again with the same wording asks for the same thing, never for a second one. What can be taken back says so
+ * for ten seconds.
+ */
+export function useAct(): { readonly act: Act; readonly busy: boolean } {
+  const { message } = App.useApp();
+  const router = useRouter();
+  const [running, setRunning] = useState(0);
+  const act = useCallback<Act>(
+    async (action, input, done, undo) => {
+      setRunning((count) => count + 1);
+      const answer = await askOnce(action, input);
+      setRunning((count) => count - 1);
+      if (!answer) {
+        message.error(UNANSWERED);
+        // it may have been done all the same, only not said in time
+        router.refresh();
+        return null;
+      }
+      if (!answer.ok) {
+        message.error(answer.error.message);
+        return null;
+      }
+      const said = done?.(answer.value) ?? "";
+      if (undo) {
+        const key = JSON.stringify(undo.input);
+        const takeBack = async () => {
+          message.destroy(key);
+          const back = await askOnce(undo.action, undo.input);
+          if (back?.ok) message.success(t("takenBack"));
+          else message.error(back ? back.error.message : UNANSWERED);
+          router.refresh();
+        };
+        message.open({
+          key,
+          type: "success",
+          duration: UNDO_S,
+          content: (
+            <>
+              {said}{" "}
+              <Button size="small" onClick={() => void takeBack()}>
+                {t("undo")}
+              </Button>
+            </>
+          ),
+        });
+      } else if (done) message.success(said);
+      router.refresh();
+      return { value: answer.value };
+    },
+    [message, router],
+  );
+  return { act, busy: running > 0 };
+}
