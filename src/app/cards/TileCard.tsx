@@ -69,7 +69,7 @@ export function TileCard({ tile }: Props) {
           <>
             <Button
               type="primary"
-              disabled={toCome === 0}
+              disabled={toCome + left === 0}
               loading={busy}
               onClick={() => void act(serve, { cardId, covers: 1 }, () => t("onePlateWent", { name }))}
             >

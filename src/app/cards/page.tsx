@@ -1,5 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
+import { todayIn } from "@/calendar/days";
+import { fishBookings } from "@/db/cards/bookings";
 import { db } from "@/db/connection";
 import { Empty } from "@/ui/layout/Empty";
 import { PageHead } from "@/ui/layout/PageHead";
@@ -17,7 +19,8 @@ export const metadata: Metadata = { title: t("cards") };
 export default async function CardsPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const { tiles } = passNow(db(), house, nowMs);
+  const { tiles, world } = passNow(db(), house, nowMs);
+  const cardless = fishBookings(db(), todayIn(house.timeZone, nowMs)).filter(({ card }) => card === null);
   const on = tiles.filter(({ off }) => off === null);
   const short = on.find((tile) => tile.short > 0);
   const push = on.find(({ sellFirst }) => sellFirst);
@@ -41,6 +44,19 @@ export default async function CardsPage() {
         <Link href="/cards/write">{t("writeACard")}</Link>
       </PageHead>
       <SubNav views={CARD_VIEWS} here="/cards" />
+      {cardless.map(({ speciesId, covers }) => {
+        const lot = world.lots.find(({ species, over }) => species.id === speciesId && !over);
+        return (
+          <p key={speciesId} className={page.stop}>
+            {t("wantACard", { covers, fish: world.speciesOf(speciesId)?.name ?? speciesId })}{" "}
+            {lot ? (
+              <Link href={`/cards/write?lot=${lot.id}`}>{t("writeItFrom", { code: lot.code })}</Link>
+            ) : (
+              t("noneOnIce")
+            )}
+          </p>
+        );
+      })}
       {tiles.length === 0 ? (
         <section className={page.card}>
           <Empty>{t("aCardJoinsWhatIsThere")}</Empty>

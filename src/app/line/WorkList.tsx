@@ -2,7 +2,6 @@
 import Link from "next/link";
 import { useAct } from "@/ui/hooks/useAct";
 import { useNow } from "@/ui/hooks/useNow";
-import { Empty } from "@/ui/layout/Empty";
 import page from "@/ui/layout/page.module.css";
 import { clockText, timeText } from "@/words/format/format";
 import { t } from "@/words/line";
@@ -42,7 +41,8 @@ function WorkClock({
 export function WorkList({ running, next, more, serverNowMs, timeZone }: Props) {
   const { act, busy } = useAct();
   const shown = [...running, ...next];
-  if (shown.length === 0) return <Empty>{t("nothingIsCalled")}</Empty>;
+  // the board above says that nothing is called
+  if (shown.length === 0) return null;
   return (
     <ul className={styles.work} data-testid="work">
       {shown.map((row) => {

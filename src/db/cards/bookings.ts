@@ -1,9 +1,9 @@
 import { and, asc, eq, isNull } from "drizzle-orm";
 import type { Db } from "../connection";
-import { coversOn } from "../house/covers";
+import { coversOn, dropCovers } from "../house/covers";
 import { appendEntry } from "../ledger";
 import { cardCovers, cardOffs } from "../schema/cards";
-import { cardSpecs, findCard } from "./cardSpecs";
+import { cardSpecs, findCard, type KeptCard } from "./cardSpecs";
 
 type Stamp = { readonly who: string; readonly atMs: number };
 
@@ -26,12 +26,33 @@ export function bookCard(db: Db, day: string, cardId: string, covers: number, { 
     tx.delete(cardCovers)
       .where(and(eq(cardCovers.day, day), eq(cardCovers.cardId, cardId)))
       .run();
+    // what was booked by the fish for this card is part of what is said now
+    for (const one of fishBookings(tx, day))
+      if (one.card?.cardId === cardId) dropCovers(tx, day, one.speciesId, one.use);
     if (covers > 0) tx.insert(cardCovers).values({ day, cardId, covers }).run();
     const { piece } = card.spec;
     const payload = { day, card: card.spec.name, speciesId: piece.speciesIds[0], use: piece.use, covers };
     appendEntry(tx, { atMs, who, kind: "covers-planned", payload, subjects: [{ kind: "spec", id: cardId }] });
   });
   return true;
+}
+
+export type FishBooking = {
+  readonly speciesId: string;
+  readonly use: "raw" | "cook";
+  readonly covers: number;
+  readonly portionG: number;
+  /** The card of the day that serves it; null: it wants one written. */
+  readonly card: KeptCard | null;
+};
+
+/** What was booked by its fish, each with the first card of the day that serves that fish. */
+export function fishBookings(db: Db, day: string): readonly FishBooking[] {
+  const cards = cardSpecs(db, day);
+  return coversOn(db, day).map(({ speciesId, use, covers, portionG }) => {
+    const card = cards.find(({ spec: { piece } }) => piece.use === use && piece.speciesIds.includes(speciesId)) ?? null;
+    return { speciesId, use, covers, portionG, card };
+  });
 }
 
 export type Booked = {
@@ -54,13 +75,10 @@ export function bookedOn(db: Db, day: string): readonly Booked[] {
     const row = { speciesId: piece.speciesIds[0]!, use: piece.use, covers, portionG: piece.massG };
     return [{ ...row, sauceId: sauce?.specId ?? "", card: name }];
   });
-  const byFish = coversOn(db, day).map(({ speciesId, use, covers, portionG }) => ({
-    speciesId,
-    use,
-    covers,
-    portionG,
-    sauceId: null,
-    card: null,
+  const byFish = fishBookings(db, day).map(({ card, ...row }) => ({
+    ...row,
+    sauceId: card ? (card.spec.sauce?.specId ?? "") : null,
+    card: card?.spec.name ?? null,
   }));
   return [...byCard, ...byFish];
 }

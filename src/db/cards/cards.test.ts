@@ -19,7 +19,7 @@ import { stockOnIce } from "../lots/stock";
 import { rawPlates } from "../schema/block";
 import { plates } from "../schema/cards";
 import { cooks } from "../schema/cooks";
-import { bookCard, bookedOn, offNow, strikeCard } from "./bookings";
+import { bookCard, bookedOn, fishBookings, offNow, strikeCard } from "./bookings";
 import { cardSpecs, findCard, keepCard } from "./cardSpecs";
 import { changedSince } from "./changes";
 import { doorBetween } from "./doorOn";
@@ -105,8 +105,12 @@ test("a special is for its day alone", () => {
   const special = { ...findCard(db, "cod")!.spec, name: "Sea bass, special", onlyOn: DAY };
   const bass = { ...special, piece: { ...special.piece, speciesIds: ["sea-bass"], massG: 150 } };
   keepCard(db, "special", bass, stamp(40));
-  // 6.9 kg whole at 44 % before a side is cut from it, in pieces of 150 g: twenty of the thirty that are booked
-  expect(tile("special").left).toBe(20);
+  // 6.9 kg whole at 44 % with its skin on, in pieces of 150 g: twenty of the thirty that were booked by their fish
+  expect(tile("special")).toMatchObject({ toCome: 30, left: 0, short: 10 });
+  expect(fishBookings(db, DAY).map(({ card }) => card?.cardId)).toEqual(["special"]);
+  // said once more by the card it is not booked twice
+  bookCard(db, DAY, "special", 18, stamp(41));
+  expect(tile("special")).toMatchObject({ toCome: 18, left: 2, short: 0 });
   expect(cardSpecs(db, "2026-05-13").some(({ cardId }) => cardId === "special")).toBe(false);
   expect(checkLedger(db).kind).toBe("whole");
 });

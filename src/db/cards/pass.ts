@@ -7,7 +7,7 @@ import type { PassCard } from "@/house/pass";
 import { appendEntry } from "../ledger";
 import { plates } from "../schema/cards";
 import { specs } from "../schema/larder";
-import { cardCoversOn, offNow } from "./bookings";
+import { cardCoversOn, fishBookings, offNow } from "./bookings";
 import { cardSpecs, findCard } from "./cardSpecs";
 import { askedOnTickets } from "../line/asked";
 import { keepPlate, loosePlates, plateWithoutCard } from "./plates";
@@ -27,7 +27,9 @@ export function servedSince(db: Db, fromMs: number, toMs: number): ReadonlyMap<s
 
 /** The cards of a day with what is booked, what went and what is struck off. */
 export function passCards(db: Db, day: string, dayFromMs: number, nowMs: number): readonly PassCard[] {
-  const booked = cardCoversOn(db, day);
+  const booked = new Map(cardCoversOn(db, day));
+  for (const { card, covers } of fishBookings(db, day))
+    if (card) booked.set(card.cardId, (booked.get(card.cardId) ?? 0) + covers);
   const served = servedSince(db, dayFromMs, nowMs + 1);
   const loose = groupBy(loosePlates(db, dayFromMs), ({ cardId }) => cardId);
   const asked = askedOnTickets(db, nowMs);

@@ -9,6 +9,13 @@ export type NewCovers = Omit<Covers, "id">;
 export const coversOn = (db: Db, day: string): Covers[] =>
   db.select().from(covers).where(eq(covers.day, day)).orderBy(asc(covers.speciesId)).all();
 
+/** Takes a line out without a word in the book: it is said by what takes its place. */
+export function dropCovers(db: Db, day: string, speciesId: string, use: Covers["use"]): void {
+  db.delete(covers)
+    .where(and(eq(covers.day, day), eq(covers.speciesId, speciesId), eq(covers.use, use)))
+    .run();
+}
+
 /** Sets the covers of a day for one species and use; nought takes the line out. */
 export function setCovers(db: Db, wanted: NewCovers, who: string, atMs: number): void {
   db.transaction((tx) => {

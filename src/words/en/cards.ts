@@ -233,4 +233,7 @@ export const cards = {
   extrasACover: "Salt, oil, lemon, bread, a cover",
   tooDearOver: "Too dear over, % of net",
   moneyIsSaid: "Kept for every card",
+  wantACard: "{covers} covers of {fish} are booked and no card serves them.",
+  writeItFrom: "Write one from {code}",
+  noneOnIce: "None of it is on ice.",
 } as const;
