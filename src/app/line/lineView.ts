@@ -10,7 +10,7 @@ import { courseKey, isAnswered, isCalled, isOpen, type TicketCourse, type Ticket
 import { clockText, timeText, type Format } from "@/words/format/format";
 import { t } from "@/words/line";
 import { say, sentence } from "@/words/say";
-import { liveLine, type LiveLine } from "./liveLine";
+import { liveLine, type LiveLine, type LivePlan } from "./liveLine";
 import { shortOf, type LineOnCard } from "./lineState";
 
 /** What a hand may say of a row: it goes in, the stage before it is over, it is done. */
@@ -97,7 +97,8 @@ export type LineView = {
   readonly bottleneck: string | null;
   readonly courses: readonly CourseView[];
   readonly allDay: readonly AllDay[];
-  readonly provenBest: boolean | null;
+  /** What is proven of the plan, in words; null: there is none. */
+  readonly proof: string | null;
   readonly moved: number;
   readonly problem: string | null;
   readonly unplanned: readonly string[];
@@ -138,7 +139,7 @@ export async function lineView(db: Db, house: House, nowMs: number, format: Form
     bottleneck: bottleneck(lanes),
     courses: writer.courses(),
     allDay: writer.allDay(),
-    provenBest: live.plan?.provenBest ?? null,
+    proof: live.plan && rows.length > 0 ? proofOf(live.plan) : null,
     moved: live.plan?.moved ?? 0,
     problem: live.problem?.kind === "busy" ? t("tooBusy") : writer.clash(),
     unplanned: live.unplanned.map(({ name, why }) =>
@@ -148,6 +149,12 @@ export async function lineView(db: Db, house: House, nowMs: number, format: Form
     handsAtLine: live.state.hands,
     oven: ovenOf(live, format),
   };
+}
+
+function proofOf({ provenBest, lateGapS }: LivePlan): string {
+  if (provenBest) return t("provenBest");
+  if (lateGapS === null) return t("bestSoFar");
+  return lateGapS > 0 ? t("bestSoFarGap", { gap: clockText(lateGapS) }) : t("provenSoonest");
 }
 
 function ovenOf({ oven }: LiveLine, format: Format): LineView["oven"] {

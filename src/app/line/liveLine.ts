@@ -12,6 +12,8 @@ export type LivePlan = {
   readonly serves: readonly LineServe[];
   readonly capacityOf: ReadonlyMap<string, number>;
   readonly provenBest: boolean;
+  /** No plan has the tables sooner by more, all of them together, s; null: nobody knows. */
+  readonly lateGapS: number | null;
   /** Tasks that stand elsewhere than in the plan before. */
   readonly moved: number;
   readonly tookMs: number;
@@ -40,6 +42,8 @@ type Kept = {
   readonly startStep: ReadonlyMap<string, number>;
   readonly serveStep: ReadonlyMap<string, number>;
   readonly provenBest: boolean;
+  /** No plan has the tables sooner by more, all of them together, s; null: nobody knows. */
+  readonly lateGapS: number | null;
   readonly moved: number;
   readonly tookMs: number;
   readonly clash: Clash | null;
@@ -121,7 +125,7 @@ async function workPlan(line: LineProblem, nowMs: number, lane: "house" | "after
     thorough: lane === "after",
   });
   if (!answered.ok) return { kind: "busy" };
-  const { answer, moved, clash, mends } = answered.value;
+  const { answer, lateGapMin, moved, clash, mends } = answered.value;
   if (answer.kind === "infeasible") return { kind: "clash", clash: answer.clash };
   if (answer.kind === "unknown") return { kind: "busy" };
   const { tasks, serves } = answer.schedule;
@@ -129,6 +133,7 @@ async function workPlan(line: LineProblem, nowMs: number, lane: "house" | "after
     startStep: new Map(tasks.map(({ id, startMin }) => [id, startMin + baseStep])),
     serveStep: new Map(serves.map(({ id, atMin }) => [id, atMin + baseStep])),
     provenBest: answer.provenBest,
+    lateGapS: lateGapMin === null ? null : lateGapMin * STEP_S,
     moved,
     tookMs: performance.now() - begunMs,
     clash,
@@ -151,8 +156,8 @@ async function improve(about: string, line: LineProblem, nowMs: number): Promise
     const { kept } = memory();
     if ("kind" in planned || kept?.about !== about) return;
     const same = [...planned.startStep].every(([id, step]) => kept.startStep.get(id) === step);
-    const { provenBest, clash, mends } = planned;
-    if (same) memory().kept = { ...kept, provenBest, clash, mends };
+    const { provenBest, lateGapS, clash, mends } = planned;
+    if (same) memory().kept = { ...kept, provenBest, lateGapS, clash, mends };
     else keep(about, planned, kept.revision + 1);
   } finally {
     memory().improving = false;
@@ -183,6 +188,7 @@ function planOf(now: LineNow, line: LineProblem, kept: Kept): LivePlan {
     serves: servesOf(line, { serves }, rows, courseOfLine, now.nowMs, baseStep),
     capacityOf: new Map(line.problem.resources.map(({ id, capacity }) => [id, capacity])),
     provenBest: kept.provenBest,
+    lateGapS: kept.lateGapS,
     moved: kept.moved,
     tookMs: kept.tookMs,
     clash: kept.clash,

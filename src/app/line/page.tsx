@@ -77,10 +77,9 @@ export default async function LinePage({ searchParams }: Props) {
               serverNowMs={nowMs}
               timeZone={timeZone}
             />
-            {view.provenBest === null || view.rows.length === 0 ? null : (
+            {view.proof === null ? null : (
               <p className={page.sub} data-testid="proof">
-                {t("everyMinuteIsTheStoves")} {view.provenBest ? t("provenBest") : t("bestSoFar")}{" "}
-                {t("movedTasks", { count: view.moved })}
+                {t("everyMinuteIsTheStoves")} {view.proof} {t("movedTasks", { count: view.moved })}
               </p>
             )}
           </section>

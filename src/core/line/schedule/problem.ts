@@ -53,8 +53,15 @@ export type Clash =
   /** These together: take one away and the others fit. `resourceIds`: what they share and want more of than there is. */
   | { readonly kind: "together"; readonly taskIds: readonly string[]; readonly resourceIds: readonly string[] };
 
+/** What no plan can beat, as far as the search has shown. */
+export type Bound = {
+  readonly lateMin: number;
+  /** Of the plans of least lateness; null: which those are is not shown yet. */
+  readonly waitCost: number | null;
+};
+
 export type ScheduleAnswer =
-  | { readonly kind: "plan"; readonly schedule: Schedule; readonly provenBest: boolean }
+  | { readonly kind: "plan"; readonly schedule: Schedule; readonly provenBest: boolean; readonly bound: Bound }
   | { readonly kind: "infeasible"; readonly clash: Clash }
   /** The time was up before anything was found. */
   | { readonly kind: "unknown" };

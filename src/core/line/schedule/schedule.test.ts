@@ -217,3 +217,22 @@ test("when the time is up the best so far is said, and never as proven", () => {
   const answer = solveSchedule(dinner(tasks), () => 12 - looks++);
   expect(answer).toMatchObject({ kind: "plan", provenBest: false });
 });
+
+test("what is said no plan can beat holds: the best plan of all is never below it, however early the search stopped", () => {
+  fc.assert(
+    fc.property(problems(5), fc.integer({ min: 1, max: 40 }), (asked, most) => {
+      const problem = { ...asked, allowLate: true };
+      let looks = 0;
+      const stopped = solveSchedule(problem, () => most - looks++);
+      const whole = solveSchedule(problem, FOREVER);
+      if (stopped.kind !== "plan" || whole.kind !== "plan") return true;
+      const { lateMin, waitCost } = stopped.bound;
+      return (
+        lateMin <= whole.schedule.lateMin + 1e-9 &&
+        (waitCost === null || waitCost <= whole.schedule.waitCost + 1e-9) &&
+        whole.bound.lateMin === whole.schedule.lateMin
+      );
+    }),
+    { seed: 7, numRuns: 80 },
+  );
+});

@@ -1,7 +1,7 @@
 import { clashOf, wholeClash } from "./clash";
 import { linear } from "./linear";
 import { modelOf, scheduleOf, type Model } from "./model";
-import type { Schedule, ScheduleAnswer, ScheduleProblem } from "./problem";
+import type { Bound, Schedule, ScheduleAnswer, ScheduleProblem } from "./problem";
 import { relaxed, type MixedIntegerSolver, type Relaxed, type Wanted } from "./timeIndexed";
 
 /** The clock is the caller's: seconds that are left. */
@@ -49,7 +49,7 @@ export function solveSchedule(problem: ScheduleProblem, clock: Clock, options: S
   if (outcome === "none") return { kind: "infeasible", clash: clashOf(problem, (part) => fits(part, clock)) };
   if (outcome === "stopped") return { kind: "unknown" };
   const provenBest = problem.tasks.length === 0 || search.improve();
-  return { kind: "plan", schedule: search.best!.schedule, provenBest };
+  return { kind: "plan", schedule: search.best!.schedule, provenBest, bound: search.bound() };
 }
 
 /** Whether anything fits at all; null: the time was up. */
@@ -105,6 +105,14 @@ class Search {
   first() {
     const greedy = this.#run([], () => this.#latestFirst(), GREEDY_CONFLICTS);
     return greedy === "stopped" && !this.stop() ? this.#run([], () => this.#liveliest()) : greedy;
+  }
+
+  /** What holds whatever is decided, as far as it was shown. */
+  bound(): Bound {
+    const { engine, lateness, waiting, costParts } = this.model;
+    const lateMin = engine.least(lateness);
+    const isLeast = lateMin >= this.best!.schedule.lateMin;
+    return { lateMin, waitCost: isLeast ? engine.least(waiting) / costParts : null };
   }
 
   /** True: proven best in all three. */

@@ -18,12 +18,16 @@ const CHANGE = 2;
 const KEEP_SHARE = 0.4;
 
 export type Replanned = {
-  readonly answer: ScheduleAnswer;
+  readonly answer: Exclude<ScheduleAnswer, { readonly kind: "plan" }> | Planned;
+  /** No plan has the tables sooner by more than this, all of them together; null: nobody knows. */
+  readonly lateGapMin: number | null;
   readonly moved: number;
   /** It does not fit as it should: why, and what would mend it. The plan is the one in which what is ready waits longer. */
   readonly clash: Clash | null;
   readonly mends: readonly Mend[];
 };
+
+type Planned = { readonly kind: "plan"; readonly schedule: Schedule; readonly provenBest: boolean };
 
 /** Tasks of the plan before that start elsewhere now. */
 export const movedTasks = ({ tasks }: Schedule, before: ReadonlyMap<string, number>): number =>
@@ -65,13 +69,14 @@ export function replan(
   const provenBest = free.kind === "plan" && free.provenBest && best === free.schedule;
   return {
     answer: { kind: "plan", schedule: best, provenBest },
+    lateGapMin: free.kind === "plan" ? best.lateMin - free.bound.lateMin : null,
     moved: movedTasks(best, before),
     clash: null,
     mends: [],
   };
 }
 
-const NOTHING: Replanned = { answer: { kind: "unknown" }, moved: 0, clash: null, mends: [] };
+const NOTHING: Replanned = { answer: { kind: "unknown" }, lateGapMin: null, moved: 0, clash: null, mends: [] };
 
 /** Seconds more that a plan may take where nothing fits as it should: a line without a plan stands still. */
 const MEND_S = { atOnce: 0.2, thorough: 1 } as const;
@@ -91,5 +96,5 @@ function mended(
     ? mendOf(problem, clash.kind === "together" ? clash.resourceIds : [], longer)
     : waitingPlan(problem, longer);
   const answer = schedule ? ({ kind: "plan", schedule, provenBest: false } as const) : free;
-  return { answer, moved: schedule ? movedTasks(schedule, before) : 0, clash, mends };
+  return { answer, lateGapMin: null, moved: schedule ? movedTasks(schedule, before) : 0, clash, mends };
 }
