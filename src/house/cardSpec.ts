@@ -29,6 +29,7 @@ export const CardBody = z.strictObject({
     crispSkin: z.boolean(),
     skewered: z.boolean(),
     boneIn: z.boolean(),
+    cured: z.boolean().optional(),
   }),
   sauce: z.strictObject({ specId: z.string().min(1), share, apart: z.boolean() }).nullable(),
   garnishes: z.array(

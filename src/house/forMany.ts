@@ -20,8 +20,14 @@ const RACKS_OF_AN_OVEN = 2;
 const PANS_ON_A_RACK = 2;
 
 /** What the station has of each. */
-export type Station = { readonly burners: number; readonly ovens: number; readonly racks: number };
-export const USUAL_STATION: Station = { burners: 4, ovens: 1, racks: 0 };
+export type Station = {
+  readonly burners: number;
+  readonly ovens: number;
+  readonly racks: number;
+  readonly salamanders: number;
+  readonly fryers: number;
+};
+export const USUAL_STATION: Station = { burners: 4, ovens: 1, racks: 0, salamanders: 1, fryers: 1 };
 
 export type LoadKind = "pan" | "pot" | "tray" | "fryer" | "bath";
 export type Load = {

@@ -10,6 +10,7 @@ import { aheadOf, LOOKS_AHEAD_DAYS, type Ahead } from "@/house/line/ahead";
 import type { PassCard } from "@/house/pass";
 import { prepList, type PrepRow } from "@/house/prepList";
 import { madeGoodsG } from "@/db/cards/world";
+import { lotsInCure } from "@/db/lots/holds";
 import { worldNow } from "./cardData";
 
 export type Prep = { readonly onTheCard: readonly PassCard[]; readonly rows: readonly PrepRow[] };
@@ -56,10 +57,11 @@ export function aheadOn(db: Db, house: House, day: string, nowMs: number): reado
   const world = worldNow(db, house, nowMs);
   const sauces = new Map(sauceSpecs(db).map(({ specId, spec }) => [specId, spec]));
   const madeG = madeGoodsG(db, nowMs);
+  const curedLotIds = lotsInCure(db);
   return Array.from({ length: LOOKS_AHEAD_DAYS }, (_, at) => at + 1).flatMap((inDays): readonly AheadOfDay[] => {
     const forDay = shiftDay(day, inDays);
     const cards = coversOf(passCards(db, forDay, startOfDayMs(forDay, house.timeZone), nowMs));
-    const rows = aheadOf({ cards, lots: world.lots, sauces, madeG, inDays }, world.shelf);
+    const rows = aheadOf({ cards, lots: world.lots, sauces, madeG, curedLotIds, inDays }, world.shelf);
     return rows.length === 0 ? [] : [{ forDay, rows }];
   });
 }

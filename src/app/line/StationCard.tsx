@@ -1,41 +1,87 @@
 "use client";
-import { Button, InputNumber } from "antd";
-import { Field } from "@/ui/form/Field";
+import { MinusOutlined, PlusOutlined } from "@ant-design/icons";
+import { Button } from "antd";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/line";
-import { sayHands, saySpot } from "./actions";
+import { sayHands, saySpot, saySpotCount } from "./actions";
 import styles from "./Line.module.css";
+import type { LineView } from "./lineView";
 
 type Props = {
   readonly hands: number;
+  readonly station: LineView["station"];
   readonly out: readonly { readonly kind: string; readonly count: number }[];
 };
-const SPOTS = ["burner", "oven", "salamander", "fryer"] as const;
+/** A house that named no racks has two an oven. */
+const COUNTED = [
+  ["burner", "burners"],
+  ["oven", "ovens"],
+  ["rack", "racks"],
+  ["salamander", "salamanders"],
+  ["fryer", "fryers"],
+] as const;
+const CAN_BE_OUT = ["burner", "oven", "salamander", "fryer"] as const;
 
-/** What the line has to work with: hands, and what is out. */
-export function StationCard({ hands, out }: Props) {
+type CountProps = {
+  readonly label: string;
+  readonly value: number;
+  readonly min: number;
+  readonly max: number;
+  readonly onChange: (count: number) => void;
+};
+
+/** One more or one fewer at a tap: a station changes by one. */
+function Count({ label, value, min, max, onChange }: CountProps) {
+  return (
+    <span className={styles.countOf} role="group" aria-label={label}>
+      <span>{label}</span>
+      <Button
+        icon={<MinusOutlined />}
+        disabled={value <= min}
+        aria-label={`${t("oneFewer")}: ${label}`}
+        onClick={() => onChange(value - 1)}
+      />
+      <b className="figure">{value}</b>
+      <Button
+        icon={<PlusOutlined />}
+        disabled={value >= max}
+        aria-label={`${t("oneMoreOf")}: ${label}`}
+        onClick={() => onChange(value + 1)}
+      />
+    </span>
+  );
+}
+
+/** What the line has to work with: hands, spots, and what is out. */
+export function StationCard({ hands, station, out }: Props) {
   const { act, busy } = useAct();
+  const said = () => t("isSaid");
   return (
     <section className={page.card} data-testid="station">
       <h2>{t("theStation")}</h2>
-      <Field label={t("handsAtTheLine")}>
-        {(id) => (
-          <InputNumber
-            id={id}
-            min={1}
-            max={12}
-            precision={0}
-            value={hands}
-            onChange={(value) => {
-              if (value !== null) void act(sayHands, { hands: value }, () => t("isSaid"));
-            }}
+      <div className={styles.counts}>
+        <Count
+          label={t("handsAtTheLine")}
+          value={hands}
+          min={1}
+          max={12}
+          onChange={(count) => void act(sayHands, { hands: count }, said)}
+        />
+        {COUNTED.map(([kind, of]) => (
+          <Count
+            key={kind}
+            label={t("howMany", { spot: kind })}
+            value={station[of]}
+            min={kind === "burner" ? 1 : 0}
+            max={24}
+            onChange={(count) => void act(saySpotCount, { kind, count }, said)}
           />
-        )}
-      </Field>
+        ))}
+      </div>
       <div className={styles.chips}>
-        {SPOTS.map((kind) => (
-          <Button key={kind} loading={busy} onClick={() => void act(saySpot, { kind, out: true }, () => t("isSaid"))}>
+        {CAN_BE_OUT.map((kind) => (
+          <Button key={kind} loading={busy} onClick={() => void act(saySpot, { kind, out: true }, said)}>
             {t("oneIsOut", { spot: kind })}
           </Button>
         ))}
@@ -45,7 +91,7 @@ export function StationCard({ hands, out }: Props) {
           <span className={page.grow}>
             <b>{t("spotNamed", { spot: kind })}</b>: {t("isOut", { count })}
           </span>
-          <Button loading={busy} onClick={() => void act(saySpot, { kind, out: false }, () => t("isSaid"))}>
+          <Button loading={busy} onClick={() => void act(saySpot, { kind, out: false }, said)}>
             {t("worksAgain")}
           </Button>
         </p>

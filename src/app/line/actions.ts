@@ -3,6 +3,7 @@ import type { AllergenId } from "@/core/safety";
 import { dishOf, lotsFor } from "@/core/cards";
 import { err, ok, type Result } from "@/core/shared";
 import type { Served } from "@/db/cards/pass";
+import { setSpotCount } from "@/db/butter/spots";
 import { db } from "@/db/connection";
 import { listStaff, setLineHands } from "@/db/house/house";
 import { countAtClose } from "@/db/line/closing";
@@ -49,6 +50,7 @@ import {
   PutBar,
   SeeLine,
   Sender,
+  SpotCount,
   SpotOut,
   TypeTickets,
 } from "./schema";
@@ -314,6 +316,15 @@ export const saySpot = async (input: unknown, intention: unknown): Answer<null> 
     await houseAction("saySpot", SpotOut, input, intention, ({ kind, out }, { stamp }) =>
       setSpotOut(db(), kind, out, stamp) ? ok(null) : err(refused("itWorks", t("itWorksAlready"))),
     ),
+  );
+
+/** How many burners, ovens, racks the station has. */
+export const saySpotCount = async (input: unknown, intention: unknown): Answer<null> =>
+  planned(
+    await houseAction("saySpotCount", SpotCount, input, intention, ({ kind, count }, { stamp }) => {
+      setSpotCount(db(), kind, count, stamp.who, stamp.atMs);
+      return ok(null);
+    }),
   );
 
 /** Pairs of hands at the line. */

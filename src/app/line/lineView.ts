@@ -104,6 +104,7 @@ export type LineView = {
   readonly unplanned: readonly string[];
   readonly out: readonly { readonly kind: string; readonly count: number }[];
   readonly handsAtLine: number;
+  readonly station: LiveLine["state"]["station"];
   readonly oven: {
     readonly meetC: number;
     readonly agreed: boolean;
@@ -147,6 +148,7 @@ export async function lineView(db: Db, house: House, nowMs: number, format: Form
     ),
     out: [...live.state.out].map(([kind, count]) => ({ kind, count })),
     handsAtLine: live.state.hands,
+    station: live.state.station,
     oven: ovenOf(live, format),
   };
 }

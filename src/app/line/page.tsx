@@ -83,7 +83,7 @@ export default async function LinePage({ searchParams }: Props) {
               </p>
             )}
           </section>
-          <StationCard hands={view.handsAtLine} out={view.out} />
+          <StationCard hands={view.handsAtLine} station={view.station} out={view.out} />
         </div>
         <div className={page.stack}>
           <TicketBox key={typed} typed={typed} cards={chips} tables={tables} />

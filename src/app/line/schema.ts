@@ -25,6 +25,10 @@ export const SpotOut = z.strictObject({
   kind: z.enum(["burner", "oven", "salamander", "fryer", "bath"]),
   out: z.boolean(),
 });
+export const SpotCount = z.strictObject({
+  kind: z.enum(["burner", "oven", "rack", "salamander", "fryer"]),
+  count: z.number().int().min(0).max(24),
+});
 export const Hands = z.strictObject({ hands: z.number().int().min(1).max(12) });
 export const CountClose = z.strictObject({
   batchId: id,

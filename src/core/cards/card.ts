@@ -22,6 +22,8 @@ export type CardPiece = {
   readonly skewered: boolean;
   /** On the bone or in the shell: its grams are those of the whole. */
   readonly boneIn: boolean;
+  /** It lies in cure before it is served; absent: it does not. */
+  readonly cured?: boolean | undefined;
 };
 
 /** Where a part lies on the plate, mm from its middle: right and towards the guest are positive. */

@@ -48,6 +48,17 @@ function freezerRecord(db: Db, lotId: string, fromMs: number, toMs: number): Pla
     });
 }
 
+/** Lots that lie in cure, or came out of it. */
+export const lotsInCure = (db: Db): ReadonlySet<string> =>
+  new Set(
+    db
+      .select({ lotId: holds.lotId })
+      .from(holds)
+      .where(eq(holds.kind, "cure"))
+      .all()
+      .map(({ lotId }) => lotId),
+  );
+
 function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
   const ids = rows.map(({ id }) => id);
   const readings =

@@ -126,7 +126,7 @@ export const DEMO_CARDS: Readonly<Record<string, CardSpec>> = {
   trout: {
     ...CARD,
     name: "Cured trout",
-    piece: { ...RAW, speciesIds: ["ocean-trout"], massG: 65, thicknessMm: 22 },
+    piece: { ...RAW, speciesIds: ["ocean-trout"], massG: 65, thicknessMm: 22, cured: true },
     garnishes: [garnish("pickled-cucumber", 25)],
     finish: [of("mustard", 4), of("dill", 2)],
     priceCents: 1800,

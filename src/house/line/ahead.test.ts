@@ -25,7 +25,15 @@ const lot = (code: string, speciesId: string, part: Partial<CardLot> = {}): Card
 const char: CardSpec = DEMO_CARDS["char"]!;
 const ask = (part: Partial<AheadAsk>) =>
   aheadOf(
-    { cards: [{ spec: char, covers: 20 }], lots: [], sauces: new Map(), madeG: new Map(), inDays: 2, ...part },
+    {
+      cards: [{ spec: char, covers: 20 }],
+      lots: [],
+      sauces: new Map(),
+      madeG: new Map(),
+      curedLotIds: new Set(),
+      inDays: 2,
+      ...part,
+    },
     COMMON_SHELF,
   );
 
@@ -39,6 +47,22 @@ test("frozen fish is taken out two days before, and only as much as what lies ch
   expect(ask({ lots: [lot("A1", "arctic-char", { cookDaysLeft: 1 }), frozen] })).toMatchObject([{ massG: 3000 }]);
   expect(ask({ lots: [lot("A1", "arctic-char", { edibleG: 3000, grossG: 3000 }), frozen] })).toEqual([]);
   expect(ask({ lots: [frozen], inDays: 1 })).toEqual([]);
+});
+
+test("what is served cured goes into the salt so long before, less what lies in it; a thicker piece sooner", () => {
+  const trout = DEMO_CARDS["trout"]!;
+  const thick = { ...trout, piece: { ...trout.piece, thicknessMm: 40 } };
+  const lots = [lot("T1", "ocean-trout", { edibleG: 3000, grossG: 3000 })];
+  const days = (spec: CardSpec, curedLotIds = new Set<string>()) =>
+    [1, 2, 3].flatMap((inDays) => ask({ cards: [{ spec, covers: 60 }], lots, curedLotIds, inDays }));
+  const [cure, ...others] = days(trout);
+  // 60 of 65 g; a side of 22 mm lies 12-30 h in dry salt (common practice, medium)
+  expect(cure).toMatchObject({ kind: "cure", massG: 3900 });
+  expect(cure?.kind === "cure" && cure.cureH).toBeGreaterThan(10);
+  expect(cure?.kind === "cure" && cure.cureH).toBeLessThan(32);
+  expect(others).toEqual([]);
+  expect(days(trout, new Set(["T1"]))).toMatchObject([{ massG: 900 }]);
+  expect(days(thick)[0]!.daysBefore).toBeGreaterThanOrEqual(cure!.daysBefore);
 });
 
 test("a stock that is not there is made the day before, and what braises is cooked then", () => {

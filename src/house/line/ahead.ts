@@ -1,5 +1,7 @@
 import { usableG, type CardLot, type CardSpec } from "@/core/cards";
+import { planCure } from "@/core/cure";
 import { ingredientOf, type SauceSpec, type Shelf } from "@/core/butter";
+import { cureRequest, firstCure } from "../cureAsk";
 
 /** What has to be set going days before the plates it is for. */
 export type Ahead =
@@ -11,11 +13,20 @@ export type Ahead =
       readonly daysBefore: number;
     }
   | { readonly kind: "stock"; readonly name: string; readonly massG: number; readonly daysBefore: number }
-  | { readonly kind: "cook"; readonly name: string; readonly covers: number; readonly daysBefore: number };
+  | { readonly kind: "cook"; readonly name: string; readonly covers: number; readonly daysBefore: number }
+  | {
+      readonly kind: "cure";
+      readonly name: string;
+      readonly massG: number;
+      /** In the salt, and at rest until it is even, h: by the usual cure of a piece so thick. */
+      readonly cureH: number;
+      readonly restH: number;
+      readonly daysBefore: number;
+    };
 
 /** Frozen fish thaws in the cold for two days; a stock is made the day before, it chills overnight; so is what braises and cools in its liquid (common practice). */
 const DAYS_BEFORE = { thaw: 2, stock: 1, cook: 1 } as const;
-export const LOOKS_AHEAD_DAYS = DAYS_BEFORE.thaw;
+export const LOOKS_AHEAD_DAYS = 3;
 
 const COOKED_AHEAD: readonly (string | null)[] = ["braise"];
 
@@ -25,6 +36,8 @@ export type AheadAsk = {
   readonly sauces: ReadonlyMap<string, SauceSpec>;
   /** Grams of each good there is of the house's own making: its stocks. */
   readonly madeG: ReadonlyMap<string, number>;
+  /** Lots that lie in cure, or came out of it. */
+  readonly curedLotIds: ReadonlySet<string>;
   /** Days from now until the plates are wanted. */
   readonly inDays: number;
 };
@@ -34,10 +47,11 @@ const lasts = ({ cookDaysLeft, over }: CardLot, inDays: number): boolean =>
   !over && (cookDaysLeft === null || cookDaysLeft > inDays);
 
 /** What to set going today for the plates of a day to come, by what lies there: nothing is asked for that is there already. */
-export function aheadOf({ cards, lots, sauces, madeG, inDays }: AheadAsk, shelf: Shelf): readonly Ahead[] {
+export function aheadOf({ cards, lots, sauces, madeG, curedLotIds, inDays }: AheadAsk, shelf: Shelf): readonly Ahead[] {
   const wanted = cards.filter(({ covers }) => covers > 0);
   const rows: Ahead[] = [];
   if (inDays === DAYS_BEFORE.thaw) rows.push(...thawsOf(wanted, lots));
+  rows.push(...curesOf(wanted, lots, curedLotIds).filter(({ daysBefore }) => daysBefore === inDays));
   if (inDays === DAYS_BEFORE.stock) {
     const needG = new Map<string, number>();
     for (const { spec, covers } of wanted) {
@@ -93,5 +107,32 @@ function thawsOf(cards: AheadAsk["cards"], lots: readonly CardLot[]): readonly A
     return massG === undefined
       ? []
       : [{ kind: "thaw", code: lot.code, title: lot.title, massG, daysBefore: DAYS_BEFORE.thaw }];
+  });
+}
+
+/** What still has to go into the salt: the pieces wanted less what lies in cure already. */
+function curesOf(
+  cards: AheadAsk["cards"],
+  lots: readonly CardLot[],
+  curedLotIds: ReadonlySet<string>,
+): readonly Extract<Ahead, { readonly kind: "cure" }>[] {
+  const curedG = new Map<string, number>();
+  for (const { id, species, edibleG, over } of lots)
+    if (curedLotIds.has(id) && !over) curedG.set(species.id, (curedG.get(species.id) ?? 0) + edibleG);
+  return cards.flatMap(({ spec: { name, piece }, covers }) => {
+    if (piece.cured !== true) return [];
+    let massG = piece.massG * covers;
+    for (const id of piece.speciesIds) {
+      const taken = Math.min(massG, curedG.get(id) ?? 0);
+      curedG.set(id, (curedG.get(id) ?? 0) - taken);
+      massG -= taken;
+    }
+    const species = lots.find((lot) => piece.speciesIds.includes(lot.species.id))?.species;
+    if (massG < 1 || !species) return [];
+    const plan = planCure(cureRequest({ ...firstCure(piece.thicknessMm), speciesId: species.id, massG }, species));
+    if (!plan.ok) return [];
+    const { stopH: cureH, restH } = plan.value;
+    const daysBefore = Math.min(LOOKS_AHEAD_DAYS, Math.max(1, Math.ceil((cureH + restH) / 24)));
+    return [{ kind: "cure" as const, name, massG, cureH, restH, daysBefore }];
   });
 }

@@ -160,4 +160,7 @@ export const book = {
   cardMoney: "Tax {vat} %, a dish is too dear over {target} %",
   potReads:
     "{code} reads {heat} after {minutes} min: {verdict, select, pass {cooled in time} fail {not cooled in time} other {on its way}}",
+  handsAtLine: "{count, plural, one {one pair} other {# pairs}} of hands at the line",
+  stationHas:
+    "the station has {count, plural, one {one} other {#}} {spot, select, burner {{count, plural, one {burner} other {burners}}} oven {{count, plural, one {oven} other {ovens}}} rack {{count, plural, one {oven rack} other {oven racks}}} salamander {{count, plural, one {salamander} other {salamanders}}} other {{count, plural, one {fryer} other {fryers}}}}",
 } as const;

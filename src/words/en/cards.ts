@@ -236,4 +236,6 @@ export const cards = {
   wantACard: "{covers} covers of {fish} are booked and no card serves them.",
   writeItFrom: "Write one from {code}",
   noneOnIce: "None of it is on ice.",
+  curedFirst: "Cured first",
+  cureAhead: "Into the salt: {mass} for {name}, {hours} h and {rest} h of rest",
 } as const;

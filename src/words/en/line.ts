@@ -136,6 +136,7 @@ export const line = {
     "{kind, select, noBatch {That batch is not in the house.} moreThanBooked {More than the book has: a piece was cut that nobody wrote, or it is another batch's.} other {Say what became of what is missing.}}",
   theStation: "The station",
   handsAtTheLine: "Pairs of hands",
+  howMany: "{spot, select, burner {Burners} oven {Ovens} rack {Oven racks} salamander {Salamanders} other {Fryers}}",
   oneIsOut: "One {spot, select, burner {burner} oven {oven} salamander {salamander} fryer {fryer} other {bath}} is out",
   isOut: "{count} out",
   worksAgain: "It works again",
@@ -190,4 +191,6 @@ export const line = {
   isDone: "Done: {what}",
   panLost: "{dish}: lost, cooked anew",
   tooLateToUndo: "that is too long ago to take back",
+  oneFewer: "One fewer",
+  oneMoreOf: "One more",
 } as const;

@@ -35,6 +35,7 @@ const FLAGS = [
   ["crispSkin", t("crispSkin")],
   ["boneIn", t("onTheBone")],
   ["skewered", t("onASkewer")],
+  ["cured", t("curedFirst")],
 ] as const satisfies readonly (readonly [keyof CardPiece, string])[];
 
 /** A card written down: the piece and its way, the sauce, what leans on it and what finishes it. Everything else is joined. */
@@ -174,7 +175,11 @@ export function WriteCard({ cardId, first, today, sauces, own }: Props) {
       </div>
       <div className={butter.acts}>
         {FLAGS.map(([flag, label]) => (
-          <Checkbox key={flag} checked={card.piece[flag]} onChange={({ target }) => piece({ [flag]: target.checked })}>
+          <Checkbox
+            key={flag}
+            checked={card.piece[flag] === true}
+            onChange={({ target }) => piece({ [flag]: target.checked })}
+          >
             {label}
           </Checkbox>
         ))}
