@@ -53,7 +53,10 @@ export async function plannedAction<S extends z.ZodType, P, T>(
   if (typeof intention !== "string" || !INTENTION.test(intention)) return err(NO_INTENTION);
   // looked up before anything is worked out: asking again must cost nothing
   const before = answeredBefore(db(), { id: intention, action });
-  if (before) return ok(before.value as T);
+  if (before) {
+    revalidatePath("/", "layout");
+    return ok(before.value as T);
+  }
   const parsed = schema.safeParse(input);
   if (!parsed.success) return err(invalidInput(parsed.error));
   const house = findHouse(db());

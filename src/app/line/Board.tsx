@@ -71,7 +71,7 @@ function StillBar({ row, scale, timeZone, onPick, picked }: BarProps) {
 
 function MovableBar({ row, scale, timeZone, onPick, picked }: BarProps) {
   const { id, panId, dish, what, startMs, endMs, kind } = row;
-  const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: `bar ${panId} ${id}` });
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: `bar ${panId} ${id}` });
   const fromMs = Math.max(startMs, scale.fromMs);
   const style: CSSProperties = {
     left: at(fromMs, scale),
@@ -86,6 +86,7 @@ function MovableBar({ row, scale, timeZone, onPick, picked }: BarProps) {
       style={style}
       data-kind={kind}
       data-movable
+      data-moving={isDragging}
       data-picked={picked}
       {...listeners}
       {...attributes}
@@ -110,13 +111,16 @@ function ServeMark({
   readonly timeZone: string;
 }) {
   const { ticketId, course: number, table, upMs } = course;
-  const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: `serve ${ticketId} ${number}` });
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
+    id: `serve ${ticketId} ${number}`,
+  });
   return (
     <button
       type="button"
       ref={setNodeRef}
       className={styles.serve}
       data-late={course.lateMin > 0}
+      data-moving={isDragging}
       style={{
         top: `${topPx}px`,
         left: `clamp(16px, ${at(upMs!, scale)}, calc(100% - 16px))`,

@@ -3,6 +3,7 @@ import type { House } from "@/db/house/house";
 import { guessOf, type Clash } from "@/core/line";
 import { groupBy } from "@/core/shared";
 import type { Db } from "@/db/connection";
+import { linePulse } from "@/db/line/pulse";
 import { STEP_S, type LineTask } from "@/house/line/lineTasks";
 import { bottleneck, handsWork, holds, lanesOf, whyNow, type LineRow } from "@/house/line/livePlan";
 import { panNow } from "@/house/line/livePan";
@@ -89,7 +90,8 @@ export type AllDay = {
 
 export type LineView = {
   readonly nowMs: number;
-  readonly revision: number;
+  /** What the screen shows: as long as the house answers the same, nothing is new. */
+  readonly pulse: string;
   readonly rows: readonly WorkRow[];
   /** What hands do next, in order. */
   readonly hands: readonly WorkRow[];
@@ -121,15 +123,19 @@ const WISH_WORDS: Readonly<Record<string, string>> = {
   "cooked-through": t("cookedThrough"),
 };
 
+export const pulseText = (acts: string, revision: number): string => `${acts} ${revision}`;
+
 /** The line in words, as every screen of it shows it. */
 export async function lineView(db: Db, house: House, nowMs: number, format: Format): Promise<LineView> {
+  // taken before: what happens meanwhile is news
+  const acts = linePulse(db);
   const live = await liveLine(db, house, nowMs);
   const writer = new Writer(live, house, format);
   const rows = live.plan?.rows ?? [];
   const lanes = live.plan ? lanesOf(rows, live.plan.capacityOf, nowMs) : [];
   return {
     nowMs,
-    revision: live.revision,
+    pulse: pulseText(acts, live.revision),
     rows: rows.map(writer.row),
     hands: handsWork(rows).map(writer.row),
     lanes: lanes.map(({ resource, rows: lines, busyShare }) => ({
@@ -153,8 +159,9 @@ export async function lineView(db: Db, house: House, nowMs: number, format: Form
   };
 }
 
-function proofOf({ provenBest, lateGapS }: LivePlan): string {
+function proofOf({ provenBest, lateGapS, looking }: LivePlan): string {
   if (provenBest) return t("provenBest");
+  if (looking) return t("lookedOn");
   if (lateGapS === null) return t("bestSoFar");
   return lateGapS > 0 ? t("bestSoFarGap", { gap: clockText(lateGapS) }) : t("provenSoonest");
 }

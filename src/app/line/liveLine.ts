@@ -17,6 +17,8 @@ export type LivePlan = {
   /** Tasks that stand elsewhere than in the plan before. */
   readonly moved: number;
   readonly tookMs: number;
+  /** It is looked for a better one still. */
+  readonly looking: boolean;
   /** It does not fit as it should: why, and the smallest mends. */
   readonly clash: Clash | null;
   readonly mends: readonly Mend[];
@@ -57,6 +59,9 @@ type Memory = {
 };
 const shared = globalThis as typeof globalThis & { gaffelLine?: Memory };
 const memory = (): Memory => (shared.gaffelLine ??= { kept: null, improving: false, asking: null });
+
+/** Another number: another plan. */
+export const planRevision = (): number => memory().kept?.revision ?? 0;
 
 /** What a plan is about: as long as this is the same, it stands. */
 const aboutOf = ({ tickets, pans, state, dishes, nowMs }: LineNow): string =>
@@ -155,10 +160,7 @@ async function improve(about: string, line: LineProblem, nowMs: number): Promise
     const planned = await workPlan(line, nowMs, "after");
     const { kept } = memory();
     if ("kind" in planned || kept?.about !== about) return;
-    const same = [...planned.startStep].every(([id, step]) => kept.startStep.get(id) === step);
-    const { provenBest, lateGapS, clash, mends } = planned;
-    if (same) memory().kept = { ...kept, provenBest, lateGapS, clash, mends };
-    else keep(about, planned, kept.revision + 1);
+    keep(about, planned, kept.revision + 1);
   } finally {
     memory().improving = false;
   }
@@ -191,6 +193,7 @@ function planOf(now: LineNow, line: LineProblem, kept: Kept): LivePlan {
     lateGapS: kept.lateGapS,
     moved: kept.moved,
     tookMs: kept.tookMs,
+    looking: memory().improving && !kept.provenBest,
     clash: kept.clash,
     mends: kept.mends,
   };

@@ -91,7 +91,7 @@ export default async function LinePage({ searchParams }: Props) {
           <Courses courses={view.courses} staff={staff} serverNowMs={nowMs} timeZone={timeZone} />
         </div>
       </div>
-      <LinePulse unplanned={view.problem !== null || view.unplanned.length > 0} />
+      <LinePulse drawn={view.pulse} unplanned={view.problem !== null || view.unplanned.length > 0} />
     </>
   );
 }

@@ -49,8 +49,10 @@ export function useAct(): { readonly act: Act; readonly busy: boolean } {
           message.destroy(key);
           const back = await askOnce(undo.action, undo.input);
           if (back?.ok) message.success(t("takenBack"));
-          else message.error(back ? back.error.message : UNANSWERED);
-          router.refresh();
+          else {
+            message.error(back ? back.error.message : UNANSWERED);
+            router.refresh();
+          }
         };
         message.open({
           key,
@@ -66,7 +68,7 @@ export function useAct(): { readonly act: Act; readonly busy: boolean } {
           ),
         });
       } else if (done) message.success(said);
-      router.refresh();
+      // the answer brought the page anew
       return { value: answer.value };
     },
     [message, router],

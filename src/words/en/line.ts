@@ -143,6 +143,7 @@ export const line = {
   isSaid: "It is planned anew",
   provenBest: "Proven: no plan has the tables sooner, with less waiting.",
   provenSoonest: "Proven: no plan has the tables sooner; one with less waiting may be found.",
+  lookedOn: "The best found so far; a better one is looked for.",
   bestSoFar: "The best found so far; how good it is, is not known.",
   bestSoFarGap: "The best found so far: another could save the tables {gap} at most, all of them together.",
   movedTasks: "{count, plural, =0 {Nothing moved.} one {One task moved.} other {# tasks moved.}}",

@@ -1,9 +1,14 @@
 import { connection } from "next/server";
 import { db } from "@/db/connection";
 import { linePulse } from "@/db/line/pulse";
+import { pulseText } from "../../line/lineView";
+import { planRevision } from "../../line/liveLine";
 
 /** Changes whenever something is done in the house: a screen of the line asks for it and looks anew when it is another. */
 export async function GET(): Promise<Response> {
   await connection();
-  return Response.json({ pulse: linePulse(db()) }, { headers: { "cache-control": "no-store" } });
+  return Response.json(
+    { pulse: pulseText(linePulse(db()), planRevision()) },
+    { headers: { "cache-control": "no-store" } },
+  );
 }

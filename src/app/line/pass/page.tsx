@@ -39,7 +39,7 @@ export default async function PassPage() {
           />
         ))}
       </div>
-      <LinePulse />
+      <LinePulse drawn={view.pulse} />
     </>
   );
 }
