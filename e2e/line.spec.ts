@@ -1,9 +1,9 @@
 import os from "node:os";
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test, type Page } from "@playwright/test";
-import { eq } from "drizzle-orm";
+import { expect, test, type Locator, type Page } from "@playwright/test";
+import { and, eq, isNull } from "drizzle-orm";
 import { plates } from "@/db/schema/cards";
-import { ticketLines, tickets } from "@/db/schema/line";
+import { ticketCourses, ticketLines, tickets } from "@/db/schema/line";
 import { complaintsOf, houseDb } from "./house";
 
 /** An address of this machine that is not localhost, as a tablet on the kitchen's network has it. */
@@ -127,6 +127,74 @@ test("an evening at the line: on hold, away, one pan or two, an allergy, a dropp
   await page.getByRole("button", { name: "Lost: cook anew" }).first().click();
   await course(page, "t7").getByRole("button", { name: "Gone: t7" }).click();
   await expect(course(page, "t7")).toContainText("gone at");
+  expect(complaints).toEqual([]);
+});
+
+test("a table's moment and a bar are dragged by keys; a wrong tap is taken back; one bell a table, silenced by name", async ({
+  page,
+  baseURL,
+}) => {
+  test.setTimeout(180_000);
+  const base = kitchen(baseURL);
+  const complaints = complaintsOf(page);
+  await page.goto(`${base}/line`);
+  await type(page, "2 char t6");
+  // struck by mistake it stands again
+  await strike(page, 6).click();
+  await expect(course(page, "t6")).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(course(page, "t6")).toContainText("on hold");
+  await course(page, "t6").getByRole("button", { name: "Away: t6" }).click();
+  await expect(course(page, "t6")).toContainText("in time");
+
+  const dragged = async (what: Locator, steps: number) => {
+    await what.focus();
+    await page.keyboard.press("Space");
+    await expect(what).toHaveAttribute("data-moving", "true");
+    for (let step = 0; step < steps; step++) await page.keyboard.press("ArrowRight");
+    await page.keyboard.press("Space");
+  };
+  const mark = page.getByRole("button", { name: /^t6 up at/ });
+  const upAt = await mark.getAttribute("aria-label");
+  await dragged(mark, 8);
+  await expect(page.getByText("The table's moment is moved")).toBeVisible();
+  await expect(mark).not.toHaveAttribute("aria-label", upAt!);
+  const bar = page.locator("[data-movable]").first();
+  const startsAt = await bar.getAttribute("aria-label");
+  await dragged(bar, 3);
+  await expect(bar).not.toHaveAttribute("aria-label", startsAt!);
+
+  // into the wrong pan: its pieces are back, and it is asked for again
+  await page
+    .getByTestId("work")
+    .getByRole("button", { name: /^It is in: Arctic char/ })
+    .first()
+    .click();
+  await expect(page.getByTestId("work").locator('li[data-begun="true"]')).toHaveCount(1);
+  await page.getByRole("button", { name: "Undo" }).last().click();
+  await expect(page.getByTestId("work").locator('li[data-begun="true"]')).toHaveCount(0);
+  await expect(page.getByRole("button", { name: /^It is in: Arctic char/ }).first()).toBeVisible();
+
+  // its moment comes: it rings until a hand says it heard
+  const [{ ticketId }] = houseDb()
+    .select({ ticketId: tickets.id })
+    .from(tickets)
+    .where(and(eq(tickets.tableName, "t6"), isNull(tickets.struckAtMs)))
+    .all() as [{ ticketId: string }];
+  houseDb()
+    .update(ticketCourses)
+    .set({ promisedAtMs: Date.now() - 1000 })
+    .where(eq(ticketCourses.ticketId, ticketId))
+    .run();
+  await page.reload();
+  await expect(page.getByTestId("bell")).toContainText("t6");
+  await page.getByTestId("bell").getByRole("button", { name: /t6/ }).click();
+  await expect(page.getByTestId("bell")).toHaveCount(0);
+  const heard = houseDb().select().from(ticketCourses).where(eq(ticketCourses.ticketId, ticketId)).get();
+  expect(heard?.bellBy).not.toBeNull();
+  await course(page, "t6").getByRole("button", { name: "Hold: t6" }).click();
+  await strike(page, 6).click();
+  await expect(course(page, "t6")).toHaveCount(0);
   expect(complaints).toEqual([]);
 });
 

@@ -342,7 +342,9 @@ class Writer {
       goneAtMs,
       goneBy,
       bellBy,
-      begun: this.live.pans.some(({ parts }) => parts.some(({ lineId }) => lines.some(({ id }) => id === lineId))),
+      begun: this.live.state.begun.some(({ parts }) =>
+        parts.some(({ lineId }) => lines.some(({ id }) => id === lineId)),
+      ),
       lines: lines.map((line) => this.#line(line)),
     };
   }

@@ -30,7 +30,7 @@ export default async function StovePage() {
   // shellfish, tails and arms go to the heat as they are; a fillet is cut at the block first
   const asTheyAre = stockOnIce(db(), nowMs).filter(
     ({ species, byProduct, life }) =>
-      !byProduct && isCooked(species.group) && species.portion.shape !== "slab" && (life.cookDaysLeft ?? 1) > 0,
+      !byProduct && isCooked(species.group) && species.portion.shape !== "slab" && life.use !== "over",
   );
   return (
     <>

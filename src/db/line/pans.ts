@@ -1,7 +1,8 @@
 import { and, eq, gte, isNull } from "drizzle-orm";
 import { liveCook, refuseEvent, tapToUndo, UNDO_TAKEN_MS, type CookEvent, type SpotKind } from "@/core/cooking";
 import { err, ok, type Result } from "@/core/shared";
-import type { BegunPan, PanPart, PanStage } from "@/house/line/livePan";
+import { DAY_MS } from "@/core/units";
+import { panNow, type BegunPan, type PanPart, type PanStage } from "@/house/line/livePan";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { lineMarks, linePans, spotOuts } from "../schema/line";
@@ -18,6 +19,12 @@ export const pansSince = (db: Db, sinceMs: number): readonly KeptPan[] =>
     .where(gte(linePans.beganAtMs, sinceMs))
     .all()
     .map(({ day: _, ...pan }) => ({ ...pan, events: eventsOf(db, pan) }));
+
+/** Whether some of these lines lie in a pan, or came out of one; what was lost or taken back does not. */
+export const isInPan = (db: Db, lineIds: ReadonlySet<string>, nowMs: number): boolean =>
+  pansSince(db, nowMs - DAY_MS).some(
+    (pan) => pan.parts.some(({ lineId }) => lineIds.has(lineId)) && panNow(pan, nowMs).state !== "lost",
+  );
 
 const eventsOf = (db: Db, { cookId, events }: { cookId: string | null; events: readonly CookEvent[] }) =>
   (cookId === null ? undefined : findCook(db, cookId)?.events) ?? events;

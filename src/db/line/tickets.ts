@@ -6,7 +6,8 @@ import { isAnswered } from "@/house/line/ticket";
 import type { TypedDish } from "@/house/line/ticketText";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
-import { linePans, ticketCourses, ticketLines, tickets } from "../schema/line";
+import { isInPan } from "./pans";
+import { ticketCourses, ticketLines, tickets } from "../schema/line";
 
 type Stamp = { readonly who: string; readonly atMs: number };
 type CourseRow = typeof ticketCourses.$inferSelect;
@@ -53,13 +54,6 @@ function coursesOf(db: Db, ticketId: string): readonly TicketCourse[] {
 }
 
 const lineOf = ({ struckAtMs: _, ...line }: typeof ticketLines.$inferSelect): TicketLine => line;
-
-const hasPan = (db: Db, lineIds: ReadonlySet<string>): boolean =>
-  db
-    .select({ parts: linePans.parts, events: linePans.events })
-    .from(linePans)
-    .all()
-    .some(({ parts }) => parts.some(({ lineId }) => lineIds.has(lineId)));
 
 export type NewTicket = {
   readonly day: string;
@@ -165,7 +159,7 @@ export function holdCourse(db: Db, ticketId: string, course: number, { who, atMs
     if (!found.ok) return found;
     const { ticket, row } = found.value;
     if (row.calledAtMs === null) return err({ kind: "notCalled" });
-    if (hasPan(tx, new Set(row.lines.map(({ id }) => id)))) return err({ kind: "begun" });
+    if (isInPan(tx, new Set(row.lines.map(({ id }) => id)), atMs)) return err({ kind: "begun" });
     change(tx, ticketId, course, { calledAtMs: null, wantedAtMs: null, promisedAtMs: null, bellBy: null });
     const payload = { table: ticket.table, course };
     appendEntry(tx, { atMs, who, kind: "course-held", payload, subjects: subject(ticketId) });
@@ -215,7 +209,7 @@ export function strikeTicket(db: Db, ticketId: string, { who, atMs }: Stamp): Re
     const ticket = findTicket(tx, ticketId);
     if (!ticket) return err({ kind: "noTicket" });
     if (ticket.courses.some(({ goneAtMs }) => goneAtMs !== null)) return err({ kind: "gone" });
-    if (hasPan(tx, new Set(ticket.courses.flatMap(({ lines }) => lines.map(({ id }) => id)))))
+    if (isInPan(tx, new Set(ticket.courses.flatMap(({ lines }) => lines.map(({ id }) => id))), atMs))
       return err({ kind: "begun" });
     tx.update(tickets).set({ struckAtMs: atMs }).where(eq(tickets.id, ticketId)).run();
     appendEntry(tx, {
