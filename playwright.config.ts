@@ -32,7 +32,7 @@ export default defineConfig({
     {
       name: "touch",
       use: { viewport: { width: 834, height: 1112 }, hasTouch: true },
-      testMatch: /(slice|pieces)\.spec\.ts/,
+      testMatch: /(slice|pieces|hands)\.spec\.ts/,
     },
   ],
   webServer: {

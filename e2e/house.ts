@@ -1,3 +1,4 @@
+import os from "node:os";
 import path from "node:path";
 import { expect, type Locator, type Page, type TestInfo } from "@playwright/test";
 import { openDatabase, type Db } from "@/db/connection";
@@ -52,3 +53,10 @@ export function complaintsOf(page: Page): string[] {
   page.on("pageerror", (error) => complaints.push(error.message));
   return complaints;
 }
+
+/** An address of this machine that is not localhost, as a tablet on the kitchen's network has it. */
+const address = Object.values(os.networkInterfaces())
+  .flat()
+  .find((one) => one && one.family === "IPv4" && !one.internal)?.address;
+export const kitchen = (baseURL: string | undefined) =>
+  address ? `http://${address}:${new URL(baseURL!).port}` : baseURL!;

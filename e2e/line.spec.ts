@@ -1,16 +1,9 @@
-import os from "node:os";
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test, type Locator, type Page } from "@playwright/test";
 import { and, eq, isNull } from "drizzle-orm";
 import { plates } from "@/db/schema/cards";
 import { ticketCourses, ticketLines, tickets } from "@/db/schema/line";
-import { complaintsOf, houseDb } from "./house";
-
-/** An address of this machine that is not localhost, as a tablet on the kitchen's network has it. */
-const address = Object.values(os.networkInterfaces())
-  .flat()
-  .find((one) => one && one.family === "IPv4" && !one.internal)?.address;
-const kitchen = (baseURL: string | undefined) => (address ? `http://${address}:${new URL(baseURL!).port}` : baseURL!);
+import { complaintsOf, houseDb, kitchen } from "./house";
 
 const type = async (page: Page, text: string) => {
   await page.getByLabel("Tickets").fill(text);

@@ -23,7 +23,7 @@ import { makeDemoHouse } from "@/demo/house";
 import { firstAsk } from "@/house/firstAsk";
 import type { Job } from "@/server/tasks";
 import { actionLaws, type Row } from "./actionLaws.testkit";
-import { goByTheMachine, sayCurrency } from "./actions";
+import { goByTheMachine, sayCurrency, sayDecimalMark } from "./actions";
 import { correct } from "./book/actions";
 import { cutSides } from "./block/[lotId]/actions";
 import { takeApart } from "./block/[lotId]/apart/actions";
@@ -613,6 +613,7 @@ const ROWS: Readonly<Record<string, Row>> = {
     refused: [() => ({ lotId: gone, reason: "used up" }), /not on ice/],
   },
   sayCurrency: { action: sayCurrency, good: () => ({ currency: "EUR" }) },
+  sayDecimalMark: { action: sayDecimalMark, good: () => ({ decimalMark: "point" }) },
   goByTheMachine: { action: goByTheMachine, good: () => ({}) },
 };
 

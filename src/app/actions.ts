@@ -2,7 +2,7 @@
 import { z } from "zod";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
-import { listStaff, setCurrency } from "@/db/house/house";
+import { listStaff, setCurrency, setDecimalMark } from "@/db/house/house";
 import { takeMachineTime } from "@/db/houseClock";
 import { refused, type ActionError } from "./actionError";
 import { houseAction, houseQuestion } from "./houseAction";
@@ -29,6 +29,19 @@ export const sayCurrency = async (input: unknown, intention: unknown): Promise<R
     setCurrency(db(), currency, stamp.who, stamp.atMs);
     return ok(null);
   });
+
+/** Says what the house writes between whole and parts. */
+export const sayDecimalMark = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction(
+    "sayDecimalMark",
+    z.strictObject({ decimalMark: z.enum(["point", "comma"]) }),
+    input,
+    intention,
+    ({ decimalMark }, { stamp }) => {
+      setDecimalMark(db(), decimalMark, stamp.who, stamp.atMs);
+      return ok(null);
+    },
+  );
 
 const Nothing = z.strictObject({});
 

@@ -40,6 +40,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
                 timeZone: house.timeZone,
                 units: house.units,
                 currency: house.currency,
+                decimalMark: house.decimalMark,
                 ruleSetId: house.ruleSetId,
                 susceptibleGuests: house.susceptibleGuests,
                 ownSpecies: listOwnSpecies(db()),

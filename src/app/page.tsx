@@ -52,7 +52,7 @@ export default async function TodayPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
   const drift = clockDrift();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const clockTime: Clock = (atMs) => timeText(atMs, house.timeZone);
   const dayTime: Clock = (atMs) => `${dayText(atMs, house.timeZone)} ${clockTime(atMs)}`;
   const everything = stockOnIce(db(), nowMs);

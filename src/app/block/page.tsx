@@ -26,7 +26,7 @@ const toBreakDown = ({ species, row }: StockLot) =>
 export default async function BlockPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const lots = stockOnIce(db(), nowMs).filter(
     (lot) =>
       lot.life.use !== "over" && lot.life.state !== "frozen" && !lot.byProduct && (lot.cuttable || toBreakDown(lot)),

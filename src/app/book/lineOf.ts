@@ -69,6 +69,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       if (typeof payload["currency"] === "string") return t("paysInPayload", { payload: text(payload, "currency") });
       if (payload["vatPct"] !== undefined)
         return t("cardMoney", { vat: Number(payload["vatPct"]), target: Number(payload["targetPct"]) });
+      if (payload["decimalMark"] !== undefined) return t("numbersAreWritten", { mark: text(payload, "decimalMark") });
       if (payload["lineHands"] !== undefined) return t("handsAtLine", { count: Number(payload["lineHands"]) });
       if (payload["spot"] !== undefined)
         return t("stationHas", { spot: text(payload, "spot"), count: Number(payload["count"]) });

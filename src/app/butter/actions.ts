@@ -21,7 +21,7 @@ import { BuyStock, MakeBase, Mount, PourAway, PrintLabel, ReadPot, StartPot, Str
 const NO_SAUCE = refused("thatSauceIsNotInTheHouse", t("thatSauceIsNotInTheHouse"));
 
 function whyNot(error: SauceError, house: House): ActionError {
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   switch (error.kind) {
     case "cannotReduce":
       return bySaid(error.why, format);
@@ -40,7 +40,7 @@ function whyNot(error: SauceError, house: House): ActionError {
 }
 
 function whyNoStock(error: StockError, house: House): ActionError {
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   switch (error.kind) {
     case "bonesGone":
       return refused("thoseBonesAreGone", t("thoseBonesAreGone"));

@@ -25,7 +25,7 @@ export const metadata: Metadata = { title: t("butter") };
 export default async function ButterPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const booked = bookedOn(db(), todayIn(house.timeZone, nowMs));
   const there = saucesNow(db());
   const shelf = shelfOf(db());

@@ -1,6 +1,7 @@
 "use client";
-import { Button, InputNumber } from "antd";
+import { Button } from "antd";
 import { GradeRow } from "@/ui/form/GradeRow";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Dock.module.css";
@@ -56,11 +57,11 @@ export function CheckCard({ draft, read, onChange }: Props) {
             <div className={styles.count}>
               <Field label={t("lookedAt")}>
                 {(id) => (
-                  <InputNumber
+                  <NumberInput
                     id={id}
                     min={0}
                     max={100000}
-                    precision={0}
+                    whole
                     className={page.number ?? ""}
                     value={deaths?.counted ?? null}
                     onChange={(counted) => count({ counted })}
@@ -69,11 +70,11 @@ export function CheckCard({ draft, read, onChange }: Props) {
               </Field>
               <Field label={t("deadOrGaping")}>
                 {(id) => (
-                  <InputNumber
+                  <NumberInput
                     id={id}
                     min={0}
                     max={deaths?.counted ?? 0}
-                    precision={0}
+                    whole
                     disabled={!deaths}
                     value={deaths?.dead ?? null}
                     onChange={(dead) => count({ dead })}

@@ -1,19 +1,23 @@
 "use client";
-import { Alert, App, AutoComplete, Button } from "antd";
+import { Alert, AutoComplete, Button } from "antd";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { findSpecies } from "@/core/species";
+import { findSpecies, type Species } from "@/core/species";
 import type { Advice } from "@/db/house/advice";
 import type { Place } from "@/db/house/places";
 import { askOnce, UNANSWERED } from "@/ui/hooks/askOnce";
 import { Field } from "@/ui/form/Field";
+import { lookFirst } from "@/ui/form/unsettled";
 import { useHouse } from "@/ui/hooks/HouseContext";
+import { useKeptDraft } from "@/ui/hooks/useKeptDraft";
+import { DraftNote } from "@/ui/layout/DraftNote";
 import page from "@/ui/layout/page.module.css";
 import { keepDelivery, lastDeliveryOf, type LastLot, type Received } from "./actions";
 import { CheckCard } from "./CheckCard";
 import styles from "./Dock.module.css";
 import { FactsCard } from "./FactsCard";
+import { fromLastTime, placeFor } from "./lastTime";
 import { LotTabs } from "./LotTabs";
 import { emptyDraft, inputOf, lackOf, readDraft, withSpecies, type LotDraft } from "./lotDraft";
 import { PapersCard } from "./PapersCard";
@@ -25,14 +29,21 @@ type Props = {
   readonly places: readonly Place[];
   readonly advice: readonly Advice[];
   readonly serverNowMs: number;
+  /** Where each kind of lot was put last time. */
+  readonly usualPlaces: Readonly<Record<string, string>>;
   /** Lots read from a file, waiting to be looked at. */
   readonly drafts?: { readonly supplier: string; readonly lots: readonly LotDraft[] };
 };
 
+type Van = { readonly supplier: string; readonly lots: readonly LotDraft[] };
+
+/** Nothing was said of it yet. */
+const isEmpty = ({ speciesId, mass, receipt, grades }: LotDraft): boolean =>
+  speciesId === null && mass === null && receipt === null && Object.keys(grades).length === 0;
+
 /** The receiving desk: one van, its lots side by side, facts and signs on the left, the verdict always in sight. */
-export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }: Props) {
+export function DeliveryDesk({ suppliers, places, advice, serverNowMs, usualPlaces, drafts }: Props) {
   const { format, ruleSetId, ownSpecies } = useHouse();
-  const { message } = App.useApp();
   const router = useRouter();
   const coldRoom = places.find(({ kind }) => kind === "cold-room") ?? places[0];
   const [supplier, setSupplier] = useState(drafts?.supplier ?? "");
@@ -45,10 +56,19 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
 
+  const van = drafts || lots.every(isEmpty) ? null : { supplier, lots };
+  const { foundAtMs, forget } = useKeptDraft<Van>(drafts ? "dock file" : "dock", van, (found) => {
+    setSupplier(found.supplier);
+    setLots(found.lots);
+  });
   const draft = lots[at] ?? lots[0]!;
   const change = (part: Partial<LotDraft>) => {
     setProblem(null);
-    setLots((before) => before.map((lot) => (lot.key === draft.key ? { ...lot, ...part } : lot)));
+    // what a hand says is no longer taken over
+    const said = (lot: LotDraft) => lot.takenOver.filter((key) => !(key in part));
+    setLots((before) =>
+      before.map((lot) => (lot.key === draft.key ? placed({ ...lot, takenOver: said(lot), ...part }) : lot)),
+    );
   };
   const read = lots.map((lot) => {
     const species = lot.speciesId ? findSpecies(lot.speciesId, ownSpecies) : undefined;
@@ -56,32 +76,29 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
   });
   const here = read[at] ?? null;
 
-  const fillFrom = (known: LastLot): Partial<LotDraft> => {
-    const { subArea, landingPlace, ...facts } = known;
-    return { ...facts, provenance: { ...(subArea ? { subArea } : {}), ...(landingPlace ? { landingPlace } : {}) } };
+  const speciesOf = (id: string) => findSpecies(id, ownSpecies);
+  const placed = (lot: LotDraft): LotDraft => {
+    const species = lot.speciesId ? speciesOf(lot.speciesId) : undefined;
+    return species && !lot.placeByHand ? { ...lot, placeId: placeFor(lot, species, usualPlaces, places) } : lot;
   };
+  /** With what the delivery before says of this fish, and where its kind goes. */
+  const filled = (lot: LotDraft, known: readonly LastLot[]): LotDraft =>
+    placed({ ...lot, ...fromLastTime(lot, known, speciesOf) });
   const chooseSupplier = async (name: string) => {
     setSupplier(name);
     const found = await lastDeliveryOf(name);
     setLast(found);
-    const same = found.find(({ speciesId }) => speciesId === draft.speciesId) ?? found[0];
-    if (!same) return;
-    const { speciesId, form, frozen, ...rest } = fillFrom(same);
-    change(draft.speciesId ? rest : { speciesId: speciesId ?? null, form: form!, frozen: frozen!, ...rest });
-    message.info(t("filledInFromTheLastLot", { name }));
+    setLots((before) => before.map((lot) => filled(lot, found)));
   };
+  const chooseSpecies = (species: Species) => change(filled(withSpecies(draft, species), last));
   const another = (known?: LastLot) => {
-    const { area, gear, source, production, caughtOn, provenance, placeId } = draft;
-    const { subArea, landingPlace } = provenance;
-    const carried = {
-      area,
-      gear,
-      source,
-      production,
-      caughtOn,
-      provenance: { ...(subArea ? { subArea } : {}), ...(landingPlace ? { landingPlace } : {}) },
-    };
-    setLots((before) => [...before, { ...emptyDraft(placeId), ...carried, ...(known ? fillFrom(known) : {}) }]);
+    const next = { ...emptyDraft(draft.placeId), caughtOn: draft.caughtOn };
+    const species = known && speciesOf(known.speciesId ?? "");
+    const lot =
+      known && species
+        ? filled({ ...withSpecies(next, species), form: known.form, frozen: known.frozen }, [known])
+        : next;
+    setLots((before) => [...before, lot]);
     setAt(lots.length);
   };
   const remove = (index: number) => {
@@ -89,8 +106,18 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
     setAt((before) => Math.max(0, before >= index ? before - 1 : before));
   };
 
+  const startEmpty = () => {
+    setLots([emptyDraft(coldRoom?.id ?? null)]);
+    setAt(0);
+    setSupplier("");
+    setLast([]);
+    forget();
+  };
+
   const keep = async () => {
     setProblem(null);
+    const look = lookFirst();
+    if (look) return setProblem(look);
     if (supplier.trim() === "") return setProblem(t("whoBroughtIt"));
     const lacks = lots.map((lot, index) => lackOf(lot, read[index]?.judgement ?? null));
     const lacking = lacks.findIndex((lack) => lack !== null);
@@ -106,10 +133,7 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
     if (!answer) return setProblem(UNANSWERED);
     if (!answer.ok) return setProblem(answer.error.message);
     setKept(answer.value);
-    setLots([emptyDraft(coldRoom?.id ?? null)]);
-    setAt(0);
-    setSupplier("");
-    setLast([]);
+    startEmpty();
     window.scrollTo({ top: 0 });
     router.refresh();
   };
@@ -124,6 +148,7 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
     >
       <div className={page.stack}>
         {kept.length > 0 ? <KeptNote kept={kept} /> : null}
+        <DraftNote foundAtMs={foundAtMs} onStartOver={startEmpty} />
         <section className={page.card} aria-label={t("delivery")}>
           <div className={styles.van}>
             <Field label={t("supplier")}>
@@ -141,7 +166,7 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
             </Field>
             <LotTabs lots={lots} read={read} at={at} onGo={setAt} onRemove={remove} onAnother={() => another()} />
           </div>
-          {last.length > 1 ? (
+          {last.length > 0 ? (
             <p className={styles.again}>
               {t("lastTimeAlso")}{" "}
               {last
@@ -160,7 +185,7 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, drafts }:
           places={places}
           serverNowMs={serverNowMs}
           onChange={change}
-          onSpecies={(species) => change(withSpecies(draft, species))}
+          onSpecies={chooseSpecies}
         />
         <CheckCard draft={draft} read={here} onChange={change} />
         {here ? <PapersCard draft={draft} papers={here.papers} onChange={change} /> : null}

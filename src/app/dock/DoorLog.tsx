@@ -10,7 +10,7 @@ import { Empty } from "@/ui/layout/Empty";
 
 /** What came to the door in the last days, refused ones as well. */
 export function DoorLog({ lots, house }: { readonly lots: readonly LotWithSupplier[]; readonly house: House }) {
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   return (
     <section className={`${page.card} ${page.aboveMore}`}>
       <h2>{t("atTheDoorLastFourDays")}</h2>

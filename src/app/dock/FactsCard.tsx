@@ -1,10 +1,11 @@
 "use client";
-import { AutoComplete, DatePicker, Input, InputNumber, Segmented, Select, Switch } from "antd";
+import { AutoComplete, Button, DatePicker, Input, Segmented, Select, Switch } from "antd";
 import dayjs from "dayjs";
 import { formsFor } from "@/core/freshness";
 import type { Rearing } from "@/core/safety";
 import { findSpecies, type Species } from "@/core/species";
 import type { Place } from "@/db/house/places";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -38,23 +39,30 @@ const GEARS = {
 /** What a way of rearing chosen from the list says to the parasite rule. */
 const REARING_OF: Readonly<Record<string, Rearing>> = { "Net pen": "net-pen", "Land tank": "land-based" };
 
+/** Outside of these a figure at the door is a slip of the finger until it is said again. */
+const USUAL_DOOR_C = { chilled: [-3, 15], frozen: [-40, -8] } as const;
+const USUAL_LOT_G = [50, 300_000] as const;
+const USUAL_PRICE = [0.3, 300] as const;
+
 /** What it is, what it weighs and costs, how cold it is, and where it swam. */
 export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: Props) {
   const { format, ownSpecies } = useHouse();
   const species = draft.speciesId ? findSpecies(draft.speciesId, ownSpecies) : undefined;
+  const usualC = USUAL_DOOR_C[draft.frozen ? "frozen" : "chilled"].map(format.toTemperature) as [number, number];
+  const usualMass = USUAL_LOT_G.map((massG) => Number(format.toBigMass(massG).toFixed(2))) as [number, number];
   const number = (
     value: number | null,
     set: (value: number | null) => void,
     step: number,
     id: string,
-    min?: number,
+    { min, usual }: { readonly min?: number; readonly usual?: readonly [number, number] | undefined } = {},
   ) => (
-    <InputNumber
+    <NumberInput
       id={id}
       value={value}
       step={step}
       {...(min === undefined ? {} : { min })}
-      inputMode="decimal"
+      usual={usual}
       className={page.full ?? ""}
       onChange={set}
     />
@@ -87,19 +95,31 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
           )}
         </Field>
         <Field label={t("weightBigMassUnit", { bigMassUnit: format.bigMassUnit })}>
-          {(id) => number(draft.mass, (mass) => onChange({ mass }), 0.1, id, 0)}
+          {(id) => number(draft.mass, (mass) => onChange({ mass }), 0.1, id, { min: 0, usual: usualMass })}
         </Field>
         <Field label={t("weightOnThePaperBigMassUnit", { bigMassUnit: format.bigMassUnit })}>
-          {(id) => number(draft.statedMass, (statedMass) => onChange({ statedMass }), 0.1, id, 0)}
+          {(id) =>
+            number(draft.statedMass, (statedMass) => onChange({ statedMass }), 0.1, id, { min: 0, usual: usualMass })
+          }
         </Field>
         <Field
           label={format.currency === null ? t("priceAKilo") : t("priceAKiloCurrency", { currency: format.currency })}
         >
-          {(id) => number(draft.pricePerKg, (pricePerKg) => onChange({ pricePerKg }), 0.5, id, 0)}
+          {(id) =>
+            number(draft.pricePerKg, (pricePerKg) => onChange({ pricePerKg }), 0.5, id, { min: 0, usual: USUAL_PRICE })
+          }
         </Field>
         <Field label={t("probeAtTheDoorDegree", { degree: format.degree })}>
-          {(id) => number(draft.receipt, (receipt) => onChange({ receipt }), 0.1, id)}
+          {(id) => number(draft.receipt, (receipt) => onChange({ receipt }), 0.1, id, { usual: usualC })}
         </Field>
+        {draft.takenOver.length > 0 ? (
+          <p className={styles.takenOver} data-testid="taken-over">
+            {t("takenOverFrom", { list: draft.takenOver.map((key) => t("takenOverKey", { key })).join(", ") })}{" "}
+            <Button size="small" onClick={() => onChange({ takenOver: [] })}>
+              {t("itIsSo")}
+            </Button>
+          </p>
+        ) : null}
         <Field label={t("goesTo")}>
           {(id) => (
             <Select
@@ -107,7 +127,7 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
               value={draft.placeId}
               className={page.full ?? ""}
               options={places.map(({ id: value, name }) => ({ value, label: name }))}
-              onChange={(placeId) => onChange({ placeId })}
+              onChange={(placeId) => onChange({ placeId, placeByHand: true })}
             />
           )}
         </Field>

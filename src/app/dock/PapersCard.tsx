@@ -1,8 +1,9 @@
 "use client";
-import { DatePicker, Input, InputNumber, Segmented } from "antd";
+import { DatePicker, Input, Segmented } from "antd";
 import dayjs from "dayjs";
 import type { ReactNode } from "react";
 import type { Completeness, MissingFact, Provenance } from "@/core/trace";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -187,11 +188,10 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
       return (
         <Field label={t("theWholeFishWeighedBigMassUnit", { bigMassUnit: format.bigMassUnit })}>
           {(id) => (
-            <InputNumber<number>
+            <NumberInput
               id={id}
               min={0}
               step={0.5}
-              inputMode="decimal"
               value={provenance.wholeKg === undefined ? null : format.toBigMass(provenance.wholeKg * 1000)}
               onChange={(shown) =>
                 onSet({ wholeKg: shown ? format.fromBigMass(shown) / 1000 : undefined } as Partial<Provenance>)

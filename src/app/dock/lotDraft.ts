@@ -7,6 +7,7 @@ import { adviceFor, completeness, type Completeness, type Provenance } from "@/c
 import { daysBetween } from "@/core/units";
 import type { Advice } from "@/db/house/advice";
 import type { Format } from "@/words/format/format";
+import type { TakenOver } from "./lastTime";
 import type { NewLotInput } from "./schema";
 import { stillWords } from "./stillWords";
 import { t } from "@/words/dock";
@@ -29,6 +30,10 @@ export type LotDraft = {
   readonly placeId: string | null;
   readonly grades: Grades;
   readonly provenance: Provenance;
+  /** Fields that hold what the delivery before said: shown so until a hand says it is so. */
+  readonly takenOver: readonly TakenOver[];
+  /** Somebody chose where it goes: another fish does not change that. */
+  readonly placeByHand: boolean;
 };
 
 export const emptyDraft = (placeId: string | null): LotDraft => ({
@@ -48,6 +53,8 @@ export const emptyDraft = (placeId: string | null): LotDraft => ({
   placeId,
   grades: {},
   provenance: {},
+  takenOver: [],
+  placeByHand: false,
 });
 
 /** A species chosen: the form it is usually bought in, and grades that belonged to another check go. */
@@ -129,7 +136,7 @@ export function lackOf(draft: LotDraft, judgement: DoorJudgement | null): string
 
 /** The draft in the core's units, as the action takes it. */
 export function inputOf(draft: LotDraft, format: Format): unknown {
-  const { key: _key, mass, statedMass, receipt, grades, ...rest } = draft;
+  const { key: _key, takenOver: _taken, placeByHand: _byHand, mass, statedMass, receipt, grades, ...rest } = draft;
   return {
     ...rest,
     massG: format.fromBigMass(mass ?? 0),

@@ -4,6 +4,7 @@ import { db } from "@/db/connection";
 import { listAdvice } from "@/db/house/advice";
 import { listPlaces } from "@/db/house/places";
 import { listSuppliers, lotsReceivedSince } from "@/db/lots/lots";
+import { usualPlaces } from "@/db/lots/usualPlaces";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../request";
 import { DeliveryDesk } from "./DeliveryDesk";
@@ -27,6 +28,7 @@ export default async function DockPage() {
         places={listPlaces(db())}
         advice={listAdvice(db())}
         serverNowMs={nowMs}
+        usualPlaces={usualPlaces(db())}
       />
       <DoorLog lots={recent} house={house} />
     </>

@@ -28,7 +28,7 @@ const SHOWN = 80;
 export default async function IcePage({ searchParams }: { readonly searchParams: Promise<{ find?: string }> }) {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const all = stockOnIce(db(), nowMs);
   const wanted = ((await searchParams).find ?? "").trim().toLowerCase();
   const lots = all.filter(({ title, row, place }) =>

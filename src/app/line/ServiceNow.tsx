@@ -14,7 +14,7 @@ import { NowNext } from "./NowNext";
 export async function ServiceNow({ house, nowMs }: { readonly house: House; readonly nowMs: number }) {
   const called = ticketsSince(db(), serviceFromMs(nowMs)).some(({ courses }) => courses.some(isCalled));
   if (!called) return null;
-  const { hands } = await lineView(db(), house, nowMs, formatFor(house.units, house.currency));
+  const { hands } = await lineView(db(), house, nowMs, formatFor(house.units, house.currency, house.decimalMark));
   return (
     <>
       <NowNext hands={hands.slice(0, 2)} called heading="h2" serverNowMs={nowMs} timeZone={house.timeZone} />

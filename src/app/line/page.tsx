@@ -38,7 +38,7 @@ export default async function LinePage({ searchParams }: Props) {
   const house = requireHouse();
   const { timeZone } = house;
   const typed = (await searchParams).t ?? "";
-  const view = await lineView(db(), house, nowMs, formatFor(house.units, house.currency));
+  const view = await lineView(db(), house, nowMs, formatFor(house.units, house.currency, house.decimalMark));
   const staff = listStaff(db()).map(({ name }) => name);
   const chips = cardChips(db(), todayIn(timeZone, nowMs), new Set(offNow(db()).map(({ cardId }) => cardId)));
   const named = view.courses.map(({ table }) => table);

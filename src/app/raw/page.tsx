@@ -28,7 +28,7 @@ const RANK = { yes: 0, "not-yet": 1, no: 2 } as const;
 export default async function RawPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
   const judged = stockOnIce(db(), nowMs)
     .filter(({ species, row, byProduct }) => species.rawUse !== "none" && (!byProduct || row.partUse === "raw"))

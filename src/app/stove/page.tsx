@@ -23,7 +23,7 @@ export const metadata: Metadata = { title: t("stove") };
 export default async function StovePage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const batches = batchesToCook(db(), nowMs - 3 * DAY_MS);
   const running = openCooks(db());
   const first = batches[0];

@@ -1,5 +1,6 @@
 "use client";
-import { Alert, Button, Form, Input, InputNumber, Segmented, Select, Switch } from "antd";
+import { Alert, Button, Form, Input, Segmented, Select, Switch } from "antd";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { celsiusFromF } from "@/core/units";
@@ -25,6 +26,7 @@ export function WelcomeForm({ rules, zones, currencies }: Props) {
   const imperial = Form.useWatch("units", form) === "imperial";
   useEffect(() => {
     form.setFieldValue("timeZone", Intl.DateTimeFormat().resolvedOptions().timeZone);
+    form.setFieldValue("decimalMark", (1.5).toLocaleString(navigator.language).includes(",") ? "comma" : "point");
   }, [form]);
   const open = async (values: NewHouseInput) => {
     setBusy(true);
@@ -80,6 +82,19 @@ export function WelcomeForm({ rules, zones, currencies }: Props) {
             <Select showSearch options={currencies.map((code) => ({ value: code, label: code }))} />
           </Form.Item>
           <Form.Item
+            name="decimalMark"
+            label={t("numbersAreWritten")}
+            rules={[{ required: true, message: t("howAreNumbersWritten") }]}
+          >
+            <Segmented
+              block
+              options={[
+                { value: "point", label: "1.5" },
+                { value: "comma", label: "1,5" },
+              ]}
+            />
+          </Form.Item>
+          <Form.Item
             name="ruleSetId"
             label={t("ruleSet")}
             rules={[{ required: true, message: t("whichRulesIsTheHouseUnder") }]}
@@ -100,7 +115,7 @@ export function WelcomeForm({ rules, zones, currencies }: Props) {
             label={t("fishColdRoomRunsAtValue", { value: imperial ? "°F" : "°C" })}
             rules={[{ required: true, message: t("itsUsualTemperature") }]}
           >
-            <InputNumber min={imperial ? 28 : -2} max={imperial ? 54 : 12} step={imperial ? 1 : 0.5} />
+            <NumberInput min={imperial ? 28 : -2} max={imperial ? 54 : 12} step={imperial ? 1 : 0.5} />
           </Form.Item>
           {problem ? <Alert type="error" showIcon title={problem} className={styles.problem ?? ""} /> : null}
           <Button type="primary" htmlType="submit" size="large" loading={busy} block>

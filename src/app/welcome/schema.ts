@@ -14,6 +14,7 @@ export const NewHouse = z.strictObject({
   }),
   units: z.enum(["metric", "imperial"]),
   currency: Currency,
+  decimalMark: z.enum(["point", "comma"], t("howAreNumbersWritten")),
   ruleSetId: z.enum(RULE_SET_IDS, "Which rules is the house under?"),
   susceptibleGuests: z.boolean().default(false),
   cooks: z.array(z.string().trim().min(1).max(60)).min(1, t("nameAtLeastOneCook")).max(40),

@@ -17,6 +17,7 @@ export type NewHouse = {
   readonly susceptibleGuests?: boolean;
   /** ISO 4217. */
   readonly currency?: string | null;
+  readonly decimalMark?: House["decimalMark"];
 };
 
 export const findHouse = (db: Db): House | undefined => db.select().from(house).get();
@@ -25,10 +26,10 @@ export const findHouse = (db: Db): House | undefined => db.select().from(house).
 export function openHouse(db: Db, wanted: NewHouse, atMs: number): House | null {
   return db.transaction((tx) => {
     if (findHouse(tx)) return null;
-    const { name, timeZone, units, ruleSetId, susceptibleGuests = false, currency = null } = wanted;
+    const { name, timeZone, units, ruleSetId, susceptibleGuests = false, currency = null, decimalMark = null } = wanted;
     const opened = tx
       .insert(house)
-      .values({ id: 1, name, timeZone, units, ruleSetId, susceptibleGuests, currency, createdAtMs: atMs })
+      .values({ id: 1, name, timeZone, units, ruleSetId, susceptibleGuests, currency, decimalMark, createdAtMs: atMs })
       .returning()
       .get();
     for (const cook of new Set(wanted.cooks)) tx.insert(staff).values({ id: randomUUID(), name: cook }).run();
@@ -46,6 +47,14 @@ export function setCurrency(db: Db, currency: string, who: string, atMs: number)
   db.transaction((tx) => {
     tx.update(house).set({ currency }).run();
     appendEntry(tx, { atMs, who, kind: "house-changed", payload: { currency } });
+  });
+}
+
+/** Says what the house writes between whole and parts. */
+export function setDecimalMark(db: Db, decimalMark: "point" | "comma", who: string, atMs: number): void {
+  db.transaction((tx) => {
+    tx.update(house).set({ decimalMark }).run();
+    appendEntry(tx, { atMs, who, kind: "house-changed", payload: { decimalMark } });
   });
 }
 

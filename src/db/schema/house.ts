@@ -17,6 +17,8 @@ export const house = sqliteTable(
     susceptibleGuests: integer("susceptible_guests", { mode: "boolean" }).notNull().default(false),
     /** ISO 4217; null in houses from before it was asked for: no price is shown without one. */
     currency: text("currency"),
+    /** What it writes between whole and parts; null in houses from before it was asked for. */
+    decimalMark: text("decimal_mark", { enum: ["point", "comma"] }),
     /** Tax in the prices of the card, per cent; cents a cover for salt, oil, lemon and bread; cost over net price that is too dear. */
     vatPct: real("vat_pct").notNull().default(0),
     extraCents: integer("extra_cents").notNull().default(0),

@@ -1,4 +1,4 @@
-import { InputNumber } from "antd";
+import { NumberInput } from "./NumberInput";
 import { Field } from "./Field";
 
 type Props = {
@@ -16,14 +16,13 @@ type Props = {
 export const NumberField = ({ label, value, min, max, step = 1, whole = false, onChange }: Props) => (
   <Field label={label}>
     {(id) => (
-      <InputNumber<number>
+      <NumberInput
         id={id}
         min={min}
         max={max}
         step={step}
-        {...(whole ? { precision: 0 } : {})}
+        whole={whole}
         value={value}
-        inputMode={whole ? "numeric" : "decimal"}
         onChange={(typed) => {
           if (typed !== null) onChange(typed);
         }}

@@ -1,8 +1,9 @@
 "use client";
-import { AutoComplete } from "antd";
-import { useMemo, useState } from "react";
+import { AutoComplete, Button } from "antd";
+import { useEffect, useRef, useState, type FocusEvent } from "react";
 import { findSpecies, searchSpecies, SPECIES } from "@/core/species";
 import { useHouse } from "../hooks/HouseContext";
+import { setUnsettled } from "./unsettled";
 import styles from "./SpeciesSearch.module.css";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/ui";
@@ -20,11 +21,21 @@ export function SpeciesSearch({ id, value, onChange }: Props) {
   const { ownSpecies } = useHouse();
   const chosen = value ? findSpecies(value, ownSpecies) : undefined;
   const [typed, setTyped] = useState<string | null>(null);
+  const [left, setLeft] = useState(false);
   const text = typed ?? chosen?.name ?? "";
-  const hits = useMemo(() => searchSpecies(text, [...SPECIES, ...ownSpecies]), [text, ownSpecies]);
+  const hits = searchSpecies(text, [...SPECIES, ...ownSpecies]);
+  const field = useRef<HTMLDivElement>(null);
+  // what is typed and not chosen is no fish: nothing is done until it is
+  const isOpen = left && typed !== null;
+  useEffect(() => {
+    const input = field.current?.querySelector("input");
+    if (!input) return;
+    setUnsettled(input, isOpen);
+    return () => setUnsettled(input, false);
+  }, [isOpen]);
   const shared = hits[0]?.sharedWith ?? [];
   return (
-    <div data-find className={page.grow}>
+    <div ref={field} data-find className={page.grow}>
       <AutoComplete
         {...(id ? { id } : {})}
         value={text}
@@ -35,11 +46,21 @@ export function SpeciesSearch({ id, value, onChange }: Props) {
           setTyped(null);
           onChange?.(option.speciesId);
         }}
+        onClick={({ target }) => {
+          if (target instanceof HTMLInputElement) target.select();
+        }}
+        onFocus={({ target }: FocusEvent<HTMLElement>) => {
+          setLeft(false);
+          if (target instanceof HTMLInputElement) target.select();
+        }}
         onBlur={() => {
-          // an exact name typed and left counts as chosen
-          const exact = hits.length === 1 ? hits[0] : undefined;
-          if (typed && exact) onChange?.(exact.species.id);
-          if (chosen || exact) setTyped(null);
+          // a name that can mean one fish alone counts as chosen
+          const [only, other] = hits;
+          if (typed && only && !other) {
+            onChange?.(only.species.id);
+            setTyped(null);
+          } else if (typed === "" || typed === chosen?.name) setTyped(null);
+          else setLeft(typed !== null);
         }}
         notFoundContent={typed ? t("noFishOfThatNameIn") : null}
         options={hits.map(({ species, matched, sharedWith }) => ({
@@ -64,6 +85,16 @@ export function SpeciesSearch({ id, value, onChange }: Props) {
           ),
         }))}
       />
+      {isOpen ? (
+        <p role="alert" className={styles.open}>
+          {chosen ? t("stillTheFish", { name: chosen.name }) : t("chooseFromTheList")}{" "}
+          {chosen ? (
+            <Button size="small" onClick={() => setTyped(null)}>
+              {t("keepTheFish", { name: chosen.name })}
+            </Button>
+          ) : null}
+        </p>
+      ) : null}
       {typed && shared.length > 0 ? (
         <p className={styles.shared}>
           {t("thatNameIsAlsoUsedFor", { shared: shared.map(({ name }) => name).join(" and ") })}

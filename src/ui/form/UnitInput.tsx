@@ -1,6 +1,7 @@
 "use client";
-import { InputNumber } from "antd";
+import { NumberInput } from "./NumberInput";
 import { inchesFrom, inchText } from "@/words/format/inches";
+import type { Typed } from "@/words/format/typedNumber";
 import { useHouse } from "../hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 
@@ -22,14 +23,17 @@ const DIGITS = {
 
 /** Inches are shown and typed as on a ruler. */
 const RULER = {
-  formatter: (value: number | undefined, { userTyping, input }: { userTyping: boolean; input: string }) =>
-    userTyping ? input : value === undefined ? "" : inchText(value),
-  parser: (typed: string | undefined) => inchesFrom(typed ?? ""),
+  show: inchText,
+  read: (typed: string): Typed => {
+    if (typed.trim() === "") return { kind: "empty" };
+    const value = inchesFrom(typed);
+    return Number.isNaN(value) ? { kind: "none" } : { kind: "number", value };
+  },
 };
 /** A sixteenth of an inch. */
 const RULER_STEP = 1 / 16;
 
-/** A number field that shows the house's unit and hands back the core's. Out-of-range input stays visible and is not passed on. */
+/** A number field that shows the house's unit and hands back the core's. What is out of range stays as typed with the reason beside it and is not passed on. */
 export function UnitInput({ kind, value, min, max, step = 1, label, onChange }: Props) {
   const { format } = useHouse();
   const [show, read] = {
@@ -41,17 +45,16 @@ export function UnitInput({ kind, value, min, max, step = 1, label, onChange }: 
   const digits = DIGITS[format.units][kind];
   const inInches = kind === "length" && format.units === "imperial";
   return (
-    <InputNumber<number>
+    <NumberInput
       {...(label ? { "aria-label": label } : {})}
       value={Number(show(value).toFixed(digits))}
       min={Number(show(min).toFixed(digits))}
       max={Number(show(max).toFixed(digits))}
       {...(inInches ? RULER : {})}
       step={inInches ? RULER_STEP : format.units === "metric" || kind === "temperature" ? step : 10 ** -digits}
-      inputMode="decimal"
       className={page.full ?? ""}
       onChange={(shown) => {
-        if (typeof shown === "number" && Number.isFinite(shown)) onChange(read(shown));
+        if (shown !== null) onChange(read(shown));
       }}
     />
   );

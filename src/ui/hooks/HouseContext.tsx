@@ -2,6 +2,7 @@
 import { createContext, useContext, useMemo, type ReactNode } from "react";
 import type { RuleSetId } from "@/core/safety";
 import type { Species } from "@/core/species";
+import type { DecimalMark } from "@/words/format/typedNumber";
 import { formatFor, type Format, type Units } from "@/words/format/format";
 
 export type HouseSettings = {
@@ -10,6 +11,8 @@ export type HouseSettings = {
   readonly units: Units;
   /** ISO 4217; null: not said yet. */
   readonly currency: string | null;
+  /** What it writes between whole and parts; null: not said yet. */
+  readonly decimalMark: DecimalMark;
   readonly ruleSetId: RuleSetId;
   /** Guests who are young, old, pregnant or ill: nothing raw or under-cooked. */
   readonly susceptibleGuests: boolean;
@@ -20,9 +23,15 @@ export type HouseSettings = {
 const Context = createContext<(HouseSettings & { readonly format: Format }) | null>(null);
 
 export function HouseProvider({ house, children }: { readonly house: HouseSettings; readonly children: ReactNode }) {
-  const value = useMemo(() => ({ ...house, format: formatFor(house.units, house.currency) }), [house]);
+  const value = useMemo(
+    () => ({ ...house, format: formatFor(house.units, house.currency, house.decimalMark) }),
+    [house],
+  );
   return <Context.Provider value={value}>{children}</Context.Provider>;
 }
+
+/** How numbers are written; where there is no house yet nobody has said. */
+export const useDecimalMark = (): DecimalMark => useContext(Context)?.decimalMark ?? null;
 
 /** The house's settings and its formatter. */
 export function useHouse() {

@@ -3,6 +3,7 @@ import { App, Button } from "antd";
 import { useRouter } from "next/navigation";
 import { useCallback, useState } from "react";
 import { t } from "@/words/ui";
+import { lookFirst } from "../form/unsettled";
 import { askOnce, UNANSWERED, type Action } from "./askOnce";
 
 /** How what was done is taken back. */
@@ -29,6 +30,12 @@ export function useAct(): { readonly act: Act; readonly busy: boolean } {
   const [running, setRunning] = useState(0);
   const act = useCallback<Act>(
     async (action, input, done, undo) => {
+      // what stands in a field and what would be done must be the same
+      const look = lookFirst();
+      if (look) {
+        message.error(look);
+        return null;
+      }
       setRunning((count) => count + 1);
       const answer = await askOnce(action, input);
       setRunning((count) => count - 1);

@@ -163,4 +163,5 @@ export const book = {
   handsAtLine: "{count, plural, one {one pair} other {# pairs}} of hands at the line",
   stationHas:
     "the station has {count, plural, one {one} other {#}} {spot, select, burner {{count, plural, one {burner} other {burners}}} oven {{count, plural, one {oven} other {ovens}}} rack {{count, plural, one {oven rack} other {oven racks}}} salamander {{count, plural, one {salamander} other {salamanders}}} other {{count, plural, one {fryer} other {fryers}}}}",
+  numbersAreWritten: "numbers are written {mark, select, comma {1,5} other {1.5}}",
 } as const;

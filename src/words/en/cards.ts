@@ -238,4 +238,5 @@ export const cards = {
   noneOnIce: "None of it is on ice.",
   curedFirst: "Cured first",
   cureAhead: "Into the salt: {mass} for {name}, {hours} h and {rest} h of rest",
+  numbersAreWritten: "Numbers are written",
 } as const;

@@ -12,7 +12,6 @@ export const dock = {
   lookedAt: "Looked at",
   deadOrGaping: "Dead or gaping",
   nameTheFishFirstEachKind: "Name the fish first: each kind has its own signs.",
-  filledInFromTheLastLot: "Filled in from the last lot of {name}: check it against the box.",
   whoBroughtIt: "Who brought it?",
   lotLackingLacks: "Lot {lacking}: {lacks}",
   delivery: "Delivery",
@@ -319,4 +318,8 @@ export const dock = {
   compositionYieldYieldLifeIceLife:
     "{composition}. Yield: {yield}. Life: {iceLife}. Hazards: {ciguatera}; {histamine}. Confidence: {confidence}.",
   entered: "Entered.",
+  takenOverFrom: "As last time: {list}. Look at the paper.",
+  itIsSo: "It is so",
+  takenOverKey:
+    "{key, select, pricePerKg {the price} area {the area} gear {the gear} source {the boat or farm} production {wild or farmed} other {where it was landed}}",
 } as const;

@@ -27,4 +27,6 @@ export const welcome = {
   thisHouseIsOpenAlready: "This house is open already.",
   chooseACurrencyFromTheList: "Choose a currency from the list.",
   chooseATimeZoneFromThe: "Choose a time zone from the list.",
+  numbersAreWritten: "Numbers are written",
+  howAreNumbersWritten: "How are numbers written here, 1.5 or 1,5?",
 } as const;

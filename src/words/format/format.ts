@@ -11,17 +11,20 @@ import {
   ounceFromG,
 } from "@/core/units";
 import { inchText } from "./inches";
+import type { DecimalMark } from "./typedNumber";
 import { t } from "@/words/ui";
 
 export type Units = "metric" | "imperial";
 
-const fixed = (value: number, digits: number) => {
+const plain = (value: number, digits: number) => {
   const text = value.toFixed(digits);
   return Number(text) === 0 ? text.replace("-", "") : text;
 };
+type Fixed = typeof plain;
+const withComma: Fixed = (value, digits) => plain(value, digits).replace(".", ",");
 
 /** As many digits as the metric figure had for a temperature; fractions of an inch; ounces and pounds to a tenth. */
-function imperial(unit: Quantity["unit"], value: number, digits: number): string {
+function imperial(unit: Quantity["unit"], value: number, digits: number, fixed: Fixed): string {
   switch (unit) {
     case "°C":
       return `${fixed(fahrenheitFromC(value), digits)} °F`;
@@ -43,9 +46,10 @@ function imperial(unit: Quantity["unit"], value: number, digits: number): string
 /** Every figure on a screen goes through here; rounding happens once, at display. */
 export type Format = ReturnType<typeof formatFor>;
 
-/** `currency`: ISO 4217; without one no price is shown. */
-export function formatFor(units: Units, currency: string | null = null) {
+/** `currency`: ISO 4217; without one no price is shown. `mark`: what the house writes between whole and parts. */
+export function formatFor(units: Units, currency: string | null = null, mark: DecimalMark = null) {
   const metric = units === "metric";
+  const fixed = mark === "comma" ? withComma : plain;
   return {
     units,
     degree: metric ? "°C" : "°F",
@@ -54,7 +58,7 @@ export function formatFor(units: Units, currency: string | null = null) {
     volumeUnit: metric ? "ml" : "fl oz",
     /** What prices are in; null: the house has not said, and a price is a dash. */
     currency,
-    money: (cents: number) => (currency === null ? "–" : moneyText(cents, currency)),
+    money: (cents: number) => (currency === null ? "–" : moneyText(cents, currency, mark)),
     temperature: (pointC: number, digits = 0) =>
       metric ? `${fixed(pointC, digits)} °C` : `${fixed(fahrenheitFromC(pointC), digits)} °F`,
     difference: (differenceK: number, digits = 0) =>
@@ -83,7 +87,7 @@ export function formatFor(units: Units, currency: string | null = null) {
         : t("lengthIn", { length: inchText(inchFromMm(lengthMm)) }),
     /** A quantity as the core answers it. */
     quantity: ({ unit, value, digits }: Quantity) =>
-      metric ? `${fixed(value, digits)} ${unit === "K" ? "°C" : unit}` : imperial(unit, value, digits),
+      metric ? `${fixed(value, digits)} ${unit === "K" ? "°C" : unit}` : imperial(unit, value, digits, fixed),
     // for inputs: the house's number out of the core's and back
     toTemperature: (pointC: number) => (metric ? pointC : fahrenheitFromC(pointC)),
     fromTemperature: (shown: number) => (metric ? shown : celsiusFromF(shown)),
@@ -137,14 +141,16 @@ export function lifeText(days: number | null): string {
 const currencies = new Map<string, Intl.NumberFormat>();
 
 /** Hundredths of a currency as a price. */
-function moneyText(cents: number, currency: string): string {
+function moneyText(cents: number, currency: string, mark: DecimalMark): string {
+  const locale = mark === "comma" ? "de" : "en";
+  const key = `${currency} ${locale}`;
   const known =
-    currencies.get(currency) ??
-    new Intl.NumberFormat("en", { style: "currency", currency, currencyDisplay: "narrowSymbol" });
-  currencies.set(currency, known);
+    currencies.get(key) ??
+    new Intl.NumberFormat(locale, { style: "currency", currency, currencyDisplay: "narrowSymbol" });
+  currencies.set(key, known);
   return known.format(cents / 100);
 }
-export const percentText = (share: number): string => `${fixed(share * 100, 0)} %`;
+export const percentText = (share: number): string => `${plain(share * 100, 0)} %`;
 
 const formatters = new Map<string, Intl.DateTimeFormat>();
 
@@ -177,5 +183,5 @@ export function dayStamp(atMs: number, timeZone: string): string {
 /** A stretch of hours: minutes below one, then hours to a tenth. */
 export function hoursText(hours: number): string {
   if (hours < 1) return t("hoursMin", { hours: Math.round(hours * 60) });
-  return `${fixed(hours, 1)} h`;
+  return `${plain(hours, 1)} h`;
 }

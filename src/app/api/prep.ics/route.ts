@@ -29,7 +29,7 @@ export function GET(): Response {
 
 function entriesOf(house: NonNullable<ReturnType<typeof findHouse>>, nowMs: number): readonly CalendarEntry[] {
   const { timeZone } = house;
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const today = todayIn(timeZone, nowMs);
   return Array.from({ length: DAYS_AHEAD }, (_, at) => shiftDay(today, at)).flatMap((day) => {
     const made = prepOf(db(), house, day, nowMs)

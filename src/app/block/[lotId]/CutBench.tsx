@@ -3,9 +3,12 @@ import { Alert, Button, Segmented } from "antd";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { checkSide, panGroups, portionCost, sidesPlanner, type Side, type Station } from "@/core/block";
+import { useKeptDraft } from "@/ui/hooks/useKeptDraft";
+import { DraftNote } from "@/ui/layout/DraftNote";
 import page from "@/ui/layout/page.module.css";
 import type { FLESH } from "@/ui/theme/palette";
 import { SideDrawing } from "@/ui/drawings/SideDrawing";
+import { lookFirst } from "@/ui/form/unsettled";
 import { askOnce, UNANSWERED } from "@/ui/hooks/askOnce";
 import { cutSides } from "./actions";
 import styles from "./Cut.module.css";
@@ -33,7 +36,7 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
   const { format } = useHouse();
   const [sides, setSides] = useState<readonly Side[]>([start]);
   const [shown, setShown] = useState(0);
-  const [want, setWant] = useState<Want>({
+  const firstWant: Want = {
     portionG: usualPortionG,
     toleranceG: 10,
     minPieceMm: 25,
@@ -42,7 +45,18 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
     leanDeg: 0,
     tails: "as-cut",
     trimUse: rawAllowed ? "tartare" : "cakes",
-  });
+  };
+  const [want, setWant] = useState(firstWant);
+  const lay = (on: { readonly sides: readonly Side[]; readonly want: Want }) => {
+    setSides(on.sides);
+    setWant(on.want);
+    setShown(0);
+  };
+  const draft = useKeptDraft(`cut ${lotId}`, { sides, want }, lay);
+  const startOver = () => {
+    lay({ sides: [start], want: firstWant });
+    draft.forget();
+  };
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [planOf] = useState(sidesPlanner);
@@ -75,16 +89,21 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
     setShown(Math.max(0, shown - 1));
   };
   const accept = async () => {
+    const look = lookFirst();
+    setProblem(look);
+    if (look) return;
     setBusy(true);
-    setProblem(null);
     const cut = await askOnce(cutSides, { lotId, sides, ...want });
     setBusy(false);
-    if (cut?.ok) router.push(`/stove/${cut.value}`);
-    else setProblem(cut?.error.message ?? UNANSWERED);
+    if (cut?.ok) {
+      draft.done();
+      router.push(`/stove/${cut.value}`);
+    } else setProblem(cut?.error.message ?? UNANSWERED);
   };
 
   return (
     <div className={page.stack}>
+      <DraftNote foundAtMs={draft.foundAtMs} onStartOver={startOver} />
       <section className={page.card}>
         <CutAnswer
           plan={plan}

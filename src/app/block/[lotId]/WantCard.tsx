@@ -1,5 +1,6 @@
 "use client";
-import { InputNumber, Segmented, Select } from "antd";
+import { Segmented, Select } from "antd";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { TRIM_USES, type Preference, type SidesRequest, type TailWay, type TrimUseId } from "@/core/block";
 import page from "@/ui/layout/page.module.css";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -45,12 +46,11 @@ export function WantCard({ want, rawAllowed, onChange: change }: Props) {
         />
         <label>
           {t("coversEmptyForAll")}
-          <InputNumber<number>
+          <NumberInput
             value={want.covers}
             min={1}
             max={500}
-            precision={0}
-            inputMode="numeric"
+            whole
             className={page.full ?? ""}
             onChange={(covers) => change({ covers })}
           />

@@ -1,8 +1,9 @@
 "use client";
-import { InputNumber, Segmented, Select } from "antd";
+import { Segmented, Select } from "antd";
 import { breakdownsFor } from "@/core/block";
 import { FORMS, formLabel, usualForm, type Form } from "@/core/freshness";
 import { findSpecies, shortName, SPECIES, type Species } from "@/core/species";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -158,12 +159,11 @@ export function OrderAsk({ asked, onChange: change }: Props) {
       </label>
       <Field label={t("oneWeighsMassUnit", { massUnit: format.massUnit })}>
         {(id) => (
-          <InputNumber<number>
+          <NumberInput
             id={id}
             placeholder={t("byWeight")}
             value={asked.animalG === null ? null : Math.round(format.toMass(asked.animalG))}
             min={1}
-            inputMode="decimal"
             onChange={(shown) => change({ animalG: shown === null ? null : format.fromMass(shown) })}
           />
         )}

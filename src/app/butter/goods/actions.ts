@@ -15,7 +15,7 @@ const GONE = refused("thatGoodIsNotOnTheShelf", t("thatGoodIsNotOnTheShelf"));
 export const keepBoughtGood = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("keepBoughtGood", KeepGood, input, intention, ({ centsPerKg, ...label }, { house, stamp }) => {
     const kept = keepGood(db(), label, centsPerKg, stamp);
-    return kept.ok ? kept : err(bySaid(kept.error, formatFor(house.units, house.currency)));
+    return kept.ok ? kept : err(bySaid(kept.error, formatFor(house.units, house.currency, house.decimalMark)));
   });
 
 /** It is no longer bought. */

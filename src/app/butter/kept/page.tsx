@@ -22,7 +22,7 @@ const byUse = (a: { readonly lot: MadeLot }, b: { readonly lot: MadeLot }) =>
 export default async function KeptPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const bases = saucesNow(db())
     .filter(({ mount }) => mount === null)
     .sort(byUse);

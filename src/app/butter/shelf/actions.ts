@@ -28,7 +28,7 @@ export const makeForTheShelf = async (input: unknown, intention: unknown): Promi
 export const takeFromShelf = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
   houseAction("takeFromShelf", TakePortions, input, intention, ({ lotId, massG }, { house, stamp }) => {
     const taken = takePortions(db(), lotId, massG, stamp);
-    return taken.ok ? taken : err(bySaid(taken.error, formatFor(house.units, house.currency)));
+    return taken.ok ? taken : err(bySaid(taken.error, formatFor(house.units, house.currency, house.decimalMark)));
   });
 
 /** From how few on it asks for more. */

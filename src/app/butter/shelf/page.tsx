@@ -21,7 +21,7 @@ export const metadata: Metadata = { title: t("shelf") };
 export default async function ShelfPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const there = preparationsNow(db());
   const own = boughtGoods(db()).map(({ good }) => good);
   const oils = fryers(db(), nowMs);

@@ -22,7 +22,7 @@ export const metadata: Metadata = { title: t("stock") };
 export default async function StockPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const booked = bookedOn(db(), todayIn(house.timeZone, nowMs));
   const pots = stocksNow(db())
     .filter(({ lot }) => lot.useByMs === null || lot.useByMs > nowMs)

@@ -18,7 +18,7 @@ export const keepSauce = async (input: unknown, intention: unknown): Promise<Res
   houseAction("keepSauce", KeepSauce, input, intention, ({ specId, ...spec }, { house, stamp }) => {
     if (specId !== null && !findSauce(db(), specId)) return err(refused("thatSauceIsGone", t("thatSauceIsGone")));
     const plan = planSauce(spec, spec.covers, stoveOf(usualStove(spec.covers)), shelfOf(db()));
-    if (!plan.ok) return err(bySaid(plan.error, formatFor(house.units, house.currency)));
+    if (!plan.ok) return err(bySaid(plan.error, formatFor(house.units, house.currency, house.decimalMark)));
     const id = specId ?? randomUUID();
     keepSauceSpec(db(), id, spec, stamp);
     return ok(id);

@@ -63,7 +63,7 @@ const partsOf = ({ sauce, garnishes, finish }: CardSpec, { shelf }: CardWorld) =
 export default async function CardPage({ params, searchParams }: Props) {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const { cardId } = await params;
   const kept = findCard(db(), cardId);
   if (!kept) notFound();

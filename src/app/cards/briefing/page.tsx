@@ -21,7 +21,7 @@ export const metadata: Metadata = { title: t("briefing") };
 export default async function BriefingPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const { tiles } = passNow(db(), house, nowMs);
   const today = todayIn(house.timeZone, nowMs);
   const changed = changedSince(db(), wallClockMs(shiftDay(today, -1), 0, 0, house.timeZone));

@@ -36,7 +36,7 @@ export default async function PrepPage({ searchParams }: Props) {
   const day = days.find((one) => one === asked) ?? today;
   const { onTheCard, rows } = prepOf(db(), house, day, nowMs);
   const ahead = aheadOn(db(), house, day, nowMs);
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const open = rows.filter(({ done, atService }) => !done && !atService);
   const [first] = open;
   return (

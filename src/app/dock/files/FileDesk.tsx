@@ -20,6 +20,7 @@ type Props = {
   readonly places: readonly Place[];
   readonly advice: readonly Advice[];
   readonly serverNowMs: number;
+  readonly usualPlaces: Readonly<Record<string, string>>;
 };
 
 const rounded = (value: number) => Math.round(value * 1000) / 1000;
@@ -34,6 +35,8 @@ function lotDraft(draft: DeliveryDraft, placeId: string | null, format: Format):
     pricePerKg: pricePerKg === 0 ? null : pricePerKg,
     receipt: receiptC === null ? null : rounded(format.toTemperature(receiptC)),
     placeId,
+    takenOver: [],
+    placeByHand: false,
   };
 }
 

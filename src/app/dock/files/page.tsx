@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { listAdvice } from "@/db/house/advice";
 import { db } from "@/db/connection";
 import { listSuppliers } from "@/db/lots/lots";
+import { usualPlaces } from "@/db/lots/usualPlaces";
 import { listPlaces } from "@/db/house/places";
 import { DELIVERY_COLUMNS } from "@/exchange/deliveryCsv";
 import page from "@/ui/layout/page.module.css";
@@ -29,6 +30,7 @@ export default async function FilesPage() {
           places={listPlaces(db())}
           advice={listAdvice(db())}
           serverNowMs={nowMs}
+          usualPlaces={usualPlaces(db())}
         />
         <section className={page.card}>
           <h2>{t("theColumnsOfADeliveryFile")}</h2>

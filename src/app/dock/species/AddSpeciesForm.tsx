@@ -1,7 +1,8 @@
 "use client";
-import { AutoComplete, Button, Input, InputNumber, Select } from "antd";
+import { AutoComplete, Button, Input, Select } from "antd";
 import { useState } from "react";
 import { FAMILIES, findSpecies, SPECIES, type Species } from "@/core/species";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
@@ -118,11 +119,11 @@ export function AddSpeciesForm() {
           )}
         </Field>
         <Field label={t("keepsOnIceDays")}>
-          {(id) => <InputNumber id={id} min={1} max={40} value={life} className={page.full ?? ""} onChange={setLife} />}
+          {(id) => <NumberInput id={id} min={1} max={40} value={life} className={page.full ?? ""} onChange={setLife} />}
         </Field>
         <Field label={t("yieldSkinOff")}>
           {(id) => (
-            <InputNumber id={id} min={3} max={100} value={share} className={page.full ?? ""} onChange={setShare} />
+            <NumberInput id={id} min={3} max={100} value={share} className={page.full ?? ""} onChange={setShare} />
           )}
         </Field>
         <Field label={t("formsHistamine")}>

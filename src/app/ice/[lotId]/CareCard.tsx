@@ -18,7 +18,7 @@ type Props = {
 
 /** How to keep it, what it asks before it is eaten raw, and what to tell a guest. */
 export function CareCard({ lot, parasites, house }: Props) {
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const { row, species, life } = lot;
   const onIce = row.status === "on-ice";
   const store = liveStorageOf(species);

@@ -1,5 +1,6 @@
 "use client";
-import { Button, InputNumber } from "antd";
+import { Button } from "antd";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { useState } from "react";
 import { HOLD_LABELS } from "@/core/coldchain";
 import type { LotHold } from "@/db/lots/holds";
@@ -49,12 +50,11 @@ export function HoldLine({ held }: { readonly held: LotHold }) {
             </p>
           ) : null}
           <div className={styles.holdWork}>
-            <InputNumber
+            <NumberInput
               aria-label={t("centreNowDegree", { degree: format.degree })}
               placeholder={t("centreDegree", { degree: format.degree })}
               value={shown}
               step={0.5}
-              inputMode="decimal"
               onChange={setShown}
               className={page.number ?? ""}
             />

@@ -1,6 +1,7 @@
 "use client";
-import { InputNumber, Select } from "antd";
+import { Select } from "antd";
 import { useState } from "react";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import page from "@/ui/layout/page.module.css";
 import { moveTo, openThePack } from "./actions";
@@ -42,12 +43,11 @@ export function MoveWork({ lotId, placeId, places, canOpen }: LotFacts) {
         <>
           <Field label={t("daysOnceOpenAsThePack")}>
             {(id) => (
-              <InputNumber
+              <NumberInput
                 id={id}
                 min={1}
                 max={60}
                 value={openDays}
-                inputMode="numeric"
                 placeholder={t("noneSaid")}
                 onChange={setOpenDays}
               />

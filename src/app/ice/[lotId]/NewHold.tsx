@@ -1,9 +1,10 @@
 "use client";
-import { Button, DatePicker, Input, InputNumber, Segmented, Switch } from "antd";
+import { Button, DatePicker, Input, Segmented, Switch } from "antd";
 import dayjs, { type Dayjs } from "dayjs";
 import Link from "next/link";
 import { useState } from "react";
 import type { ThawWay } from "@/core/coldchain";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
@@ -75,7 +76,7 @@ export function NewHold({ lotId, kinds, onDone }: NewProps) {
           </Source>
           <div className={styles.holdWork}>
             <Field label={t("centreReachedDegree", { degree: format.degree })}>
-              {(id) => <InputNumber id={id} value={reachedTo} step={1} inputMode="decimal" onChange={setReachedTo} />}
+              {(id) => <NumberInput id={id} value={reachedTo} step={1} onChange={setReachedTo} />}
             </Field>
             <Field label={t("when")}>
               {(id) => (
@@ -94,7 +95,7 @@ export function NewHold({ lotId, kinds, onDone }: NewProps) {
       ) : null}
       {kind === "cure" || kind === "thaw" ? (
         <Field label={t("hours")}>
-          {(id) => <InputNumber id={id} min={0} step={1} inputMode="decimal" value={hours} onChange={setHours} />}
+          {(id) => <NumberInput id={id} min={0} step={1} value={hours} onChange={setHours} />}
         </Field>
       ) : null}
       {kind === "cure" ? (

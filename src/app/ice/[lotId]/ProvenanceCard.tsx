@@ -22,7 +22,7 @@ type Props = {
 
 /** Where a lot came from, what it was taken from and what was taken of it. */
 export function ProvenanceCard({ lot, parent, parts, papers, advice, house }: Props) {
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const { row, species } = lot;
   const { provenance } = row;
   const cost = edibleCost(species, row.form, row.priceCentsPerKg);

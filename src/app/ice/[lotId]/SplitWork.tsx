@@ -1,7 +1,8 @@
 "use client";
-import { Input, InputNumber, Select } from "antd";
+import { Input, Select } from "antd";
 import { useState } from "react";
 import { formsFor, type Form } from "@/core/freshness";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -21,17 +22,7 @@ export function SplitWork({ lotId, group, form, leftG, placeId, places }: LotFac
   return (
     <>
       <Field label={t("weightOfThePartBigMassUnit", { bigMassUnit: format.bigMassUnit })}>
-        {(id) => (
-          <InputNumber
-            id={id}
-            min={0}
-            step={0.1}
-            inputMode="decimal"
-            value={mass}
-            onChange={setMass}
-            className={page.full ?? ""}
-          />
-        )}
+        {(id) => <NumberInput id={id} min={0} step={0.1} value={mass} onChange={setMass} className={page.full ?? ""} />}
       </Field>
       <Field label={t("as")}>
         {(id) => (

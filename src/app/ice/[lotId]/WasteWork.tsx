@@ -1,6 +1,7 @@
 "use client";
-import { InputNumber, Segmented, Select } from "antd";
+import { Segmented, Select } from "antd";
 import { useState } from "react";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -47,15 +48,7 @@ export function WasteWork({ lotId, leftG, priceCentsPerKg }: LotFacts) {
       {all ? null : (
         <Field label={t("weightBigMassUnit", { bigMassUnit: format.bigMassUnit })}>
           {(id) => (
-            <InputNumber
-              id={id}
-              min={0}
-              step={0.1}
-              inputMode="decimal"
-              value={mass}
-              onChange={setMass}
-              className={page.full ?? ""}
-            />
+            <NumberInput id={id} min={0} step={0.1} value={mass} onChange={setMass} className={page.full ?? ""} />
           )}
         </Field>
       )}

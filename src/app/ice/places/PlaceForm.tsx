@@ -1,8 +1,9 @@
 "use client";
-import { Button, Input, InputNumber, Select } from "antd";
+import { Button, Input, Select } from "antd";
 import { useState } from "react";
 import { PLACE_KINDS, type PlaceKind } from "@/core/coldchain";
 import type { Place } from "@/db/house/places";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
@@ -38,7 +39,7 @@ export function PlaceForm({ place }: { readonly place?: Place }) {
     if (saved && !place) setName("");
   };
   const number = (value: number | null, change: (next: number | null) => void, id: string) => (
-    <InputNumber id={id} value={value} step={0.5} inputMode="decimal" className={page.full ?? ""} onChange={change} />
+    <NumberInput id={id} value={value} step={0.5} className={page.full ?? ""} onChange={change} />
   );
   return (
     <div className={styles.placeForm}>
@@ -64,15 +65,7 @@ export function PlaceForm({ place }: { readonly place?: Place }) {
       <Field label={t("ownUpperLimitDegree", { degree: format.degree })}>{(id) => number(max, setMax, id)}</Field>
       <Field label={t("aReadingEveryMin")}>
         {(id) => (
-          <InputNumber
-            id={id}
-            value={every}
-            min={1}
-            max={1440}
-            precision={0}
-            className={page.full ?? ""}
-            onChange={setEvery}
-          />
+          <NumberInput id={id} value={every} min={1} max={1440} whole className={page.full ?? ""} onChange={setEvery} />
         )}
       </Field>
       <Button onClick={save} disabled={name.trim() === "" || set === null}>

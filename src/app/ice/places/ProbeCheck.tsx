@@ -1,6 +1,7 @@
 "use client";
-import { Button, Input, InputNumber } from "antd";
+import { Button, Input } from "antd";
 import { useState } from "react";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -37,7 +38,7 @@ export function ProbeCheck({ says }: { readonly says: string }) {
           )}
         </Field>
         <Field label={t("inMeltingIceDegree", { degree: format.degree })}>
-          {(id) => <InputNumber id={id} value={shown} step={0.1} inputMode="decimal" onChange={setShown} />}
+          {(id) => <NumberInput id={id} value={shown} step={0.1} onChange={setShown} />}
         </Field>
         <Button disabled={shown === null} onClick={note} className={page.below ?? ""}>
           {t("noteTheCheck")}

@@ -31,7 +31,7 @@ const PROBES: Readonly<Record<ProbeState, string>> = {
 export default async function PlacesPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const watched = listPlaces(db()).map((place) => watchPlace(db(), place, house.ruleSetId, nowMs - DAY_MS, nowMs));
   const out = watched.filter(({ excursions }) => excursions.some(({ open }) => open));
   const silent = watched.filter(({ gaps }) => gaps.some(({ toMs }) => toMs === nowMs));

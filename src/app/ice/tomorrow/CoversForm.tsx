@@ -1,7 +1,8 @@
 "use client";
-import { Button, InputNumber, Segmented } from "antd";
+import { Button, Segmented } from "antd";
 import { useState } from "react";
 import { findSpecies } from "@/core/species";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
@@ -57,11 +58,11 @@ export function CoversForm({ day }: { readonly day: string }) {
       </Field>
       <Field label={t("covers")}>
         {(id) => (
-          <InputNumber
+          <NumberInput
             id={id}
             min={0}
             max={5000}
-            precision={0}
+            whole
             value={covers}
             onChange={setCovers}
             className={page.full ?? ""}
@@ -70,7 +71,7 @@ export function CoversForm({ day }: { readonly day: string }) {
       </Field>
       <Field label={t("aPortionMassUnit", { massUnit: format.massUnit })}>
         {(id) => (
-          <InputNumber id={id} min={1} max={5000} value={portion} onChange={setPortion} className={page.full ?? ""} />
+          <NumberInput id={id} min={1} max={5000} value={portion} onChange={setPortion} className={page.full ?? ""} />
         )}
       </Field>
       <Button type="primary" disabled={!speciesId || covers === null || !portion} onClick={save}>

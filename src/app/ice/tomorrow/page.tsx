@@ -28,7 +28,7 @@ const SERVICE_HOUR = 18;
 export default async function TomorrowPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const day = shiftDay(todayIn(house.timeZone, nowMs), 1);
   const serviceMs = wallClockMs(day, SERVICE_HOUR * 60, 0, house.timeZone);
   const lots = stockOnIce(db(), nowMs)

@@ -20,7 +20,7 @@ const DAYS = 28;
 export default async function WastePage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const lines = wasteSince(db(), nowMs - DAYS * DAY_MS);
   const total = lines.reduce((sum, { costCents }) => sum + costCents, 0);
   const reasons = [...new Set(lines.map(({ reason }) => reason))]

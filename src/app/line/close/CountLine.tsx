@@ -1,5 +1,6 @@
 "use client";
-import { Button, InputNumber, Segmented } from "antd";
+import { Button, Segmented } from "antd";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { useState } from "react";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
@@ -46,11 +47,11 @@ export function CountLine({ batchId, name, booked, kept }: Props) {
           </>
         ) : null}
       </span>
-      <InputNumber
+      <NumberInput
         aria-label={`${t("counted")}: ${name}`}
         min={0}
         max={500}
-        precision={0}
+        whole
         value={counted}
         onChange={setCounted}
       />

@@ -19,7 +19,7 @@ export const metadata: Metadata = { title: t("atThePass") };
 export default async function PassPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const view = await lineView(db(), house, nowMs, formatFor(house.units, house.currency));
+  const view = await lineView(db(), house, nowMs, formatFor(house.units, house.currency, house.decimalMark));
   const staff = listStaff(db()).map(({ name }) => name);
   const called = view.courses.filter(({ state }) => state === "called");
   return (

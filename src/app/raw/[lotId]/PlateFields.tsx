@@ -1,5 +1,6 @@
 "use client";
-import { InputNumber, Segmented } from "antd";
+import { Segmented } from "antd";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -45,13 +46,12 @@ export function PlateFields({ asked, onChange }: Props) {
       />
       <Field label={t("sliceLengthUnit", { lengthUnit: format.lengthUnit })}>
         {(id) => (
-          <InputNumber<number>
+          <NumberInput
             id={id}
             min={Number(format.toLength(0.5).toFixed(2))}
             max={Number(format.toLength(40).toFixed(1))}
             step={format.units === "metric" ? 0.5 : 0.02}
             value={Number(format.toLength(sliceMm).toFixed(2))}
-            inputMode="decimal"
             onChange={(shown) => shown && onChange({ sliceMm: format.fromLength(shown) })}
           />
         )}

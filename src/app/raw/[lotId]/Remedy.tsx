@@ -1,5 +1,6 @@
 "use client";
-import { Button, InputNumber, Select } from "antd";
+import { Button, Select } from "antd";
+import { NumberInput } from "@/ui/form/NumberInput";
 import Link from "next/link";
 import { useState } from "react";
 import type { Attribute, Grade } from "@/core/freshness";
@@ -84,14 +85,7 @@ function OneReading({
     act(noteLot, { lotId, kind, amount: format.fromTemperature(value ?? 0), outOf: null }, () => t("noted"));
   return (
     <>
-      <InputNumber<number>
-        aria-label={label}
-        placeholder={hint}
-        step={0.1}
-        inputMode="decimal"
-        value={value}
-        onChange={setValue}
-      />
+      <NumberInput aria-label={label} placeholder={hint} step={0.1} value={value} onChange={setValue} />
       <Button disabled={value === null} onClick={note}>
         {button}
       </Button>
@@ -105,21 +99,12 @@ function Taps({ lotId }: { readonly lotId: string }) {
   const [tapped, setTapped] = useState<number | null>(null);
   return (
     <>
-      <InputNumber<number>
-        aria-label={t("dead")}
-        placeholder={t("dead2")}
-        min={0}
-        precision={0}
-        inputMode="numeric"
-        value={dead}
-        onChange={setDead}
-      />
-      <InputNumber<number>
+      <NumberInput aria-label={t("dead")} placeholder={t("dead2")} min={0} whole value={dead} onChange={setDead} />
+      <NumberInput
         aria-label={t("tapped")}
         placeholder={t("tapped2")}
         min={1}
-        precision={0}
-        inputMode="numeric"
+        whole
         value={tapped}
         onChange={setTapped}
       />

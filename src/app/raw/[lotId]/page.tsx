@@ -38,7 +38,7 @@ export default async function RawLotPage({
 }) {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const lot = lotInHand(db(), (await params).lotId, nowMs);
   if (!lot) notFound();
   if (lot.row.status !== "on-ice") redirect(`/book/lot/${lot.id}`);

@@ -1,5 +1,6 @@
 "use client";
-import { Button, InputNumber, Select, Switch } from "antd";
+import { Button, Select, Switch } from "antd";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { memo } from "react";
 import type { Species } from "@/core/species";
 import { Calliper } from "@/ui/form/Calliper";
@@ -97,12 +98,11 @@ const PieceInputs = memo(function PieceInputs({
       />
       <label>
         {t("pieces")}
-        <InputNumber<number>
+        <NumberInput
           value={pieces}
           min={1}
           max={most}
-          precision={0}
-          inputMode="numeric"
+          whole
           className={page.full ?? ""}
           onChange={(next) => next !== null && onChange({ pieces: next })}
         />

@@ -3,6 +3,7 @@ import { useRouter } from "next/navigation";
 import { useCallback, useDeferredValue, useState, type ReactNode } from "react";
 import { bandAt, methodOf, outcomeLabel, type Films, type MethodFit, type MethodId, type Sheet } from "@/core/cooking";
 import { findSpecies } from "@/core/species";
+import { lookFirst } from "@/ui/form/unsettled";
 import { askOnce, UNANSWERED } from "@/ui/hooks/askOnce";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -110,8 +111,10 @@ export function PlanBench({
 
   const begin = async () => {
     if (source.kind === "none") return;
+    const look = lookFirst();
+    setRefusal(look);
+    if (look) return;
     setBusy(true);
-    setRefusal(null);
     const from =
       source.kind === "batch"
         ? { kind: "batch", batchId: source.batchId }

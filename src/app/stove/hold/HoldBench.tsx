@@ -1,5 +1,6 @@
 "use client";
-import { InputNumber, Segmented } from "antd";
+import { Segmented } from "antd";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { useState, type ReactNode } from "react";
 import { governingMm, keepsMin, shapeFor, USUAL_HOLD_C, type Holding, type PieceShape } from "@/core/cooking";
 import { RULE_SETS, type RuleSetId } from "@/core/safety";
@@ -139,11 +140,10 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
           />
           <label>
             {t("minutesWarmBefore")}
-            <InputNumber<number>
+            <NumberInput
               value={usedMin}
               min={0}
               max={MOST_USED_MIN}
-              inputMode="numeric"
               className={page.full ?? ""}
               onChange={(typed) => {
                 if (typed !== null) setUsedMin(typed);

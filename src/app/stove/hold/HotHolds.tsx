@@ -1,5 +1,6 @@
 "use client";
-import { Button, InputNumber } from "antd";
+import { Button } from "antd";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { useState } from "react";
 import { hotHoldStatus, type HotHold, type HotHoldStatus } from "@/core/safety";
 import { clockText, durationText, timeText } from "@/words/format/format";
@@ -109,12 +110,14 @@ function Held({ hold, status, words }: HeldProps) {
           void note();
         }}
       >
-        <InputNumber<number>
+        <NumberInput
           aria-label={t("readingOfTitleDegree", { title, degree: format.degree })}
           placeholder={format.degree}
           value={typed}
           step={0.1}
-          inputMode="decimal"
+          min={format.toTemperature(-5)}
+          max={format.toTemperature(110)}
+          usual={[format.toTemperature(35), format.toTemperature(95)]}
           onChange={setTyped}
         />
         <Button htmlType="submit" disabled={busy || typed === null}>

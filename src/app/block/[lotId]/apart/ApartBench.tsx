@@ -5,6 +5,8 @@ import { useRef, useState } from "react";
 import type { Part } from "@/core/block";
 import { AnimalDrawing } from "@/ui/drawings/AnimalDrawing";
 import { useHouse } from "@/ui/hooks/HouseContext";
+import { useKeptDraft } from "@/ui/hooks/useKeptDraft";
+import { DraftNote } from "@/ui/layout/DraftNote";
 import page from "@/ui/layout/page.module.css";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { useAct } from "@/ui/hooks/useAct";
@@ -36,6 +38,21 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
   const way = ways.find(({ id }) => id === wayId)!;
   const [wholeG, setWholeG] = useState(leftG);
   const [weighed, setWeighed] = useState<Readonly<Record<string, Weighed>>>({});
+  const lay = (on: {
+    readonly wayId: string;
+    readonly wholeG: number;
+    readonly weighed: Readonly<Record<string, Weighed>>;
+  }) => {
+    // a way that is no more is none
+    setWayId(ways.find(({ id }) => id === on.wayId)?.id ?? ways[0]!.id);
+    setWholeG(on.wholeG);
+    setWeighed(on.weighed);
+  };
+  const draft = useKeptDraft(`apart ${lotId}`, { wayId, wholeG, weighed }, lay);
+  const startOver = () => {
+    lay({ wayId: ways[0]!.id, wholeG: leftG, weighed: {} });
+    draft.forget();
+  };
   const [active, setActive] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const inputs = useRef(new Map<string, HTMLInputElement | null>());
@@ -80,12 +97,15 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
       (codes) => (codes.length === 0 ? t("writtenDown") : t("onIceAsCodes", { codes: codes.join(", ") })),
     );
     setBusy(false);
-    if (done) router.push(wholeG >= leftG - 1 ? "/block" : `/ice/${lotId}`);
+    if (!done) return;
+    draft.done();
+    router.push(wholeG >= leftG - 1 ? "/block" : `/ice/${lotId}`);
   };
 
   return (
     <div className={styles.bench}>
       <div className={page.stack}>
+        <DraftNote foundAtMs={draft.foundAtMs} onStartOver={startOver} />
         <section className={page.card}>
           {ways.length > 1 ? (
             <Segmented<string>

@@ -1,5 +1,6 @@
 "use client";
-import { InputNumber, Select } from "antd";
+import { Select } from "antd";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { PART_USES, PART_USE_IDS, type Part, type PartUse, type PartYield } from "@/core/block";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -61,18 +62,12 @@ export function PartRow({
           ),
         })}
       </div>
-      <InputNumber<number>
-        ref={(element) => {
-          onInput(
-            (element as unknown as { input?: HTMLInputElement } | null)?.input ??
-              (element as unknown as HTMLInputElement | null),
-          );
-        }}
+      <NumberInput
+        ref={onInput}
         aria-label={`${part.label}, ${format.massUnit}`}
         placeholder={format.massUnit}
         value={massG === null ? null : Number(format.toMass(massG).toFixed(format.units === "metric" ? 0 : 1))}
         min={0}
-        inputMode="decimal"
         onFocus={onActive}
         onPressEnter={onNext}
         onChange={(shown) => onChange({ massG: shown === null ? null : format.fromMass(shown) })}

@@ -28,7 +28,7 @@ const YIELD_DAYS = 365;
 export default async function ApartPage({ params }: { readonly params: Promise<{ lotId: string }> }) {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const lot = lotInHand(db(), (await params).lotId, nowMs);
   if (!lot) notFound();
   const { row, species } = lot;

@@ -1,5 +1,5 @@
 "use client";
-import { Alert, Button, InputNumber, Select } from "antd";
+import { Alert, Button, Select } from "antd";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import {
@@ -14,9 +14,12 @@ import {
   type PreparationStep,
 } from "@/core/block";
 import { findSpecies } from "@/core/species";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { hoursText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
+import { useKeptDraft } from "@/ui/hooks/useKeptDraft";
+import { DraftNote } from "@/ui/layout/DraftNote";
 import page from "@/ui/layout/page.module.css";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { useAct } from "@/ui/hooks/useAct";
@@ -79,6 +82,7 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
   const species = findSpecies(speciesId, ownSpecies)!;
   const [steps, setSteps] = useState(kept);
   const [air, setAir] = useState<DryingAir>("fan");
+  const draft = useKeptDraft(`prepare ${batchId}`, steps, setSteps);
   const before = plainPiece(species, massG, thicknessMm);
   const made = prepare(species, before, steps);
   const piece = made.ok ? made.value : before;
@@ -86,12 +90,21 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
   const change = (index: number, to: PreparationStep) =>
     setSteps((now) => now.map((one, at) => (at === index ? to : one)));
   const keep = async () => {
-    if (await act(keepPreparation, { batchId, steps }, () => t("carriedToTheStove"))) router.push(`/stove/${batchId}`);
+    if (!(await act(keepPreparation, { batchId, steps }, () => t("carriedToTheStove")))) return;
+    draft.done();
+    router.push(`/stove/${batchId}`);
   };
   return (
     <div className={page.wideLeft}>
       <section className={page.card}>
         <h2>{t("inThisOrder")}</h2>
+        <DraftNote
+          foundAtMs={draft.foundAtMs}
+          onStartOver={() => {
+            setSteps(kept);
+            draft.forget();
+          }}
+        />
         {steps.length === 0 ? (
           <Empty>{t("asCutStartFromTheRefrigerator", { start: format.temperature(before.startC) })}</Empty>
         ) : null}
@@ -199,12 +212,11 @@ function StepFields({ step, onChange }: FieldsProps) {
   const number = (label: string, value: number, min: number, max: number, set: (value: number) => void) => (
     <Field label={label}>
       {(id) => (
-        <InputNumber<number>
+        <NumberInput
           id={id}
           value={value}
           min={min}
           max={max}
-          inputMode="decimal"
           onChange={(shown) => {
             if (shown !== null) set(shown);
           }}

@@ -17,7 +17,7 @@ export const metadata: Metadata = { title: t("prepare2") };
 export default async function PreparePage({ params }: { readonly params: Promise<{ batchId: string }> }) {
   await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const batch = findBatch(db(), (await params).batchId);
   const species = batch && speciesOf(db(), batch.speciesId);
   if (!batch || !species) notFound();

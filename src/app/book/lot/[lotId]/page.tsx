@@ -27,7 +27,7 @@ export const metadata: Metadata = { title: t("trace") };
 export default async function TracePage({ params }: { readonly params: Promise<{ lotId: string }> }) {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const lot = findLot(db(), (await params).lotId);
   if (!lot) notFound();
   const batches = batchesOfLot(db(), lot.id);

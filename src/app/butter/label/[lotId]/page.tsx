@@ -19,7 +19,7 @@ export default async function LabelPage({ params }: { readonly params: Promise<{
   const found = madeLabel(db(), lotId);
   if (!found) notFound();
   const { lot, name, base } = found;
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
   const states = Object.entries(lot.allergens ?? {});
   const of = (wanted: string) => states.filter(([, state]) => state === wanted).map(([id]) => id);

@@ -48,7 +48,7 @@ type Params = { readonly params: Promise<{ placeId: string }>; readonly searchPa
 export default async function PlacePage({ params, searchParams }: Params) {
   const nowMs = await requestTime();
   const house = requireHouse();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const place = findPlace(db(), (await params).placeId);
   if (!place) notFound();
   const asked = Number((await searchParams).days);

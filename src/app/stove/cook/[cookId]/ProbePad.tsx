@@ -1,5 +1,6 @@
 "use client";
-import { Button, InputNumber } from "antd";
+import { Button } from "antd";
+import { NumberInput } from "@/ui/form/NumberInput";
 import { useState } from "react";
 import { probeChoicesC } from "@/core/cooking";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -36,12 +37,14 @@ export function ProbePad({ expectedC, busy, onNote }: Props) {
           setTyped(null);
         }}
       >
-        <InputNumber<number>
+        <NumberInput
           aria-label={t("anotherReadingDegree", { degree: format.degree })}
           placeholder={t("otherDegree", { degree: format.degree })}
           value={typed}
           step={0.1}
-          inputMode="decimal"
+          min={format.toTemperature(-5)}
+          max={format.toTemperature(110)}
+          usual={[format.toTemperature(-2), format.toTemperature(95)]}
           onChange={setTyped}
           className={page.grow ?? ""}
         />

@@ -24,7 +24,7 @@ export default async function SheetPage({ params }: { readonly params: Promise<{
   const sheet = findSheet(db(), (await params).sheetId);
   const species = sheet ? speciesOf(db(), sheet.question.speciesId) : undefined;
   if (!sheet || !species) notFound();
-  const format = formatFor(house.units, house.currency);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const { question, rows, atMs, who } = sheet;
   const method = methodOf(question.methodId);
   const school = method.schools.find(({ id }) => id === (question.schoolId ?? method.schools[0]?.id));
