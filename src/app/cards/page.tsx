@@ -47,8 +47,10 @@ export default async function CardsPage() {
       {cardless.map(({ speciesId, covers }) => {
         const lot = world.lots.find(({ species, over }) => species.id === speciesId && !over);
         return (
-          <p key={speciesId} className={page.stop}>
-            {t("wantACard", { covers, fish: world.speciesOf(speciesId)?.name ?? speciesId })}{" "}
+          <p key={speciesId} className={page.line}>
+            <span className={page.stop}>
+              {t("wantACard", { covers, fish: world.speciesOf(speciesId)?.name ?? speciesId })}
+            </span>
             {lot ? (
               <Link href={`/cards/write?lot=${lot.id}`}>{t("writeItFrom", { code: lot.code })}</Link>
             ) : (

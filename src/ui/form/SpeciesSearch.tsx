@@ -37,6 +37,8 @@ export function SpeciesSearch({ id, value, onChange }: Props) {
   return (
     <div ref={field} data-find className={page.grow}>
       <AutoComplete
+        // Enter takes the row that is marked
+        defaultActiveFirstOption
         {...(id ? { id } : {})}
         value={text}
         className={page.full ?? ""}

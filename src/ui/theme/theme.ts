@@ -42,7 +42,7 @@ export const THEME: ThemeConfig = {
   components: {
     Button: { fontWeight: 650, primaryShadow: "none", defaultShadow: "none", dangerShadow: "none" },
     Segmented: { itemSelectedBg: PALETTE.slate, itemSelectedColor: PALETTE.surface, trackBg: PALETTE.groove },
-    Select: { optionSelectedBg: PALETTE.wash },
+    Select: { optionSelectedBg: PALETTE.wash, optionActiveBg: PALETTE.groove },
     Table: { headerBg: PALETTE.ice, headerColor: PALETTE.muted, rowHoverBg: PALETTE.wash, cellPaddingBlock: 12 },
     InputNumber: { handleVisible: true },
   },

@@ -16,7 +16,7 @@ export function CancelCook({ pieces, onCancel }: Props) {
         {t("cancelCook")}
       </Button>
       <Modal open={asking} title={t("whatBecameOfThem", { pieces })} footer={null} onCancel={() => setAsking(false)}>
-        <p>{t("theClockStopsAndTheBook")}</p>
+        <p className={page.below}>{t("theClockStopsAndTheBook")}</p>
         <div className={page.stack}>
           {PIECES_BECAME.map((became) => (
             <Button
