@@ -1,9 +1,12 @@
 import {
+  estimateSheet,
   fitCooks,
   planSheet,
   sheetRows,
   type CookPlan,
   type Fit,
+  type LiveEstimate,
+  type LiveQuestion,
   type SheetRequest,
   type SheetRow,
   type UsualPiece,
@@ -33,6 +36,8 @@ export type Tasks = {
     };
     readonly answer: CookAskInput;
   };
+  /** What the state of a running cook asks of its clock. */
+  readonly estimate: { readonly ask: LiveQuestion; readonly answer: Result<LiveEstimate, Said> };
   /** What probed cooks teach; null: none of them was probed. */
   readonly fit: {
     readonly ask: { readonly cooks: readonly MeasuredRow[]; readonly own: readonly Species[] };
@@ -78,6 +83,8 @@ export default async function runTask(job: Job): Promise<Tasks[TaskName]["answer
       const measured = cooks.flatMap(({ streamed, ...cook }) => measuredOf(cook, streamed, own) ?? []);
       return measured.length === 0 ? null : { fit: fitCooks(measured, ["vessel", "air"]), cooks: measured.length };
     }
+    case "estimate":
+      return estimateSheet(job.ask);
     case "replan": {
       const { problem, before, seconds, thorough } = job.ask;
       const begunMs = performance.now();

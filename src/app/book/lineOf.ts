@@ -137,6 +137,12 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         payload: text(payload, "stage").toLowerCase(),
         became: text(payload, "became") || "not said",
       });
+    case "cook-modelled":
+      return t("modelledAs", {
+        peak: celsius(payload["peakC"]),
+        planned: celsius(payload["plannedPeakC"]),
+        meets: payload["meets"] === true ? "yes" : "no",
+      });
     case "tap-undone":
       return t("tapUndone", { what: text(payload, "what"), stage: text(payload, "stage").toLowerCase() });
     case "lot-moved":

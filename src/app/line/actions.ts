@@ -28,6 +28,7 @@ import { tellCooks } from "@/server/cookNews";
 import { MINUTE_MS } from "@/core/units";
 import { t } from "@/words/line";
 import { refused, type ActionError } from "../actionError";
+import { refitCook } from "../stove/refitCook";
 import { houseAction, plannedAction, type Acting } from "../houseAction";
 import { liveLine, type LiveLine } from "./liveLine";
 import { callableCards, lineNow, ovenMark, serviceFromMs, type LineNow } from "./lineState";
@@ -253,7 +254,10 @@ export const stepThePan = async (input: unknown, intention: unknown): Answer<nul
   });
   if (!stepped.ok) return stepped;
   const { cookId } = stepped.value as { readonly cookId: string | null };
-  if (cookId !== null) tellCooks({ cookId, events: [] });
+  if (cookId !== null) {
+    tellCooks({ cookId, events: [] });
+    void refitCook(cookId, String(intention));
+  }
   return planned(ok(null));
 };
 

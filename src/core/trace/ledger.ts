@@ -13,6 +13,7 @@ export type LedgerKind =
   | "cook-finished"
   | "cook-abandoned"
   | "tap-undone"
+  | "cook-modelled"
   | "lot-moved"
   | "lot-split"
   | "lot-opened"
@@ -147,6 +148,7 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "cook-finished": "Cooked",
     "cook-abandoned": "Cancelled",
     "tap-undone": "Taken back",
+    "cook-modelled": "By what was done",
     "lot-moved": "Moved",
     "lot-split": "Split",
     "lot-opened": "Opened",

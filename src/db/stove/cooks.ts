@@ -30,6 +30,11 @@ function eventOf({ kind, atMs, amount }: EventRow): CookEvent {
       return { kind, atMs, seconds: amount ?? 0 };
     case "probed":
       return { kind, atMs, centreC: amount ?? 0 };
+    case "refitted":
+      return { kind, atMs, seconds: amount ?? 0 };
+    case "foreseen":
+    case "foreseen-under":
+      return { kind: "foreseen", atMs, peakC: amount ?? 0, meets: kind === "foreseen" };
     case "started":
     case "paused":
     case "resumed":
@@ -150,7 +155,7 @@ export type EventError =
   /** Meant for a stage that is over: another hand was faster. */
   | { readonly kind: "stagePassed" };
 export type NewEvent = {
-  readonly kind: Exclude<CookEvent["kind"], "started">;
+  readonly kind: Exclude<CookEvent["kind"], "started" | "refitted" | "foreseen">;
   readonly amount: number | null;
   /** Of a cook that is cancelled: what became of its pieces; absent: not said. */
   readonly became?: PiecesBecame | undefined;

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { eq, sql } from "drizzle-orm";
-import { fitCooks, planSheet, type SheetRequest } from "@/core/cooking";
+import { fitCooks, liveCook, planSheet, type SheetRequest } from "@/core/cooking";
 import { makeDemoHouse } from "@/demo/house";
 import { openDatabase, type Db } from "../connection";
 import { findBatch } from "../block/batches";
@@ -13,6 +13,7 @@ import { portions } from "../schema/cooks";
 import { waste } from "../schema/lots";
 import { findLot, lotsOnIce } from "../lots/lots";
 import { oldFile } from "../oldFile.testkit";
+import { refit } from "./refits";
 import { addTrace, findProbe, listProbes, noteProbe, placeProbe, readingsOf, setProbe } from "./probes";
 import { fitOfPan, keepFit, resetFit } from "./stationFits";
 import { findSheet, keepSheet, listSheets } from "./stationSheets";
@@ -144,6 +145,39 @@ test("taps taken back: a start gives its pieces back, a finish its plates, a can
   expect(free()).toBe(6);
   expect(tap(again.value, { kind: "advanced", amount: null }, 206)).toMatchObject({ ok: false });
   expect(entriesBetween(db, NOW, NOW + 300_000).filter(({ kind }) => kind === "tap-undone")).toHaveLength(3);
+  expect(checkLedger(db).kind).toBe("whole");
+});
+
+test("what the model makes of what was done: into the clock once, not for what is over, and in the book at the end", () => {
+  const db = demo();
+  const started = scallopsInThePan(db).start();
+  if (!started.ok) throw new Error("they are there");
+  const id = started.value;
+  const found = { changeS: -25, peakC: 51.5, meets: false };
+  const stamp = (afterS: number, key: string) => ({ atMs: NOW + afterS * 1000, requestId: key.padEnd(20, "0") });
+  const tap = (afterS: number, stage: number) =>
+    addCookEvent(
+      db,
+      id,
+      { kind: "advanced", amount: null, stage },
+      { who: "Ylva", ...stamp(afterS, `step-${stage}-`) },
+    );
+  tap(90, 0);
+  expect(refit(db, id, { ...found, eventCount: 1 }, stamp(91, "late-"))).toBe(false);
+  expect(refit(db, id, { ...found, eventCount: 2 }, stamp(91, "first-"))).toBe(true);
+  expect(refit(db, id, { ...found, eventCount: 4 }, stamp(92, "first-"))).toBe(false);
+  const { events, plan } = findCook(db, id)!;
+  const live = liveCook(
+    plan.answer.stages.map(({ seconds }) => seconds),
+    events,
+    NOW + 95_000,
+  );
+  expect(live).toMatchObject({ refitS: -25, foreseen: { peakC: 51.5, meets: false } });
+  for (let stage = 1; stage < plan.answer.stages.length; stage++) tap(100 + stage, stage);
+  const eventCount = findCook(db, id)!.events.length;
+  expect(refit(db, id, { ...found, eventCount }, stamp(200, "last-"))).toBe(true);
+  const [entry] = entriesBetween(db, NOW, NOW + 300_000).filter(({ kind }) => kind === "cook-modelled");
+  expect(entry?.payload).toMatchObject({ peakC: 51.5, meets: false, plannedPeakC: plan.answer.peakC });
   expect(checkLedger(db).kind).toBe("whole");
 });
 

@@ -247,7 +247,7 @@ class Builder {
       const { spot, ovenC, keptS } = stage;
       const held = spot === null ? [] : [need(spot, ovenC === null ? null : String(ovenC))];
       const runs = now !== null && index === now.stageIndex;
-      const minutes = steps(runs ? Math.max(0, keptS - now.ranS) : keptS);
+      const minutes = steps(runs ? Math.max(0, keptS + now.extraS - now.ranS) : keptS);
       // basted or kissed all the while; else hands are free once it lies there
       const handSteps =
         runs || spot === null ? 0 : steps(keptS <= 2 * PUT_IN_S || stage.id === "baste" ? keptS : PUT_IN_S);

@@ -40,6 +40,8 @@ export type PanNow = {
   readonly ranS: number;
   /** Of the stage in hand, as it was meant: negative once it is overdue. */
   readonly leftS: number;
+  /** The clock of the stage in hand is so much longer than the plan, by hand or by the state of the piece. */
+  readonly extraS: number;
   readonly state: "runs" | "ready" | "lost";
 };
 
@@ -52,5 +54,6 @@ export function panNow({ stages, events }: Pick<BegunPan, "stages" | "events">, 
   );
   const state =
     live.status === "done" ? "ready" : live.status === "running" || live.status === "paused" ? "runs" : "lost";
-  return { stageIndex: live.stageIndex, ranS: live.elapsedS, leftS: live.remainingS, state };
+  const extraS = live.plannedS - (stages[live.stageIndex]?.medianS ?? 0);
+  return { stageIndex: live.stageIndex, ranS: live.elapsedS, leftS: live.remainingS, extraS, state };
 }

@@ -164,4 +164,6 @@ export const book = {
   stationHas:
     "the station has {count, plural, one {one} other {#}} {spot, select, burner {{count, plural, one {burner} other {burners}}} oven {{count, plural, one {oven} other {ovens}}} rack {{count, plural, one {oven rack} other {oven racks}}} salamander {{count, plural, one {salamander} other {salamanders}}} other {{count, plural, one {fryer} other {fryers}}}}",
   numbersAreWritten: "numbers are written {mark, select, comma {1,5} other {1.5}}",
+  modelledAs:
+    "by the minutes it really had the middle ended at {peak}, planned was {planned}; {meets, select, yes {that meets the rule} other {under the rule: its advisory}}",
 } as const;

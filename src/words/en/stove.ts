@@ -187,4 +187,10 @@ export const stove = {
   potColdIn: "In time: {heat} after {time}",
   potNeedsDividing: "No ice cools this pot in time: stir it, or divide it into shallow pans.",
   potNeedsIce: "Too slow: it needs {ice} of ice.",
+  clockIsRefit:
+    "This clock is {change} {which, select, longer {longer} other {shorter}}: the stage before did not go as planned, and the piece is where it is.",
+  probeItPlanIsOff: "Probe it: by what was done the middle ends at {ends}, planned was {planned}.",
+  byWhatWasDone: "By what was done",
+  whatWasDoneMeetsIt: "by the minutes it had, it meets it",
+  whatWasDoneIsUnderIt: "by the minutes it had, it is under it: advisory needed",
 } as const;

@@ -1,3 +1,4 @@
+import { judgeCook } from "@/core/safety";
 import { fitCooks, NOTHING_OFF, shifted, type Reading, type Unknown } from "./fit";
 import { measureOf } from "../plan";
 import { Programme, type CookOutcome } from "../plan";
@@ -11,6 +12,8 @@ export type LiveEstimate = {
   /** Left until the piece leaves the heat, s; negative: it should have left. */
   readonly leftS: number;
   readonly peakC: number;
+  /** Whether its coldest point meets the rule so. */
+  readonly meets: boolean;
   /** Centre through time under the new estimate, and as first planned, for drawing. */
   readonly predicted: readonly { readonly timeS: number; readonly centreC: number }[];
   readonly planned: readonly { readonly timeS: number; readonly centreC: number }[];
@@ -23,6 +26,7 @@ const LIVE_UNKNOWNS: readonly Unknown[] = ["vessel", "air", "thickness", "start"
 const CLOSE = { toleranceS: 2, toleranceValue: 0.1 } as const;
 const LEFT_MOST_S = 3600;
 const DRAW_S = 10;
+const JUDGE_S = 4;
 const MOST_READINGS = 24;
 
 /** Many readings of a stream say hardly more than a few spread over it. */
@@ -79,11 +83,19 @@ export function estimateLive(
         DRAW_S,
       )
       .map(({ timeS, centreC }) => ({ timeS, centreC }));
+  const log = programme.trace(outcome.seconds, JUDGE_S);
+  const { meets } = judgeCook(
+    job.request.ruleSetId,
+    log.map(({ timeS }) => timeS),
+    log.map(({ coldestC }) => coldestC),
+    job.as,
+  );
   const asPlanned = new Programme(job.setup, job.stages);
   return {
     seconds: outcome.seconds,
     leftS: current >= pull ? 0 : pullS - elapsedS,
     peakC: outcome.peakC,
+    meets,
     predicted: course(programme, seconds, outcome),
     planned: course(asPlanned, plannedS, asPlanned.outcome(plannedS)),
     because: wordsFor(estimate),

@@ -197,3 +197,18 @@ test("how far off in the mean: the root of the mean square, nothing where nothin
   expect(meanOffK(residuals).afterK).toBeCloseTo(Math.SQRT1_2, 9);
   expect(meanOffK([])).toEqual({ beforeK: 0, afterK: 0 });
 });
+
+test("law: a stage that went on longer takes from the one that follows, one cut short gives to it, and the middle ends where it was to", () => {
+  const job = jobOf(char);
+  const planned = secondsOf(job);
+  const { peakC, seconds: asPlanned } = estimateLive(job, planned, [planned[0]!, 0], []);
+  const after = (offS: number) => estimateLive(job, planned, [planned[0]! + offS, 0], []);
+  const [early, late] = [after(-40), after(40)];
+  expect(late.seconds[1]!).toBeLessThan(asPlanned[1]! - 5);
+  expect(early.seconds[1]!).toBeGreaterThan(asPlanned[1]! + 5);
+  for (const one of [early, late]) expect(Math.abs(one.peakC - peakC)).toBeLessThan(0.7);
+  // so late that nothing is left to take from: it says where the middle ends
+  const far = after(600);
+  expect(far.peakC).toBeGreaterThan(peakC + 1.5);
+  expect(far.leftS).toBeLessThanOrEqual(1);
+});

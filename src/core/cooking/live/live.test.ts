@@ -92,3 +92,27 @@ describe("a tap taken back", () => {
     );
   });
 });
+
+describe("what the state of the piece asks of the clock", () => {
+  const events: CookEvent[] = [
+    started,
+    { kind: "advanced", atMs: at(260) },
+    { kind: "refitted", atMs: at(261), seconds: -40 },
+    { kind: "foreseen", atMs: at(261), peakC: 53, meets: false },
+  ];
+
+  test("it is in the clock of the stage in hand alone, and said apart", () => {
+    const live = liveCook(STAGES, events, at(270));
+    expect(live).toMatchObject({ stageIndex: 1, plannedS: 110, remainingS: 100, refitS: -40 });
+    expect(live.foreseen).toEqual({ peakC: 53, meets: false });
+    const next = liveCook(STAGES, [...events, { kind: "advanced", atMs: at(370) }], at(370));
+    expect(next).toMatchObject({ stageIndex: 2, plannedS: 120, refitS: 0 });
+    expect(stageSecondsAt(events, at(270))).toEqual([260, 10]);
+  });
+
+  test("it goes with the tap it was worked out of", () => {
+    const back = liveCook(STAGES, [...events, { kind: "undone", atMs: at(265) }], at(270));
+    expect(back).toMatchObject({ stageIndex: 0, remainingS: -70, refitS: 0, foreseen: null });
+    expect(tapToUndo(events, at(265))).toMatchObject({ kind: "advanced" });
+  });
+});

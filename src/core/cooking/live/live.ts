@@ -10,7 +10,11 @@ export type CookEvent =
   | { readonly kind: "probed"; readonly atMs: number; readonly centreC: number }
   | { readonly kind: "abandoned"; readonly atMs: number }
   /** The last tap that stood was a mistake. What a probe read stays. */
-  | { readonly kind: "undone"; readonly atMs: number };
+  | { readonly kind: "undone"; readonly atMs: number }
+  /** A stage went on longer or shorter than planned: the state of the piece asks so much more, or less, of the one in hand. */
+  | { readonly kind: "refitted"; readonly atMs: number; readonly seconds: number }
+  /** Where the middle ends by what was done so far, and whether that meets the rule. */
+  | { readonly kind: "foreseen"; readonly atMs: number; readonly peakC: number; readonly meets: boolean };
 
 /** `withdrawn`: its start was taken back. */
 export type CookStatus = "running" | "paused" | "done" | "abandoned" | "withdrawn";
@@ -20,6 +24,9 @@ export const UNDO_MS = 10_000;
 /** The house takes it so long: networks are slow. */
 export const UNDO_TAKEN_MS = UNDO_MS + 5000;
 
+/** What a hand did; the rest was read or worked out. */
+const isTap = ({ kind }: CookEvent): boolean => kind !== "probed" && kind !== "refitted" && kind !== "foreseen";
+
 /** What stands of the taps of a cook once those that were taken back are left out. */
 export function standing(events: readonly CookEvent[]): readonly Exclude<CookEvent, { kind: "undone" }>[] {
   const left: Exclude<CookEvent, { kind: "undone" }>[] = [];
@@ -28,8 +35,9 @@ export function standing(events: readonly CookEvent[]): readonly Exclude<CookEve
       left.push(event);
       continue;
     }
-    const last = left.findLastIndex(({ kind }) => kind !== "probed");
-    if (last >= 0) left.splice(last, 1);
+    const last = left.findLastIndex(isTap);
+    // what was worked out of the tap goes with it
+    if (last >= 0) left.splice(last, Infinity, ...left.slice(last + 1).filter(({ kind }) => kind === "probed"));
   }
   return left;
 }
@@ -37,8 +45,8 @@ export function standing(events: readonly CookEvent[]): readonly Exclude<CookEve
 /** The tap that could be taken back at `nowMs`: the last one, while it is fresh. Null: there is none. */
 export function tapToUndo(events: readonly CookEvent[], nowMs: number, withinMs = UNDO_MS): CookEvent | null {
   // what was taken back is over: the tap before it is not offered next
-  if (events.findLast(({ kind }) => kind !== "probed")?.kind === "undone") return null;
-  const last = standing(events).findLast(({ kind }) => kind !== "probed");
+  if (events.findLast(isTap)?.kind === "undone") return null;
+  const last = standing(events).findLast(isTap);
   return last && nowMs - last.atMs <= withinMs ? last : null;
 }
 
@@ -52,6 +60,10 @@ export type LiveCook = {
   readonly remainingS: number;
   readonly probes: readonly { readonly atMs: number; readonly centreC: number; readonly stageIndex: number }[];
   readonly endedAtMs: number | null;
+  /** So much of the clock of the stage in hand is what the state of the piece asked for, s. */
+  readonly refitS: number;
+  /** By what was done so far; null: as planned. */
+  readonly foreseen: { readonly peakC: number; readonly meets: boolean } | null;
 };
 
 /** Where a cook stands at `nowMs`. A stage ends when the cook says so, never by itself: the clock then counts over. */
@@ -62,6 +74,8 @@ export function liveCook(stageSeconds: readonly number[], events: readonly CookE
   let runningSinceMs: number | null = null;
   let endedAtMs: number | null = null;
   let abandoned = false;
+  let refitS = 0;
+  let foreseen: LiveCook["foreseen"] = null;
   const probes: { atMs: number; centreC: number; stageIndex: number }[] = [];
   const taps = standing(events);
   for (const event of taps) {
@@ -80,12 +94,19 @@ export function liveCook(stageSeconds: readonly number[], events: readonly CookE
         break;
       case "advanced":
         stageIndex += 1;
-        [elapsedMs, extraS] = [0, 0];
+        [elapsedMs, extraS, refitS] = [0, 0, 0];
         runningSinceMs = event.atMs;
         if (stageIndex >= stageSeconds.length) [endedAtMs, runningSinceMs] = [event.atMs, null];
         break;
       case "probed":
         probes.push({ atMs: event.atMs, centreC: event.centreC, stageIndex });
+        break;
+      case "refitted":
+        extraS += event.seconds;
+        refitS += event.seconds;
+        break;
+      case "foreseen":
+        foreseen = { peakC: event.peakC, meets: event.meets };
         break;
       case "abandoned":
         [abandoned, endedAtMs, runningSinceMs] = [true, event.atMs, null];
@@ -97,7 +118,7 @@ export function liveCook(stageSeconds: readonly number[], events: readonly CookE
   if (runningSinceMs !== null) elapsedMs += Math.max(0, nowMs - runningSinceMs);
   const plannedS = (stageSeconds[stageIndex] ?? 0) + extraS;
   const done = stageIndex >= stageSeconds.length;
-  const withdrawn = taps.every(({ kind }) => kind === "probed");
+  const withdrawn = !taps.some(isTap);
   return {
     status: withdrawn
       ? "withdrawn"
@@ -114,6 +135,8 @@ export function liveCook(stageSeconds: readonly number[], events: readonly CookE
     remainingS: plannedS - elapsedMs / 1000,
     probes,
     endedAtMs,
+    refitS,
+    foreseen,
   };
 }
 
@@ -126,7 +149,7 @@ export function stageSecondsAt(events: readonly CookEvent[], atMs: number): read
   };
   for (const event of standing(events)) {
     if (event.atMs > atMs) break;
-    if (event.kind === "probed" || event.kind === "extended") continue;
+    if (!isTap(event) || event.kind === "extended") continue;
     count(event.atMs);
     runningSinceMs = event.kind === "paused" || event.kind === "abandoned" ? null : event.atMs;
     if (event.kind === "advanced") taken.push(0);
@@ -138,7 +161,7 @@ export function stageSecondsAt(events: readonly CookEvent[], atMs: number): read
 /** Whether the event may follow; the reason in the cook's words if not. */
 export function refuseEvent(state: LiveCook, kind: CookEvent["kind"]): string | null {
   if (state.status === "withdrawn") return "this cook was taken back";
-  if (kind === "undone") return null;
+  if (kind === "undone" || kind === "foreseen") return null;
   if (state.status === "done" && kind !== "probed") return "this cook is finished";
   if (state.status === "abandoned") return "this cook was cancelled";
   if (kind === "started") return "this cook has started already";

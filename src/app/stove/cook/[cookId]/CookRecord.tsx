@@ -20,6 +20,12 @@ type Props = {
   readonly undo: ReactNode;
 };
 
+/** What was done decides; where nothing was worked out of it, what was planned. */
+const ruleText = (foreseen: LiveCook["foreseen"], plannedMeets: boolean): string => {
+  if (foreseen) return foreseen.meets ? t("whatWasDoneMeetsIt") : t("whatWasDoneIsUnderIt");
+  return plannedMeets ? t("thePlanMeetsIt") : t("thePlanIsUnderItAdvisory");
+};
+
 /** A finished cook: what was planned, what was read, and the way to the book. */
 export function CookRecord({ cookId, title, batchCode, lotId, plan, events, live, undo }: Props) {
   const { format, timeZone } = useHouse();
@@ -46,6 +52,12 @@ export function CookRecord({ cookId, title, batchCode, lotId, plan, events, live
           </dd>
           <dt>{t("plannedCentre")}</dt>
           <dd className="figure">{format.temperature(answer.peakC, 1)}</dd>
+          {live.foreseen ? (
+            <>
+              <dt>{t("byWhatWasDone")}</dt>
+              <dd className="figure">{format.temperature(live.foreseen.peakC, 1)}</dd>
+            </>
+          ) : null}
           <dt>{t("probed")}</dt>
           <dd className="figure">
             {live.probes.length === 0
@@ -54,7 +66,7 @@ export function CookRecord({ cookId, title, batchCode, lotId, plan, events, live
           </dd>
           <dt>{t("rule")}</dt>
           <dd>
-            {answer.safety.edition}: {answer.safety.meets ? t("thePlanMeetsIt") : t("thePlanIsUnderItAdvisory")}
+            {answer.safety.edition}: {ruleText(live.foreseen, answer.safety.meets)}
           </dd>
         </dl>
         <p className={`${page.line} ${page.above}`}>

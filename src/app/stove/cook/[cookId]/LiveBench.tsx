@@ -1,5 +1,5 @@
 "use client";
-import { App, Button } from "antd";
+import { Alert, App, Button } from "antd";
 import Link from "next/link";
 import { useEffect, useRef } from "react";
 import { entryTimes, liveCook, methodOf, outcomeLabel, type CookEvent } from "@/core/cooking";
@@ -39,6 +39,9 @@ type Props = {
   readonly piecesMm: readonly number[];
   readonly serverNowMs: number;
 };
+
+/** So far from where it was to end the plan no longer holds, K. */
+const FAR_K = 2;
 
 type WithoutStage<T> = T extends unknown ? Omit<T, "stage"> : never;
 
@@ -92,6 +95,7 @@ export function LiveBench({
     t: () => probePad.current?.querySelector<HTMLButtonElement>("button")?.focus(),
   });
 
+  const isFarOff = live.foreseen !== null && Math.abs(live.foreseen.peakC - plan.answer.peakC) > FAR_K;
   const undo = <UndoTap cookId={cookId} events={events} stage={live.stageIndex} nowMs={nowMs} />;
   if (!running || !stage) {
     return (
@@ -122,6 +126,16 @@ export function LiveBench({
       >
         {muted ? <Button onClick={unmute}>{t("turnTheSoundOn")}</Button> : null}
       </PageHead>
+      {isFarOff ? (
+        <Alert
+          type="warning"
+          showIcon
+          title={t("probeItPlanIsOff", {
+            ends: format.temperature(live.foreseen!.peakC),
+            planned: format.temperature(plan.answer.peakC),
+          })}
+        />
+      ) : null}
       <div className={styles.live}>
         <StageNow
           live={live}

@@ -62,6 +62,14 @@ export function StageNow({ live, stages, entries, due, busy, onNext, onMore, onT
       <div className={styles.progress} aria-hidden="true">
         <i style={{ width: `${Math.min(100, (live.elapsedS / Math.max(1, live.plannedS)) * 100)}%` }} />
       </div>
+      {live.refitS === 0 ? null : (
+        <p className={styles.refit} data-testid="refit">
+          {t("clockIsRefit", {
+            change: clockText(Math.abs(live.refitS)),
+            which: live.refitS > 0 ? "longer" : "shorter",
+          })}
+        </p>
+      )}
       <p className={styles.do}>{say(stage.do, format)}</p>
       {live.stageIndex === 0 && entries.some(({ afterS }) => afterS > 4) ? (
         <ol className={styles.entries} aria-label={t("whenEachPieceGoesIn")} data-testid="entries">

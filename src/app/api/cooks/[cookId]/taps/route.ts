@@ -5,6 +5,7 @@ import { tellCooks } from "@/server/cookNews";
 import { invalidInput } from "../../../../actionError";
 import { cookAtStation, isSameOrigin } from "../../../../request";
 import { CookTap, eventOfTap, OLDEST_TAP_MS, type TapAnswer } from "../../../../stove/tap";
+import { refitCook } from "../../../../stove/refitCook";
 import { t } from "@/words/api";
 
 const problem = (status: number, message: string) => Response.json({ error: { message } }, { status });
@@ -28,6 +29,8 @@ export async function POST(request: Request, { params }: { params: Promise<{ coo
   const added = addCookEvent(db(), cookId, eventOfTap(tap), stamp);
   if (added.ok) {
     tellCooks({ cookId, events: added.value.events });
+    // the tap is answered; what it makes of the clocks comes after
+    if (tap.kind === "advanced") void refitCook(cookId, tap.id);
     return Response.json({ ok: true, events: added.value.events } satisfies TapAnswer);
   }
   const { error } = added;

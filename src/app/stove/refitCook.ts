@@ -1,0 +1,32 @@
+import { liveCook } from "@/core/cooking";
+import { db } from "@/db/connection";
+import { houseNowMs } from "@/db/houseClock";
+import { listOwnSpecies } from "@/db/house/species";
+import { findCook } from "@/db/stove/cooks";
+import { readingsOf } from "@/db/stove/probes";
+import { refit } from "@/db/stove/refits";
+import { isOffPlan, liveQuestionOf, stageInHand } from "@/house/liveQuestion";
+import { tellCooks } from "@/server/cookNews";
+import { workOut } from "@/server/pool";
+
+/**
+ * After a stage ended: what was done late or early goes into the clock of the next at once, through the state of the piece; at the end
+ * the book keeps what the model makes of what was done. Where no thread is free the clock stands as planned. Never throws.
+ */
+export async function refitCook(cookId: string, requestId: string): Promise<void> {
+  const cook = findCook(db(), cookId);
+  const nowMs = houseNowMs();
+  if (!cook) return;
+  const seconds = cook.plan.answer.stages.map((stage) => stage.seconds);
+  const before = liveCook(seconds, cook.events, nowMs);
+  if (before.status !== "done" && (before.status !== "running" || !isOffPlan(cook, nowMs))) return;
+  const question = liveQuestionOf(cook, readingsOf(db(), cookId), listOwnSpecies(db()), nowMs);
+  const worked = await workOut("house", "estimate", question).catch(() => null);
+  if (!worked?.ok || !worked.value.ok) return;
+  const { seconds: wantedS, peakC, meets } = worked.value.value;
+  const inHand = stageInHand(cook.plan, before.stageIndex);
+  const changeS = inHand === undefined ? 0 : wantedS[inHand]! - before.plannedS;
+  const found = { eventCount: cook.events.length, changeS, peakC, meets };
+  if (refit(db(), cookId, found, { atMs: nowMs, requestId }))
+    tellCooks({ cookId, events: findCook(db(), cookId)!.events });
+}
