@@ -1,10 +1,7 @@
 import type { Species } from "@/core/species";
 import { placeKey } from "@/house/placeKey";
 import type { LastLot } from "./actions";
-import type { LotDraft } from "./lotDraft";
-
-/** What can be taken over from a delivery before. */
-export type TakenOver = "pricePerKg" | "area" | "gear" | "source" | "production" | "provenance";
+import type { LotDraft, TakenOver } from "./lotDraft";
 
 /**
  * What the last delivery of a supplier says of this lot, for what nobody said yet: of the same fish in the same form its price too; of

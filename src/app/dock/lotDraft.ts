@@ -7,10 +7,12 @@ import { adviceFor, completeness, type Completeness, type Provenance } from "@/c
 import { daysBetween } from "@/core/units";
 import type { Advice } from "@/db/house/advice";
 import type { Format } from "@/words/format/format";
-import type { TakenOver } from "./lastTime";
 import type { NewLotInput } from "./schema";
 import { stillWords } from "./stillWords";
 import { t } from "@/words/dock";
+
+/** What can be taken over from a delivery before. */
+export type TakenOver = "pricePerKg" | "area" | "gear" | "source" | "production" | "provenance";
 
 /** One lot on the receiving desk, in the units the screen shows; null is not said yet. */
 export type LotDraft = {

@@ -256,7 +256,7 @@ export const stepThePan = async (input: unknown, intention: unknown): Answer<nul
   const { cookId } = stepped.value as { readonly cookId: string | null };
   if (cookId !== null) {
     tellCooks({ cookId, events: [] });
-    void refitCook(cookId, String(intention));
+    refitCook(cookId, String(intention));
   }
   return planned(ok(null));
 };

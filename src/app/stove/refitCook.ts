@@ -11,9 +11,9 @@ import { workOut } from "@/server/pool";
 
 /**
  * After a stage ended: what was done late or early goes into the clock of the next at once, through the state of the piece; at the end
- * the book keeps what the model makes of what was done. Where no thread is free the clock stands as planned. Never throws.
+ * the book keeps what the model makes of what was done.
  */
-export async function refitCook(cookId: string, requestId: string): Promise<void> {
+async function refitNow(cookId: string, requestId: string): Promise<void> {
   const cook = findCook(db(), cookId);
   const nowMs = houseNowMs();
   if (!cook) return;
@@ -21,8 +21,8 @@ export async function refitCook(cookId: string, requestId: string): Promise<void
   const before = liveCook(seconds, cook.events, nowMs);
   if (before.status !== "done" && (before.status !== "running" || !isOffPlan(cook, nowMs))) return;
   const question = liveQuestionOf(cook, readingsOf(db(), cookId), listOwnSpecies(db()), nowMs);
-  const worked = await workOut("house", "estimate", question).catch(() => null);
-  if (!worked?.ok || !worked.value.ok) return;
+  const worked = await workOut("house", "estimate", question);
+  if (!worked.ok || !worked.value.ok) return;
   const { seconds: wantedS, peakC, meets } = worked.value.value;
   const inHand = stageInHand(cook.plan, before.stageIndex);
   const changeS = inHand === undefined ? 0 : wantedS[inHand]! - before.plannedS;
@@ -30,3 +30,7 @@ export async function refitCook(cookId: string, requestId: string): Promise<void
   if (refit(db(), cookId, found, { atMs: nowMs, requestId }))
     tellCooks({ cookId, events: findCook(db(), cookId)!.events });
 }
+
+/** Nobody waits for it: a clock that could not be asked stands as planned. */
+export const refitCook = (cookId: string, requestId: string): void =>
+  void refitNow(cookId, requestId).catch(() => undefined);

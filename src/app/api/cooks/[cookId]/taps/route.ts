@@ -30,7 +30,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ coo
   if (added.ok) {
     tellCooks({ cookId, events: added.value.events });
     // the tap is answered; what it makes of the clocks comes after
-    if (tap.kind === "advanced") void refitCook(cookId, tap.id);
+    if (tap.kind === "advanced") refitCook(cookId, tap.id);
     return Response.json({ ok: true, events: added.value.events } satisfies TapAnswer);
   }
   const { error } = added;
