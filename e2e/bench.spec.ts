@@ -100,7 +100,8 @@ test("a salmonid side for a number of covers: two sides, tails folded, brined an
   await page.waitForURL(`**/stove/${batchId}`);
   await expect(page.getByTestId("prepared")).toContainText("season no more");
   await page.getByTestId("pan-time").waitFor();
-  await expect(page.getByLabel(/^Fish now/)).toHaveValue(String(Math.round(Number(startText))));
+  const fishNow = page.getByLabel(/^Fish now/);
+  await expect.poll(async () => Math.abs(Number(await fishNow.inputValue()) - Number(startText))).toBeLessThan(0.6);
   expect(complaints).toEqual([]);
 });
 

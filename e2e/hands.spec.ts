@@ -37,6 +37,13 @@ test("a comma is a comma: 1,5 is kept as 1.5, 35 in a cold room is asked back, a
   await expect.poll(() => lastReading()?.celsius).toBe(1.5);
   // leaving the field it stands as the house writes it
   await expect(field).toHaveValue("1.5");
+  // a field in the units of the house does not round what is typed under the hand
+  await page.goto(`${kitchen(baseURL)}/stove/try?species=cod`);
+  const fishNow = page.getByRole("spinbutton", { name: /^Fish now/ });
+  await typeOver(page, fishNow, "4,5");
+  await expect(fishNow).toHaveValue("4,5");
+  await page.getByRole("heading", { level: 1 }).tap();
+  await expect(fishNow).toHaveValue("4.5");
   expect(complaints).toEqual([]);
 });
 

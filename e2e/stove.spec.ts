@@ -92,6 +92,25 @@ test("scallops counted out of a lot: ways by fit, schools side by side, several 
   );
 });
 
+test("turned minutes too early: the next clock is longer at once, by the state of the piece; taken back it is as it was", async ({
+  page,
+}, info) => {
+  const complaints = complaintsOf(page);
+  await page.goto("/stove");
+  await press(page.locator("a[data-batch]").filter({ hasText: "cod" }).first(), info);
+  await press(page.getByRole("button", { name: "Start the cook" }), info);
+  await page.waitForURL(/\/stove\/cook\//);
+  await press(page.getByRole("button", { name: /^Next:/ }), info);
+  await expect(page.getByTestId("refit")).toContainText(/This clock is \d+:\d\d longer/);
+  await press(page.getByRole("button", { name: "Undo next stage" }), info);
+  await expect(page.getByTestId("refit")).toHaveCount(0);
+  await expect(page.getByRole("heading", { level: 2 }).first()).toContainText(/^1 of /);
+  await press(page.getByRole("button", { name: "Cancel cook" }), info);
+  await press(page.getByRole("dialog").getByRole("button", { name: "Staff ate it" }), info);
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("cancelled");
+  expect(complaints).toEqual([]);
+});
+
 test("a station sheet is worked out, kept, printed on a page and handed over as CSV", async ({ page }, info) => {
   const complaints = complaintsOf(page);
   await page.goto("/stove/sheets");

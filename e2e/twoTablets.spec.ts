@@ -65,13 +65,6 @@ test("two tablets at one alarm: one stage on, each sees the other within a secon
   await expect.poll(() => stageOf(cookId)).toBe(before + 1);
   await page.waitForTimeout(1500);
   expect(stageOf(cookId)).toBe(before + 1);
-  // it was turned minutes too early: that is in the clock of the next stage, or the plan is said to hold no longer
-  await expect(
-    page
-      .getByTestId("refit")
-      .or(page.getByText(/^Probe it: by what was done/))
-      .first(),
-  ).toBeVisible();
   await other.unroute("**/api/cooks/stream");
 
   // a tap made just before leaving the page is kept, on an address that is not localhost

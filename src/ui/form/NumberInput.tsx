@@ -36,6 +36,8 @@ type Typing = {
   /** What was passed on for it. */
   readonly value: number | null;
   readonly problem: string | null;
+  /** What the page had when it was typed. */
+  readonly before: number | null;
   /** What it may mean; one tap says which. */
   readonly ask: readonly number[];
 };
@@ -46,8 +48,13 @@ function judge(
   typed: Typed,
   { min = -Infinity, max = Infinity, whole = false, usual }: Pick<Props, "min" | "max" | "whole" | "usual">,
   show: (value: number) => string,
-): Typing {
-  const fault = (problem: string, ask: readonly number[] = []): Typing => ({ text, value: null, problem, ask });
+): Omit<Typing, "before"> {
+  const fault = (problem: string, ask: readonly number[] = []): Omit<Typing, "before"> => ({
+    text,
+    value: null,
+    problem,
+    ask,
+  });
   const inRange = (value: number) => value >= min && value <= max && (!whole || Number.isInteger(value));
   if (typed.kind === "empty") return { text, value: null, problem: null, ask: [] };
   if (typed.kind === "none") return fault(t("thatIsNoNumber"));
@@ -100,8 +107,10 @@ export function NumberInput({
   const [typing, setTyping] = useState<Typing | null>(null);
   useImperativeHandle(ref, () => input.current!.input!, []);
   const shown = show ?? ((one: number) => numberText(tidy(one), decimalMark));
-  // the page changed it meanwhile: what was typed is over
-  const stands = typing && (typing.value === value || typing.problem !== null) ? typing : null;
+  const [focused, setFocused] = useState(false);
+  // as long as hands are at it, and with a problem after that, unless the page changed it meanwhile
+  const untouched = value === null || value === typing?.before;
+  const stands = typing && (focused || (typing.problem !== null && untouched)) ? typing : null;
   const problem = stands?.problem ?? null;
   useEffect(() => {
     const field = input.current?.input;
@@ -110,8 +119,8 @@ export function NumberInput({
     return () => setUnsettled(field, false);
   }, [problem]);
 
-  const pass = (next: Typing) => {
-    setTyping(next);
+  const pass = (next: Omit<Typing, "before">) => {
+    setTyping({ ...next, before: value });
     if (next.value !== value) onChange?.(next.value);
   };
   const typed = (text: string) => pass(judge(text, (read ?? readWith)(text), { ...range, whole, usual }, shown));
@@ -143,9 +152,11 @@ export function NumberInput({
         onClick={({ currentTarget }) => currentTarget.select()}
         onFocus={({ target }: FocusEvent<HTMLInputElement>) => {
           target.select();
+          setFocused(true);
           onFocus?.();
         }}
         onBlur={() => {
+          setFocused(false);
           if (problem === null) setTyping(null);
         }}
         onKeyDown={(event) => {

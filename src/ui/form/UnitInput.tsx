@@ -17,8 +17,8 @@ type Props = {
 };
 
 const DIGITS = {
-  metric: { mass: 0, length: 0, temperature: 0, volume: 0 },
-  imperial: { mass: 1, length: 4, temperature: 0, volume: 1 },
+  metric: { mass: 1, length: 1, temperature: 1, volume: 1 },
+  imperial: { mass: 1, length: 4, temperature: 1, volume: 1 },
 } as const;
 
 /** Inches are shown and typed as on a ruler. */
