@@ -98,6 +98,7 @@ test("turned minutes too early: the next clock is longer at once, by the state o
   const complaints = complaintsOf(page);
   await page.goto("/stove");
   await press(page.locator("a[data-batch]").filter({ hasText: "cod" }).first(), info);
+  await page.getByTestId("pan-time").or(page.getByTestId("poach-time")).first().waitFor();
   await press(page.getByRole("button", { name: "Start the cook" }), info);
   await page.waitForURL(/\/stove\/cook\//);
   await press(page.getByRole("button", { name: /^Next:/ }), info);
