@@ -98,6 +98,8 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, usualPlac
       known && species
         ? filled({ ...withSpecies(next, species), form: known.form, frozen: known.frozen }, [known])
         : next;
+    // a lot of which nothing was said yet is this one
+    if (known && isEmpty(draft)) return setLots((before) => before.map((one) => (one.key === draft.key ? lot : one)));
     setLots((before) => [...before, lot]);
     setAt(lots.length);
   };

@@ -1,5 +1,6 @@
 "use client";
 import { Button, Dropdown } from "antd";
+import { memo } from "react";
 import { useAct } from "@/ui/hooks/useAct";
 import { useNow } from "@/ui/hooks/useNow";
 import page from "@/ui/layout/page.module.css";
@@ -94,8 +95,13 @@ function Line({
   );
 }
 
+/** Every answer of the house is new data; a table of which nothing changed is not drawn again. */
+const isTheSame = (before: Props, after: Props): boolean =>
+  before.timeZone === after.timeZone &&
+  JSON.stringify([before.course, before.staff]) === JSON.stringify([after.course, after.staff]);
+
 /** A course of a table: what it is, when it is up, and what may be said of it. */
-export function CourseCard({ course, staff, serverNowMs, timeZone }: Props) {
+export const CourseCard = memo(function CourseCard({ course, staff, serverNowMs, timeZone }: Props) {
   const { act, busy } = useAct();
   const { ticketId, course: number, table, state, lines, begun } = course;
   const name = number > 1 ? `${table}, ${t("course", { course: number })}` : table;
@@ -190,4 +196,4 @@ export function CourseCard({ course, staff, serverNowMs, timeZone }: Props) {
       </div>
     </article>
   );
-}
+}, isTheSame);
