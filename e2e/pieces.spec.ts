@@ -85,9 +85,13 @@ test("a cook that has to wait: from its record to the hold, the clock bound to t
   while ((await page.getByTestId("record").count()) === 0) {
     const steps = () => findCook(houseDb(), cookId)!.events.filter(({ kind }) => kind === "advanced").length;
     const before = steps();
+    // the tap before is answered
+    await expect(next).toBeEnabled();
     await press(next, info);
     await expect.poll(steps).toBe(before + 1);
-    await expect(next.or(page.getByTestId("record")).first()).toBeVisible();
+    // the page shows the stage after it, or that it is over: pressing the old one again would be nobody's tap
+    const stage = page.getByRole("heading", { level: 2, name: new RegExp(`^${before + 2} of `) });
+    await expect(stage.or(page.getByTestId("record")).first()).toBeVisible();
   }
   // the strip above goes by the tap too
   await expect(page.getByRole("list", { name: "Cooking now" }).locator(`a[href$="${cookId}"]`)).toHaveCount(0);
