@@ -256,7 +256,7 @@ export const stepThePan = async (input: unknown, intention: unknown): Answer<nul
   const { cookId } = stepped.value as { readonly cookId: string | null };
   if (cookId !== null) {
     tellCooks({ cookId, events: [] });
-    refitCook(cookId, String(intention));
+    await refitCook(cookId, String(intention));
   }
   return planned(ok(null));
 };

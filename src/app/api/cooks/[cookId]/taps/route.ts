@@ -29,9 +29,10 @@ export async function POST(request: Request, { params }: { params: Promise<{ coo
   const added = addCookEvent(db(), cookId, eventOfTap(tap), stamp);
   if (added.ok) {
     tellCooks({ cookId, events: added.value.events });
-    // the tap is answered; what it makes of the clocks comes after
-    if (tap.kind === "advanced") refitCook(cookId, tap.id);
-    return Response.json({ ok: true, events: added.value.events } satisfies TapAnswer);
+    // the answer brings what the tap makes of the next clock, where that is known in time
+    if (tap.kind === "advanced") await refitCook(cookId, tap.id);
+    const events = findCook(db(), cookId)?.events ?? added.value.events;
+    return Response.json({ ok: true, events } satisfies TapAnswer);
   }
   const { error } = added;
   if (error.kind === "cookNotFound") return problem(404, t("thisCookIsNotInThe"));
