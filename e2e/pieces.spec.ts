@@ -1,7 +1,7 @@
 import { expect, test } from "@playwright/test";
 import { findCook } from "@/db/stove/cooks";
 import { openHotHolds } from "@/db/stove/hotHolds";
-import { complaintsOf, houseDb, press } from "./house";
+import { complaintsOf, houseDb, liftHand, press } from "./house";
 
 test("the calliper: dragged by its jaw, nudged by keys, typed; the plan follows each and the same size gives the same plan", async ({
   page,
@@ -85,8 +85,7 @@ test("a cook that has to wait: from its record to the hold, the clock bound to t
   while ((await page.getByTestId("record").count()) === 0) {
     const steps = () => findCook(houseDb(), cookId)!.events.filter(({ kind }) => kind === "advanced").length;
     const before = steps();
-    // the tap before is answered
-    await expect(next).toBeEnabled();
+    await liftHand(page);
     await press(next, info);
     await expect.poll(steps).toBe(before + 1);
     // the page shows the stage after it, or that it is over: pressing the old one again would be nobody's tap

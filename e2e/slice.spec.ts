@@ -5,7 +5,7 @@ import { daysLeftAt, judgeAtDoor, lifeOnIceDays, schemeFor } from "@/core/freshn
 import { findSpecies } from "@/core/species";
 import { listPlaces, readingsSince } from "@/db/house/places";
 import { clockText, formatFor, lifeText } from "@/words/format/format";
-import { complaintsOf, grade, houseDb, press, view } from "./house";
+import { complaintsOf, grade, houseDb, liftHand, press, view } from "./house";
 
 const format = formatFor("metric");
 const char = findSpecies("arctic-char")!;
@@ -148,7 +148,10 @@ test("one fish from the dock to the book, its figures held against the core's", 
   await press(page.getByRole("button", { name: "Go on" }), info);
   await expect(page.getByRole("button", { name: "Pause" })).toBeVisible();
   await press(page.getByRole("button", { name: /^Next: turn/ }), info);
+  await expect(page.getByRole("button", { name: "Next: rest" })).toBeVisible();
+  await liftHand(page);
   await press(page.getByRole("button", { name: "Next: rest" }), info);
+  await expect(page.getByRole("button", { name: "Served" })).toBeVisible();
   const noted = Math.round(replanned.value.peakC);
   await press(page.getByRole("button", { name: `Note ${noted} °C` }), info);
   await expect(page.getByTestId("noted")).toContainText(`${noted} °C`);

@@ -123,3 +123,39 @@ test("a tap that waits survives the page being loaded again; an old one waits fo
   await settle();
   expect([sent.length, shelf.size]).toEqual([4, 0]);
 });
+
+test("touched twice is one tap, a tap on its way is not made again, and another tap waits behind it", async () => {
+  const { sendTap } = open();
+  house = () => "silent";
+  sendTap("cook-1", { kind: "resumed", stage: 0 });
+  sendTap("cook-1", { kind: "resumed", stage: 0 });
+  await settle(400);
+  sendTap("cook-1", { kind: "resumed", stage: 0 });
+  sendTap("cook-1", next);
+  sendTap("cook-2", next);
+  house = taken;
+  await settle(30_000);
+  sendTap("cook-1", { kind: "advanced", stage: 1 });
+  await settle();
+  expect(sent.map(({ url, body }) => [url.split("/")[3], body["kind"], body["stage"]])).toEqual([
+    ["cook-1", "resumed", 0],
+    ["cook-1", "resumed", 0],
+    ["cook-1", "advanced", 0],
+    ["cook-2", "advanced", 0],
+    ["cook-1", "advanced", 1],
+  ]);
+  expect(sent[1]!.body["id"]).toBe(sent[0]!.body["id"]);
+});
+
+test("a second touch does not pass the next stage, however fast the house answers; more seconds may follow more", async () => {
+  const { sendTap } = open();
+  sendTap("cook-1", next);
+  await settle(150);
+  sendTap("cook-1", { kind: "advanced", stage: 1 });
+  await settle(400);
+  for (const wait of [350, 350, 350]) {
+    sendTap("cook-1", { kind: "extended", stage: 1, seconds: 10 });
+    await settle(wait);
+  }
+  expect(sent.map(({ body }) => body["kind"])).toEqual(["advanced", "extended", "extended", "extended"]);
+});

@@ -67,9 +67,27 @@ async function flush(): Promise<void> {
   set({ sending: false, silent: box.waiting.length > 0 });
 }
 
-/** Takes a tap at the moment the hand makes it; it leaves the outbox only on a real answer, whatever page is open by then. */
+/** A wet hand touches twice: the same tap on the same cook so soon after, ms, is the first one again. */
+const SECOND_TOUCH_MS = 300;
+let last: Omit<Waiting, "id"> | null = null;
+
+/** Whether it is the same tap once more: touched twice, or on its way and not answered yet. More seconds may be asked for again and again. */
+function isAgain(cookId: string, tap: Tap, nowMs: number): boolean {
+  const isOf = (made: Omit<Waiting, "id">) => made.cookId === cookId && made.tap.kind === tap.kind;
+  if (last && isOf(last) && nowMs - last.madeAtMs < SECOND_TOUCH_MS) return true;
+  const same = JSON.stringify(tap);
+  return tap.kind !== "extended" && box.waiting.some((one) => isOf(one) && JSON.stringify(one.tap) === same);
+}
+
+/**
+ * Takes a tap at the moment the hand makes it; it leaves the outbox only on a real answer, whatever page is open by then. What is tapped
+ * while another tap is on its way waits behind it and is never lost.
+ */
 export function sendTap(cookId: string, tap: Tap): void {
-  set({ waiting: [...box.waiting, { id: nanoid(), cookId, tap, madeAtMs: Date.now() }] });
+  const madeAtMs = Date.now();
+  if (isAgain(cookId, tap, madeAtMs)) return void flush();
+  last = { cookId, tap, madeAtMs };
+  set({ waiting: [...box.waiting, { id: nanoid(), cookId, tap, madeAtMs }] });
   void flush();
 }
 

@@ -12,7 +12,7 @@ import type { CookClock } from "../clockOf";
 import styles from "../Stove.module.css";
 import { UndoTap } from "../UndoTap";
 import { useTapped } from "../tappedCooks";
-import { sendTap, useTapOutbox } from "../tapOutbox";
+import { sendTap } from "../tapOutbox";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/stove";
 import { say } from "@/words/say";
@@ -54,7 +54,6 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
   const [first] = lines;
   const due = lines.some(({ live }) => live.status === "running" && live.remainingS <= 0);
   const { muted, unmute } = useAlarm(due);
-  const { busy } = useTapOutbox();
   const advance = (cookId: string, stage: number) => sendTap(cookId, { kind: "advanced", stage });
   const taskOf = ({ next }: (typeof lines)[number]) => (next ? say(next.task, format) : t("serveIt"));
   return (
@@ -113,7 +112,6 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
                 <Button
                   type={live.remainingS <= 0 ? "primary" : "default"}
                   size="large"
-                  disabled={busy}
                   onClick={() => advance(cook.id, live.stageIndex)}
                 >
                   {next ? t("nextName", { name: next.name.toLowerCase() }) : t("served2")}

@@ -142,7 +142,6 @@ export function LiveBench({
           stages={stages}
           entries={entries}
           due={due}
-          busy={busy}
           onNext={() => tap({ kind: "advanced" })}
           onMore={() => tap({ kind: "extended", seconds: 10 })}
           onToggle={toggle}
@@ -161,7 +160,7 @@ export function LiveBench({
           ) : null}
           <section className={page.card} ref={probePad}>
             <h2>{t("noteTheCentre")}</h2>
-            <ProbePad expectedC={stage.probeC} busy={busy} onNote={(centreC) => tap({ kind: "probed", centreC })} />
+            <ProbePad expectedC={stage.probeC} onNote={(centreC) => tap({ kind: "probed", centreC })} />
             {live.probes.length > 0 ? (
               <p className={`muted ${page.above}`} data-testid="noted">
                 {t("notedProbes", { probes: live.probes.map(({ centreC }) => format.temperature(centreC)).join(", ") })}

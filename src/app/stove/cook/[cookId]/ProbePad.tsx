@@ -8,10 +8,10 @@ import styles from "../../Stove.module.css";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/stove";
 
-type Props = { readonly expectedC: number; readonly busy: boolean; readonly onNote: (centreC: number) => void };
+type Props = { readonly expectedC: number; readonly onNote: (centreC: number) => void };
 
 /** Readings around the expected one to note with a tap; any other is typed. */
-export function ProbePad({ expectedC, busy, onNote }: Props) {
+export function ProbePad({ expectedC, onNote }: Props) {
   const { format } = useHouse();
   const [typed, setTyped] = useState<number | null>(null);
   return (
@@ -20,7 +20,6 @@ export function ProbePad({ expectedC, busy, onNote }: Props) {
         {probeChoicesC(expectedC).map((pointC) => (
           <Button
             key={pointC}
-            disabled={busy}
             onClick={() => onNote(pointC)}
             aria-label={t("notePoint", { point: format.temperature(pointC) })}
           >
@@ -48,7 +47,7 @@ export function ProbePad({ expectedC, busy, onNote }: Props) {
           onChange={setTyped}
           className={page.grow ?? ""}
         />
-        <Button htmlType="submit" disabled={busy || typed === null}>
+        <Button htmlType="submit" disabled={typed === null}>
           {t("note")}
         </Button>
       </form>

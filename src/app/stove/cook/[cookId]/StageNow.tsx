@@ -14,7 +14,6 @@ type Props = {
   readonly stages: StoredPlan["answer"]["stages"];
   readonly entries: ReturnType<typeof entryTimes>;
   readonly due: boolean;
-  readonly busy: boolean;
   readonly onNext: () => void;
   readonly onMore: () => void;
   readonly onToggle: () => void;
@@ -22,7 +21,7 @@ type Props = {
 };
 
 /** The stage in hand: its cue, its clock, what to do, and the one next action. */
-export function StageNow({ live, stages, entries, due, busy, onNext, onMore, onToggle, undo }: Props) {
+export function StageNow({ live, stages, entries, due, onNext, onMore, onToggle, undo }: Props) {
   const { format } = useHouse();
   const stage = stages[live.stageIndex]!;
   const next = stages[live.stageIndex + 1];
@@ -82,13 +81,11 @@ export function StageNow({ live, stages, entries, due, busy, onNext, onMore, onT
         </ol>
       ) : null}
       <div className={styles.buttons}>
-        <Button type="primary" disabled={busy} onClick={onNext}>
+        <Button type="primary" onClick={onNext}>
           {next ? t("nextName", { name: next.name.toLowerCase() }) : t("served2")}
         </Button>
         <Button onClick={onMore}>+10 s</Button>
-        <Button disabled={busy} onClick={onToggle}>
-          {live.status === "paused" ? t("goOn") : t("pause")}
-        </Button>
+        <Button onClick={onToggle}>{live.status === "paused" ? t("goOn") : t("pause")}</Button>
         {undo}
       </div>
     </section>
