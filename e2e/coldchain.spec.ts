@@ -4,6 +4,7 @@ import { judgeAtDoor, schemeFor, usualForm, type Grade } from "@/core/freshness"
 import { findSpecies } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { lotsThrough, watchPlace } from "@/db/lots/excursions";
+import { lotsIn } from "@/db/lots/lots";
 import { listPlaces } from "@/db/house/places";
 import { stockOnIce } from "@/db/lots/stock";
 import { supplierRecord } from "@/db/lots/supplierRecord";
@@ -141,10 +142,29 @@ test("an excursion day: what lay there, what it lost, what was done, in the book
     await expect(row.getByTestId("life-lost")).toHaveText(hoursText(effect.lostIceDays * 24));
   }
   expect(touched.length).toBeGreaterThan(0);
-  await card.getByLabel("What was done").fill("Drawer seal was torn: crab used at once, seal replaced");
-  await press(card.getByRole("button", { name: "Write it down" }), info);
-  // the words stand in the field before they are written down
-  await expect(card.locator("p").filter({ hasText: "Drawer seal was torn" })).toBeVisible();
+  // a reading that is claimed is asked for; one that is too warm is written down and answers nothing
+  const was = card.getByRole("group", { name: "What was done" });
+  await press(was.getByRole("button", { name: "Closed it and probed the fish" }), info);
+  const note = was.getByRole("button", { name: "Note the reading" });
+  await expect(note).toBeDisabled();
+  await was.getByLabel(/Warmest fish/).fill("7,5");
+  await expect(was.getByText("Not cold enough")).toBeVisible();
+  await press(note, info);
+  await expect(card.getByText(/probed the fish, warmest 7.5 °C/)).toBeVisible();
+  await page.goto("/");
+  const alert = page.getByRole("region", { name: "Fridge alerts" }).getByRole("link", { name: /Pass drawer/ });
+  await expect(alert).toBeVisible();
+  // what is said to be moved is moved
+  await press(alert, info);
+  const there = lotsIn(db, place.id).length;
+  expect(there).toBeGreaterThan(0);
+  await press(card.getByRole("button", { name: "Move what lies there" }), info);
+  await card.getByRole("combobox", { name: "Where to" }).press("ArrowDown");
+  await page.getByTitle("Cold room").click();
+  await card.getByLabel("In your words").fill("Drawer seal was torn");
+  await press(card.getByRole("button", { name: /^Move \d lots? to Cold room/ }), info);
+  await expect(card.getByText(/moved what lay there to Cold room; Drawer seal was torn/)).toBeVisible();
+  expect(lotsIn(db, place.id)).toEqual([]);
   await page.goto("/book");
   await expect(page.getByRole("cell", { name: /Pass drawer reached .*Drawer seal was torn/ }).first()).toBeVisible();
   expect(complaints).toEqual([]);

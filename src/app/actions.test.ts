@@ -285,7 +285,10 @@ const ROWS: Readonly<Record<string, Row>> = {
   answerTheExcursion: {
     action: answerTheExcursion,
     good: () => null,
-    refused: [() => ({ placeId: place().id, excursionFromMs: 1, action: "shut the door" }), /not outside/],
+    refused: [
+      () => ({ placeId: place().id, excursionFromMs: 1, act: { kind: "said" }, words: "shut the door" }),
+      /not outside/,
+    ],
   },
   makeDeviceKey: {
     action: makeDeviceKey,

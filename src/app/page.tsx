@@ -7,11 +7,10 @@ import { DAY_MS } from "@/core/units";
 import { batchesToCook } from "@/db/block/batches";
 import { db } from "@/db/connection";
 import { openCooks } from "@/db/stove/cooks";
-import { watchPlace } from "@/db/lots/excursions";
+import { alarmsOf, watchHouse } from "@/db/lots/excursions";
 import { liveHolds, openHolds } from "@/db/lots/holds";
 import { openHotHolds } from "@/db/stove/hotHolds";
 import { lotsReceivedSince } from "@/db/lots/lots";
-import { listPlaces } from "@/db/house/places";
 import { stockOnIce } from "@/db/lots/stock";
 import { dayText, formatFor, timeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
@@ -61,12 +60,17 @@ export default async function TodayPage() {
   const batches = batchesToCook(db(), nowMs - 3 * DAY_MS);
   const arrived = lotsReceivedSince(db(), nowMs - DAY_MS);
   const holds = [...openHolds(db(), nowMs), ...liveHolds(stock, nowMs)];
-  const watched = listPlaces(db()).map((place) => watchPlace(db(), place, house.ruleSetId, nowMs - DAY_MS, nowMs));
-  const warm = watched.flatMap(({ place, excursions }) =>
-    excursions
-      .filter(({ open, answers }) => open && answers.length === 0)
-      .map(({ extremeC, limitC }) => ({ placeId: place.id, name: place.name, celsius: extremeC, limitC })),
-  );
+  const watched = watchHouse(db(), house.ruleSetId, nowMs);
+  const alarms = alarmsOf(db(), watched, nowMs);
+  // what is answered stays an alarm while the place is out, but it asks for hands only while fish lies there
+  const warm = alarms
+    .filter(({ excursion: { state }, lotsThere }) => state === "out" || (state === "stillOut" && lotsThere > 0))
+    .map(({ place, excursion }) => ({
+      placeId: place.id,
+      name: place.name,
+      celsius: excursion.extremeC,
+      limitC: excursion.limitC,
+    }));
   const hot = openHotHolds(db()).map((hold) => ({ ...hold, status: hotHoldStatus(hold, nowMs) }));
   const action = nextAction(
     cooks.map((cook) => {
@@ -104,17 +108,20 @@ export default async function TodayPage() {
         })),
     },
   );
-  const wanting = watched.flatMap(({ place, excursions, gaps }) => {
-    const out = excursions.findLast(({ answers }) => answers.length === 0);
-    const silent = gaps.some(({ toMs }) => toMs === nowMs);
-    if (!out && !silent) return [];
-    return [
-      {
-        place,
-        text: out ? t("extremeSayWhatWasDone", { extreme: format.temperature(out.extremeC, 1) }) : t("noReadingInTime"),
-      },
-    ];
-  });
+  const alarmed = alarms.filter(({ place }, index) => alarms.findIndex((one) => one.place.id === place.id) === index);
+  const wanting = [
+    ...alarmed.map(({ place, excursion: { state, extremeC }, loss }) => ({
+      place,
+      text: `${t("alarmOfPlace", { state, extreme: format.temperature(extremeC, 1) })}${
+        loss.histamineLots > 0 ? t("lotsOverHistamine", { count: loss.histamineLots }) : ""
+      }`,
+    })),
+    ...watched
+      .filter(
+        ({ place, gaps }) => gaps.some(({ toMs }) => toMs === nowMs) && !alarmed.some((one) => one.place === place),
+      )
+      .map(({ place }) => ({ place, text: t("noReadingInTime") })),
+  ];
   return (
     <>
       {drift.jumped ? <ClockNote driftMs={drift.driftMs} /> : null}

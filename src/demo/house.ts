@@ -11,7 +11,8 @@ import type { Db } from "@/db/connection";
 import { addCookEvent, startCook } from "@/db/stove/cooks";
 import { addAdvice } from "@/db/house/advice";
 import { setCovers } from "@/db/house/covers";
-import { answerExcursion, watchPlace } from "@/db/lots/excursions";
+import { answerExcursion } from "@/db/lots/answerExcursion";
+import { watchPlace } from "@/db/lots/excursions";
 import { findHouse, openHouse } from "@/db/house/house";
 import { findPlace } from "@/db/house/places";
 import { childLots, findLot, finishLot, receiveDelivery, type JudgedLot } from "@/db/lots/lots";
@@ -211,8 +212,16 @@ function answerDoor(db: Db, placeId: string, nowMs: number): void {
   const { excursions } = watchPlace(db, place, RULE_SET, nowMs - 3 * DAY_MS, nowMs);
   const door = excursions[0];
   assert(door !== undefined, "the demo cold room stood open once");
-  const action = "Door had not latched: shut it, re-iced the boxes, probed three fish at 3.6 °C or below";
-  answerExcursion(db, place, door, action, { who: "Torben", atMs: nowMs - 49 * HOUR_MS });
+  const atMs = nowMs - 49 * HOUR_MS;
+  const act = { kind: "probed", warmestC: 3.6 } as const;
+  const words = "door had not latched, boxes re-iced";
+  answerExcursion(
+    db,
+    place,
+    door,
+    { act, words, wasteReason: "" },
+    { who: "Torben", atMs, day: todayIn(TIME_ZONE, atMs) },
+  );
 }
 
 function planTomorrow(db: Db, nowMs: number): void {

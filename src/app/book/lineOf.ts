@@ -1,6 +1,8 @@
+import type { CorrectiveKind } from "@/core/coldchain";
 import { METHODS, PANS } from "@/core/cooking";
 import { LEDGER_LABELS, type LedgerEntry } from "@/core/trace";
 import { minuteText } from "@/house/stockBoard";
+import { answerWords } from "../ice/places/answerWords";
 import { speciesName } from "../stove/clockOf";
 import { t } from "@/words/book";
 import { inMetric } from "@/words/say";
@@ -189,7 +191,18 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return t("payloadReachedPayload2Payload3Value", {
         payload: text(payload, "place"),
         payload2: celsius(payload["extremeC"]),
-        payload3: text(payload, "action"),
+        payload3: answerWords(
+          {
+            kind: (payload["did"] as CorrectiveKind | undefined) ?? "said",
+            readingC: typeof payload["readingC"] === "number" ? payload["readingC"] : null,
+            to: text(payload, "to"),
+            codes: [payload["moved"], payload["thrown"]].flatMap((some) =>
+              Array.isArray(some) ? (some as string[]) : [],
+            ),
+            action: text(payload, "action"),
+          },
+          celsius,
+        ),
         value: codes ? ` (${codes})` : "",
       });
     }

@@ -6,6 +6,7 @@ import { findExcursions, missedReadings } from "./excursions";
 import { TemperatureHistory, type PlaceReading } from "./history";
 import { holdStatus, type Hold } from "./holds";
 import { placeLimits } from "./places";
+import { alarmState, answersIt, lifeCents, lossOf, worstFirst } from "./correctiveAct";
 import { excursionEffect, usedOverStays } from "./stays";
 import { english } from "@/words/english.testkit";
 
@@ -191,4 +192,24 @@ describe("holds", () => {
     expect(holdStatus({ ...thaw, packOpened: false }, 1).state).toBe("stopped");
     expect(holdStatus({ ...thaw, packOpened: true }, 21 * HOUR_MS).state).toBe("due");
   });
+});
+
+test("excursions are looked at by what can make a guest ill, then by what they cost; a fish probed too warm answers none", () => {
+  const loss = (lots: readonly [cents: number, over: boolean][]) =>
+    lossOf(lots.map(([lostCents, overHistamine]) => ({ lostCents, overHistamine })));
+  const [dear, cheapTuna, tuna] = [loss([[90_000, false]]), loss([[100, true]]), loss([[500, true]])];
+  expect([dear, cheapTuna, tuna].sort(worstFirst)).toEqual([tuna, cheapTuna, dear]);
+  // half of the life it had left before
+  expect(lifeCents(1000, 2, 2)).toBe(500);
+  expect(lifeCents(1000, 2, -1)).toBe(1000);
+  expect(lifeCents(1000, 2, null)).toBe(0);
+  const warmest = (readingC: number | null) => answersIt({ kind: "probed", readingC }, { side: "warm", limitC: 4 });
+  expect([3.9, 4, 4.1, null].map(warmest)).toEqual([true, true, false, false]);
+  const state = (open: boolean, answered: boolean) => alarmState({ open }, answered);
+  expect([state(true, false), state(true, true), state(false, false), state(false, true)]).toEqual([
+    "out",
+    "stillOut",
+    "unanswered",
+    "over",
+  ]);
 });

@@ -1,3 +1,14 @@
+export {
+  alarmState,
+  answersIt,
+  lifeCents,
+  lossOf,
+  worstFirst,
+  type AlarmState,
+  type CorrectiveAct,
+  type CorrectiveKind,
+  type ExcursionLoss,
+} from "./correctiveAct";
 export { findExcursions, missedReadings, type Excursion, type Gap, type Limits } from "./excursions";
 export { TemperatureHistory, type PlaceReading } from "./history";
 export {

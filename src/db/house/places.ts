@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
-import { and, asc, desc, eq, gte, lt, lte, sql } from "drizzle-orm";
-import { TemperatureHistory, type PlaceKind, type PlaceReading } from "@/core/coldchain";
+import { and, asc, desc, eq, gt, gte, lt, lte, or, sql } from "drizzle-orm";
+import { TemperatureHistory, type Limits, type PlaceKind, type PlaceReading } from "@/core/coldchain";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { placeReadings, places } from "../schema/house";
@@ -108,6 +108,45 @@ export function readingsSince(db: Db, placeId: string, fromMs: number, toMs = Nu
     .orderBy(asc(placeReadings.atMs))
     .all();
   return [...before(db, placeId, fromMs), ...since];
+}
+
+const outside = ({ minC, maxC }: Limits) =>
+  or(
+    maxC === null ? undefined : gt(placeReadings.celsius, maxC),
+    minC === null ? undefined : lt(placeReadings.celsius, minC),
+  );
+
+/** Whether a place was read outside these limits since. */
+export const hasOutside = (db: Db, placeId: string, limits: Limits, fromMs: number): boolean =>
+  outside(limits) !== undefined &&
+  db
+    .select({ id: placeReadings.id })
+    .from(placeReadings)
+    .where(and(eq(placeReadings.placeId, placeId), gte(placeReadings.atMs, fromMs), outside(limits)))
+    .limit(1)
+    .get() !== undefined;
+
+/** `fromMs`, or where the place was outside its limits then, the last moment before at which it was read inside them. */
+export function beforeExcursion(db: Db, placeId: string, limits: Limits, fromMs: number): number {
+  const [last] = before(db, placeId, fromMs);
+  const isOut = (celsius: number) =>
+    (limits.maxC !== null && celsius > limits.maxC) || (limits.minC !== null && celsius < limits.minC);
+  if (!last || !isOut(last.celsius)) return fromMs;
+  const inside = db
+    .select({ atMs: placeReadings.atMs })
+    .from(placeReadings)
+    .where(
+      and(
+        eq(placeReadings.placeId, placeId),
+        lt(placeReadings.atMs, fromMs),
+        limits.maxC === null ? undefined : lte(placeReadings.celsius, limits.maxC),
+        limits.minC === null ? undefined : gte(placeReadings.celsius, limits.minC),
+      ),
+    )
+    .orderBy(desc(placeReadings.atMs))
+    .limit(1)
+    .get();
+  return inside?.atMs ?? 0;
 }
 
 type Cached = { version: number; fromMs: number; history: TemperatureHistory };

@@ -58,6 +58,24 @@ export const madeLot = (db: Db, id: string): MadeLot | undefined =>
     .where(and(eq(lots.id, id), eq(lots.status, "on-ice"), ne(items.kind, "part")))
     .get();
 
+/** Moves everything made here that lies in one place to another; answers with the codes. */
+export function moveMadeLots(
+  db: Db,
+  from: { readonly id: string; readonly name: string },
+  to: { readonly id: string; readonly name: string },
+  { who, atMs }: { readonly who: string; readonly atMs: number },
+): readonly string[] {
+  const there = madeLots(db).filter(({ lot }) => lot.placeId === from.id);
+  for (const { lot } of there) {
+    endStay(db, lot.id, atMs);
+    db.insert(lotStays).values({ lotId: lot.id, placeId: to.id, fromMs: atMs }).run();
+    db.update(lots).set({ placeId: to.id }).where(eq(lots.id, lot.id)).run();
+    const payload = { code: lot.code, from: from.name, to: to.name, state: lot.state, was: lot.state };
+    appendEntry(db, { atMs, who, kind: "lot-moved", lotId: lot.id, payload });
+  }
+  return there.map(({ lot }) => lot.code);
+}
+
 /** Everything made here that is still there, the oldest first. */
 export const madeLots = (db: Db): readonly { readonly lot: MadeLot; readonly item: Item }[] =>
   db

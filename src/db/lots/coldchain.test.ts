@@ -2,11 +2,13 @@ import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { eq } from "drizzle-orm";
+import type { CorrectiveAct } from "@/core/coldchain";
 import { judgeAtDoor, schemeFor, type Form, type Grade } from "@/core/freshness";
 import { findSpecies } from "@/core/species";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import { openDatabase, type Db } from "../connection";
-import { answerExcursion, lotsThrough, watchPlace } from "./excursions";
+import { answerExcursion } from "./answerExcursion";
+import { alarmsOf, lotsThrough, watchHouse, watchPlace } from "./excursions";
 import { attachFile, filesOfLot, findFile } from "./files";
 import { closeHold, findHold, openHolds, readHold, startHold } from "./holds";
 import { openHouse } from "../house/house";
@@ -25,6 +27,7 @@ const NOW = Date.UTC(2026, 4, 12, 15);
 const at = (hoursAgo: number) => NOW - hoursAgo * HOUR_MS;
 const stamp = (hoursAgo: number) => ({ who: "Ylva", atMs: at(hoursAgo) });
 const DAY = "2026-05-12";
+const today = { ...stamp(0), day: DAY };
 
 function house(): { db: Db; room: string; freezer: string } {
   const db = openDatabase(":memory:");
@@ -218,11 +221,66 @@ test("an excursion: found, its lots named with what they lost, answered once for
   expect(touched.map(({ lot }) => lot.id).sort()).toEqual([mackerel.id, cod.id].sort());
   expect(touched.find(({ lot }) => lot.id === mackerel.id)!.effect.histamine).toMatchObject({ ok: false, limitH: 8 });
   expect(touched.every(({ effect }) => effect.lostIceDays > 0.5)).toBe(true);
-  answerExcursion(db, place, excursions[0]!, "Threw the mackerel out", stamp(0));
+  expect(touched.map(({ lot }) => lot.id)[0]).toBe(mackerel.id);
+  const words = { words: "door seal torn", wasteReason: "warm spell" };
+  const thrown = answerExcursion(db, place, excursions[0]!, { act: { kind: "thrown" }, ...words }, today);
+  expect(thrown).toMatchObject({ ok: true, value: { thrown: [mackerel.code], moved: [] } });
+  expect([findLot(db, mackerel.id)!.status, findLot(db, cod.id)!.status]).toEqual(["finished", "on-ice"]);
+  expect(answerExcursion(db, place, excursions[0]!, { act: { kind: "thrown" }, ...words }, today)).toMatchObject({
+    ok: false,
+    error: { kind: "nothingOverTheRule" },
+  });
   expect(watchPlace(db, findPlace(db, room)!, "fda-2022", at(40), NOW).excursions[0]!.answers).toHaveLength(1);
   expect(entriesOfLot(db, cod.id).map(({ kind }) => kind)).toContain("excursion-answered");
   expect(entriesOfLot(db, later.id).map(({ kind }) => kind)).not.toContain("excursion-answered");
   expect(checkLedger(db).kind).toBe("whole");
+});
+
+test("an alarm ends when the place is back inside and it was answered: not by words, not by time", () => {
+  const { db, room, freezer } = house();
+  const cod = take(db, room, 60);
+  const hours = (from: number, to: number, celsius: number) =>
+    addReadings(
+      db,
+      room,
+      Array.from({ length: from - to }, (_, index) => ({ atMs: at(from - index), celsius })),
+      "sensor",
+      null,
+    );
+  hours(60, 50, 1);
+  hours(50, 20, 9);
+  const states = (nowMs = NOW) =>
+    alarmsOf(db, watchHouse(db, "eu-853", nowMs), nowMs).map(({ excursion }) => excursion.state);
+  const spell = () => watchPlace(db, findPlace(db, room)!, "eu-853", at(30), NOW).excursions[0]!;
+  expect(states()).toEqual(["out"]);
+  // it is looked at from its beginning, however short the span asked for
+  expect(spell().fromMs).toBeLessThan(at(49));
+  const answer = (act: CorrectiveAct) =>
+    answerExcursion(db, findPlace(db, room)!, spell(), { act, words: "shut it", wasteReason: "warm" }, today);
+  // a fish probed too warm is a finding, no answer
+  expect(answer({ kind: "probed", warmestC: 7 }).ok).toBe(true);
+  expect(states()).toEqual(["out"]);
+  expect(answer({ kind: "said" }).ok).toBe(true);
+  expect(states()).toEqual(["stillOut"]);
+  expect(answer({ kind: "moved", toPlaceId: room })).toMatchObject({ ok: false, error: { kind: "noSuchPlace" } });
+  expect(answer({ kind: "moved", toPlaceId: freezer })).toMatchObject({ ok: true, value: { moved: [cod.code] } });
+  expect(findLot(db, cod.id)).toMatchObject({ placeId: freezer, state: "frozen" });
+  expect(answer({ kind: "moved", toPlaceId: freezer })).toMatchObject({ ok: false, error: { kind: "nothingThere" } });
+  hours(20, 1, 1);
+  expect(states()).toEqual([]);
+  // one that nobody answered is an alarm days after
+  hours(1, 0, 9);
+  addReadings(
+    db,
+    room,
+    [
+      { atMs: at(0.4), celsius: 1 },
+      { atMs: at(-48), celsius: 1 },
+    ],
+    "sensor",
+    null,
+  );
+  expect(states(at(-49))).toEqual(["unanswered"]);
 });
 
 test("splitting never sets the histamine clock back, before or after the warm spell", () => {

@@ -1,56 +1,124 @@
 import { and, asc, eq, gte, isNull, lt, or } from "drizzle-orm";
 import {
+  alarmState,
+  answersIt,
   excursionEffect,
   findExcursions,
+  lifeCents,
+  lossOf,
   missedReadings,
   placeLimits,
+  worstFirst,
+  type AlarmState,
   type Excursion,
   type ExcursionEffect,
+  type ExcursionLoss,
   type Gap,
   type PlaceReading,
 } from "@/core/coldchain";
 import type { RuleSetId } from "@/core/safety";
 import { findSpecies, shortName } from "@/core/species";
+import { DAY_MS } from "@/core/units";
 import { frozenIn, staysSinceDoor } from "@/house/lineage";
 import type { Db } from "../connection";
-import { appendEntry } from "../ledger";
-import { childLots, findLots, type LotWithSupplier } from "./lots";
-import { readingsSince, type Place } from "../house/places";
+import { childLots, findLots, lotsIn, type LotWithSupplier } from "./lots";
+import { stockLot } from "@/house/stockLot";
+import { beforeExcursion, hasOutside, listPlaces, readingsSince, type Place } from "../house/places";
 import { correctiveActions } from "../schema/house";
 import { lotStays } from "../schema/lots";
 import { stockRoom } from "./stock";
 
 export type Answered = typeof correctiveActions.$inferSelect;
+export type WatchedExcursion = Excursion & { readonly answers: readonly Answered[]; readonly state: AlarmState };
 
 export type PlaceWatch = {
   readonly place: Place;
   readonly limits: ReturnType<typeof placeLimits>;
   readonly readings: readonly PlaceReading[];
-  readonly excursions: readonly (Excursion & { readonly answers: readonly Answered[] })[];
+  readonly excursions: readonly WatchedExcursion[];
   readonly gaps: readonly Gap[];
 };
 
 /** Moments of a stored excursion are matched to within a minute: late readings move its interpolated start a little. */
 const SAME_MS = 60_000;
 
-/** A place from `fromMs` to now: its readings, the stretches outside its limits with what was done, and where readings are missing. */
+/**
+ * A place from `fromMs` to now: its readings, the stretches outside its limits with what was done, and where readings are missing. A
+ * stretch that had begun before is looked at from its beginning.
+ */
 export function watchPlace(db: Db, place: Place, ruleSetId: RuleSetId, fromMs: number, nowMs: number): PlaceWatch {
-  const readings = readingsSince(db, place.id, fromMs, nowMs + 1);
   const limits = placeLimits(place.kind, ruleSetId, place);
+  const sinceMs = beforeExcursion(db, place.id, limits, fromMs);
+  const readings = readingsSince(db, place.id, sinceMs, nowMs + 1);
   const answers = db
     .select()
     .from(correctiveActions)
-    .where(and(eq(correctiveActions.placeId, place.id), gte(correctiveActions.excursionFromMs, fromMs - SAME_MS)))
+    .where(and(eq(correctiveActions.placeId, place.id), gte(correctiveActions.excursionFromMs, sinceMs - SAME_MS)))
     .orderBy(asc(correctiveActions.atMs))
     .all();
-  const excursions = findExcursions(readings, limits).map((excursion) => ({
-    ...excursion,
-    answers: answers.filter(({ excursionFromMs }) => Math.abs(excursionFromMs - excursion.fromMs) <= SAME_MS),
-  }));
+  const excursions = findExcursions(readings, limits).map((excursion) => {
+    const own = answers.filter(({ excursionFromMs }) => Math.abs(excursionFromMs - excursion.fromMs) <= SAME_MS);
+    return {
+      ...excursion,
+      answers: own,
+      state: alarmState(
+        excursion,
+        own.some((one) => answersIt(one, excursion)),
+      ),
+    };
+  });
   return { place, limits, readings, excursions, gaps: missedReadings(readings, place.everyMin, nowMs) };
 }
 
-export type TouchedLot = { readonly lot: LotWithSupplier; readonly title: string; readonly effect: ExcursionEffect };
+/** A stretch outside the limits whose alarm has not ended, with what it cost. */
+export type PlaceAlarm = {
+  readonly place: Place;
+  readonly excursion: WatchedExcursion;
+  readonly loss: ExcursionLoss;
+  /** Lots of fish that lie there now. */
+  readonly lotsThere: number;
+};
+
+/** Alarms of these places that have not ended: what can make a guest ill first, then what cost most, what is still going on before the rest. */
+export function alarmsOf(db: Db, watched: readonly PlaceWatch[], nowMs: number): readonly PlaceAlarm[] {
+  return watched
+    .flatMap(({ place, excursions }) =>
+      excursions
+        .filter(({ state }) => state !== "over")
+        .map((excursion) => {
+          const touched = excursion.side === "warm" ? lotsThrough(db, place.id, excursion, nowMs) : [];
+          return { place, excursion, loss: lossOf(touched), lotsThere: lotsIn(db, place.id).length };
+        }),
+    )
+    .toSorted(
+      (a, b) =>
+        worstFirst(a.loss, b.loss) ||
+        Number(b.excursion.open) - Number(a.excursion.open) ||
+        b.excursion.fromMs - a.excursion.fromMs,
+    );
+}
+
+/** How far back an alarm nobody answered is still looked for. */
+const UNANSWERED_DAYS = 7;
+
+/** Every place of the house over the last day, or further back where something was outside its limits. */
+export const watchHouse = (db: Db, ruleSetId: RuleSetId, nowMs: number): readonly PlaceWatch[] =>
+  listPlaces(db).map((place) => {
+    const limits = placeLimits(place.kind, ruleSetId, place);
+    const weekMs = nowMs - UNANSWERED_DAYS * DAY_MS;
+    const fromMs = hasOutside(db, place.id, limits, weekMs) ? weekMs : nowMs - DAY_MS;
+    return watchPlace(db, place, ruleSetId, fromMs, nowMs);
+  });
+
+export type TouchedLot = {
+  readonly lot: LotWithSupplier;
+  readonly title: string;
+  readonly effect: ExcursionEffect;
+  /** The histamine rule gave it up. */
+  readonly overHistamine: boolean;
+  /** What it lost in worth, cents: all of it, or the share of its life. */
+  readonly lostCents: number;
+};
 
 /** These lots and every part split off them since: what was warm in the whole was warm in the part. */
 function withParts(db: Db, ids: readonly string[]): LotWithSupplier[] {
@@ -96,45 +164,16 @@ export function lotsThrough(db: Db, placeId: string, excursion: Excursion, nowMs
       const effect =
         species &&
         excursionEffect(excursion, stays, room.historyOf, species, frozenIn(room.places, stays, lot.onceFrozen));
-      return species && effect ? [{ lot, title: shortName(species), effect }] : [];
+      if (!species || !effect) return [];
+      const overHistamine = effect.histamine?.ok === false;
+      const { valueCents, life } = stockLot(room, lot, nowMs);
+      const lostCents = overHistamine ? valueCents : lifeCents(valueCents, effect.lostIceDays, life.daysLeft);
+      return [{ lot, title: shortName(species), effect, overHistamine, lostCents }];
     })
     .sort(
       (a, b) =>
-        Number(a.effect.histamine?.ok ?? true) - Number(b.effect.histamine?.ok ?? true) ||
+        Number(b.overHistamine) - Number(a.overHistamine) ||
+        b.lostCents - a.lostCents ||
         b.effect.lostIceDays - a.effect.lostIceDays,
     );
-}
-
-/** Records what was done about an excursion, with the lots it touched. */
-export function answerExcursion(
-  db: Db,
-  place: Place,
-  excursion: Excursion,
-  action: string,
-  { who, atMs }: { readonly who: string; readonly atMs: number },
-): void {
-  const touched = lotsThrough(db, place.id, excursion, atMs);
-  db.transaction((tx) => {
-    tx.insert(correctiveActions)
-      .values({ placeId: place.id, excursionFromMs: Math.round(excursion.fromMs), action, who, atMs })
-      .run();
-    const payload = {
-      place: place.name,
-      fromMs: excursion.fromMs,
-      toMs: excursion.toMs,
-      extremeC: excursion.extremeC,
-      action,
-      lots: touched.map(({ lot }) => lot.code),
-    };
-    appendEntry(tx, { atMs, who, kind: "excursion-answered", payload });
-    for (const { lot, effect } of touched) {
-      const ownPayload = {
-        ...payload,
-        lots: [lot.code],
-        lostIceDays: effect.lostIceDays,
-        histamineOk: effect.histamine?.ok ?? null,
-      };
-      appendEntry(tx, { atMs, who, kind: "excursion-answered", lotId: lot.id, payload: ownPayload });
-    }
-  });
 }

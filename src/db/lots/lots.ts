@@ -121,6 +121,14 @@ const flat = ({ lot, supplier }: { lot: Lot; supplier: string }): LotWithSupplie
 export const lotsOnIce = (db: Db): LotWithSupplier[] =>
   withSupplier(db).where(eq(fishLots.status, "on-ice")).orderBy(asc(fishLots.receivedAtMs)).all().map(flat);
 
+/** Lots of fish that lie in a place now. */
+export const lotsIn = (db: Db, placeId: string): LotWithSupplier[] =>
+  withSupplier(db)
+    .where(and(eq(fishLots.status, "on-ice"), eq(fishLots.placeId, placeId)))
+    .orderBy(asc(fishLots.receivedAtMs))
+    .all()
+    .map(flat);
+
 export const lotsReceivedSince = (db: Db, sinceMs: number): LotWithSupplier[] =>
   withSupplier(db)
     .where(gte(fishLots.receivedAtMs, sinceMs))

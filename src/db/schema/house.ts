@@ -1,6 +1,6 @@
 import { sql } from "drizzle-orm";
 import { check, index, integer, real, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
-import type { PlaceKind } from "@/core/coldchain";
+import type { CorrectiveKind, PlaceKind } from "@/core/coldchain";
 import type { HouseSpecies } from "@/core/species";
 import type { AdviceRating } from "@/core/trace";
 import type { RuleSetId } from "@/core/safety";
@@ -116,6 +116,13 @@ export const correctiveActions = sqliteTable(
       .notNull()
       .references(() => places.id),
     excursionFromMs: integer("excursion_from_ms").notNull(),
+    /** What was done; what was written before it was asked for are words. */
+    kind: text("kind").$type<CorrectiveKind>().notNull().default("said"),
+    /** The warmest fish that was probed, °C. */
+    readingC: real("reading_c"),
+    /** Where everything went. */
+    toPlaceId: text("to_place_id").references(() => places.id),
+    /** In the cook's own words; may be empty where the kind says it. */
     action: text("action").notNull(),
     who: text("who").notNull(),
     atMs: integer("at_ms").notNull(),

@@ -1,9 +1,10 @@
 "use server";
-import { probeReadsTrue, type RowProblem } from "@/core/coldchain";
+import { answersIt, probeReadsTrue, type RowProblem } from "@/core/coldchain";
 import { err, ok, type Result } from "@/core/shared";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
-import { answerExcursion, watchPlace } from "@/db/lots/excursions";
+import { answerExcursion, type AnswerError, type AnsweredBy } from "@/db/lots/answerExcursion";
+import { watchPlace } from "@/db/lots/excursions";
 import { addReadings, findPlace, newDeviceKey, setPlace } from "@/db/house/places";
 import { noteProbeCheck } from "@/db/house/probeChecks";
 import { readLoggerFile } from "@/exchange/loggerFile";
@@ -78,20 +79,33 @@ export const readLogger = async (input: unknown, intention: unknown): Promise<Re
 /** How far back an excursion can be answered. */
 const BACK_MS = 60 * DAY_MS;
 
-export const answerTheExcursion = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+const ANSWER_PROBLEMS: Readonly<Record<AnswerError["kind"], string>> = {
+  noSuchPlace: t("thatPlaceIsNotInThe"),
+  nothingThere: t("nothingLiesThereToMove"),
+  nothingOverTheRule: t("nothingThereIsOverTheHistamineRule"),
+};
+
+/** Does what was said about a stretch outside the limits, and writes it down with every lot that lay there. */
+export const answerTheExcursion = async (
+  input: unknown,
+  intention: unknown,
+): Promise<Result<AnsweredBy & { readonly answered: boolean }, ActionError>> =>
   houseAction(
     "answerTheExcursion",
     Answer,
     input,
     intention,
-    ({ placeId, excursionFromMs, action }, { stamp, house }) => {
+    ({ placeId, excursionFromMs, act, words }, { stamp, house, today }) => {
       const place = findPlace(db(), placeId);
       if (!place) return err(NO_PLACE);
       const { excursions } = watchPlace(db(), place, house.ruleSetId, stamp.atMs - BACK_MS, stamp.atMs);
       const found = excursions.find(({ fromMs }) => Math.abs(fromMs - excursionFromMs) < 60_000);
       if (!found) return err(refused("thatStretchIsNotOutsideThe", t("thatStretchIsNotOutsideThe")));
-      answerExcursion(db(), place, found, action, stamp);
-      return ok(null);
+      const answer = { act, words, wasteReason: t("wasteWarmSpell") };
+      const done = answerExcursion(db(), place, found, answer, { ...stamp, day: today });
+      if (!done.ok) return err(refused(done.error.kind, ANSWER_PROBLEMS[done.error.kind]));
+      const readingC = act.kind === "probed" ? act.warmestC : null;
+      return ok({ ...done.value, answered: answersIt({ kind: act.kind, readingC }, found) });
     },
   );
 

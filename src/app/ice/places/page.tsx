@@ -4,8 +4,7 @@ import { todayIn } from "@/calendar/days";
 import { probeState, type ProbeState } from "@/core/coldchain";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
-import { watchPlace } from "@/db/lots/excursions";
-import { listPlaces } from "@/db/house/places";
+import { alarmsOf, watchHouse } from "@/db/lots/excursions";
 import { lastProbeCheck } from "@/db/house/probeChecks";
 import { dayText, formatFor } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
@@ -32,10 +31,15 @@ export default async function PlacesPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units, house.currency, house.decimalMark);
-  const watched = listPlaces(db()).map((place) => watchPlace(db(), place, house.ruleSetId, nowMs - DAY_MS, nowMs));
+  const watched = watchHouse(db(), house.ruleSetId, nowMs);
+  const alarms = alarmsOf(db(), watched, nowMs);
+  const rankOf = (placeId: string) => {
+    const rank = alarms.findIndex(({ place }) => place.id === placeId);
+    return rank < 0 ? alarms.length : rank;
+  };
   const out = watched.filter(({ excursions }) => excursions.some(({ open }) => open));
   const silent = watched.filter(({ gaps }) => gaps.some(({ toMs }) => toMs === nowMs));
-  const unanswered = watched.filter(({ excursions }) => excursions.some(({ answers }) => answers.length === 0));
+  const unanswered = watched.filter(({ excursions }) => excursions.some(({ state }) => state === "unanswered"));
   const checked = lastProbeCheck(db());
   const probes = probeState(
     checked && { day: todayIn(house.timeZone, checked.atMs), celsius: checked.celsius },
@@ -62,42 +66,46 @@ export default async function PlacesPage() {
       <SubNav views={ICE_VIEWS} here="/ice/places" />
       <section className={page.card} aria-label={t("places")}>
         <ul className={page.rows}>
-          {watched.map(({ place, limits, readings, excursions, gaps }) => {
-            const last = readings.at(-1);
-            const open = excursions.find((one) => one.open);
-            const quiet = gaps.some(({ toMs }) => toMs === nowMs);
-            const waiting = excursions.some(({ answers }) => answers.length === 0);
-            const state = open
-              ? t("outOfLimits")
-              : waiting
-                ? t("wasOutUnanswered")
-                : quiet
-                  ? t("noReadingInTime")
-                  : last
-                    ? t("holds2")
-                    : t("noReadingYet");
-            return (
-              <li key={place.id}>
-                <Link href={`/ice/places/${place.id}`} className={styles.place} data-place={place.name}>
-                  <span>
-                    <b className={page.title}>{place.name}</b>
-                    <br />
-                    <span className={page.sub}>
-                      {limits.minC === null ? "" : t("minTo", { min: format.temperature(limits.minC) })}
-                      {limits.maxC === null
-                        ? ""
-                        : `${limits.minC === null ? t("atMost") : ""}${format.temperature(limits.maxC, 0)}`}
+          {watched
+            .toSorted((a, b) => rankOf(a.place.id) - rankOf(b.place.id))
+            .map(({ place, limits, readings, excursions, gaps }) => {
+              const last = readings.at(-1);
+              const open = excursions.find((one) => one.open);
+              const quiet = gaps.some(({ toMs }) => toMs === nowMs);
+              const waiting = excursions.some(({ state: one }) => one === "unanswered");
+              const state = open
+                ? open.state === "stillOut"
+                  ? t("answeredStillOut")
+                  : t("outOfLimits")
+                : waiting
+                  ? t("wasOutUnanswered")
+                  : quiet
+                    ? t("noReadingInTime")
+                    : last
+                      ? t("holds2")
+                      : t("noReadingYet");
+              return (
+                <li key={place.id}>
+                  <Link href={`/ice/places/${place.id}`} className={styles.place} data-place={place.name}>
+                    <span>
+                      <b className={page.title}>{place.name}</b>
+                      <br />
+                      <span className={page.sub}>
+                        {limits.minC === null ? "" : t("minTo", { min: format.temperature(limits.minC) })}
+                        {limits.maxC === null
+                          ? ""
+                          : `${limits.minC === null ? t("atMost") : ""}${format.temperature(limits.maxC, 0)}`}
+                      </span>
                     </span>
-                  </span>
-                  <PlaceStrip readings={readings} limits={limits} fromMs={nowMs - DAY_MS} toMs={nowMs} />
-                  <span className={styles.left} data-use={open ? "over" : quiet || waiting ? "cook-today" : "cook"}>
-                    <b>{last ? format.temperature(last.celsius, 1) : "–"}</b>
-                    <span>{state}</span>
-                  </span>
-                </Link>
-              </li>
-            );
-          })}
+                    <PlaceStrip readings={readings} limits={limits} fromMs={nowMs - DAY_MS} toMs={nowMs} />
+                    <span className={styles.left} data-use={open ? "over" : quiet || waiting ? "cook-today" : "cook"}>
+                      <b>{last ? format.temperature(last.celsius, 1) : "–"}</b>
+                      <span>{state}</span>
+                    </span>
+                  </Link>
+                </li>
+              );
+            })}
         </ul>
       </section>
       <ProbeCheck says={`${PROBES[probes]}${lastCheck}`} />

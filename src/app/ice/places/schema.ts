@@ -29,11 +29,25 @@ export const LoggerFile = z.strictObject({
   goodOnly: z.boolean(),
 });
 
-export const Answer = z.strictObject({
-  placeId: z.string().min(1),
-  excursionFromMs: z.number(),
-  action: z.string().trim().min(3, t("whatWasDone2")).max(400, t("atMost400Letters")),
-});
+export const Answer = z
+  .strictObject({
+    placeId: z.string().min(1),
+    excursionFromMs: z.number(),
+    act: z.discriminatedUnion("kind", [
+      z.strictObject({ kind: z.literal("said") }),
+      z.strictObject({
+        kind: z.literal("probed"),
+        warmestC: z.number(t("whatDoesTheWarmestFishRead")).min(-40, t("checkTheProbe")).max(40, t("checkTheProbe")),
+      }),
+      z.strictObject({ kind: z.literal("moved"), toPlaceId: z.string(t("whereTo2")).min(1, t("whereTo2")) }),
+      z.strictObject({ kind: z.literal("thrown") }),
+    ]),
+    words: z.string().trim().max(400, t("atMost400Letters")),
+  })
+  .refine(({ act, words }) => act.kind !== "said" || words.length >= 3, {
+    message: t("whatWasDone2"),
+    path: ["words"],
+  });
 
 export const ProbeInIce = z.strictObject({
   probe: z.string().trim().max(40, t("atMost40Letters")),

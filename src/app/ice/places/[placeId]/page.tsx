@@ -1,10 +1,13 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
+import { lossOf, worstFirst } from "@/core/coldchain";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { lotsThrough, watchPlace } from "@/db/lots/excursions";
-import { findPlace } from "@/db/house/places";
+import { findPlace, listPlaces } from "@/db/house/places";
+import { lotsIn } from "@/db/lots/lots";
+import { stateIn } from "@/db/lots/childLot";
 import { formatFor } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
@@ -56,7 +59,29 @@ export default async function PlacePage({ params, searchParams }: Params) {
   const fromMs = nowMs - span.days * DAY_MS;
   const { limits, readings, excursions, gaps } = watchPlace(db(), place, house.ruleSetId, fromMs, nowMs);
   const last = readings.at(-1);
-  const open = excursions.filter(({ answers }) => answers.length === 0);
+  const open = excursions.filter(({ state }) => state !== "over");
+  const there = lotsIn(db(), place.id);
+  const others = listPlaces(db()).filter(({ id }) => id !== place.id);
+  const elsewhere = others
+    .map(({ id, name, kind }) => ({
+      id,
+      name,
+      thaws: there.filter((lot) => lot.state === "frozen" && stateIn(lot, kind) !== "frozen").length,
+      freezes: there.filter((lot) => lot.state !== "frozen" && stateIn(lot, kind) === "frozen").length,
+    }))
+    // where nothing changes its state stands first
+    .toSorted((a, b) => a.thaws + a.freezes - b.thaws - b.freezes);
+  const cards = excursions
+    .map((excursion) => ({
+      excursion,
+      touched: excursion.side === "warm" ? lotsThrough(db(), place.id, excursion, nowMs) : [],
+    }))
+    .toSorted(
+      (a, b) =>
+        Number(a.excursion.state === "over") - Number(b.excursion.state === "over") ||
+        worstFirst(lossOf(a.touched), lossOf(b.touched)) ||
+        b.excursion.fromMs - a.excursion.fromMs,
+    );
   return (
     <>
       <PageHead
@@ -114,12 +139,17 @@ export default async function PlacePage({ params, searchParams }: Params) {
             })}
           </Source>
         </section>
-        {[...excursions].reverse().map((excursion) => (
+        {cards.map(({ excursion, touched }) => (
           <ExcursionCard
             key={excursion.fromMs}
             placeId={place.id}
             excursion={excursion}
-            touched={excursion.side === "warm" ? lotsThrough(db(), place.id, excursion, nowMs) : []}
+            touched={touched}
+            lotsThere={there.length}
+            elsewhere={elsewhere}
+            nameOf={(id) => others.find((one) => one.id === id)?.name ?? ""}
+            format={format}
+            timeZone={house.timeZone}
           />
         ))}
         <div className={page.split}>
