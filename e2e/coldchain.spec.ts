@@ -160,10 +160,10 @@ test("an excursion day: what lay there, what it lost, what was done, in the book
   expect(there).toBeGreaterThan(0);
   await press(card.getByRole("button", { name: "Move what lies there" }), info);
   await card.getByRole("combobox", { name: "Where to" }).press("ArrowDown");
-  await page.getByTitle("Cold room").click();
+  await page.getByTitle("Fish cold room", { exact: true }).click();
   await card.getByLabel("In your words").fill("Drawer seal was torn");
-  await press(card.getByRole("button", { name: /^Move \d lots? to Cold room/ }), info);
-  await expect(card.getByText(/moved what lay there to Cold room; Drawer seal was torn/)).toBeVisible();
+  await press(card.getByRole("button", { name: /^Move \d lots? to Fish cold room/ }), info);
+  await expect(card.getByText(/moved what lay there to Fish cold room; Drawer seal was torn/)).toBeVisible();
   expect(lotsIn(db, place.id)).toEqual([]);
   await page.goto("/book");
   await expect(page.getByRole("cell", { name: /Pass drawer reached .*Drawer seal was torn/ }).first()).toBeVisible();

@@ -18,6 +18,9 @@ export async function press(target: Locator, info: TestInfo): Promise<void> {
   await target.press("Enter");
 }
 
+/** Held down until it is done: for what cannot be taken back. */
+export const holdDown = (target: Locator): Promise<void> => target.click({ delay: 900 });
+
 /** Two touches within 300 ms count once, as a wet hand's: who means the next thing is that much slower. */
 export const liftHand = (page: Page): Promise<void> => page.waitForTimeout(320);
 

@@ -144,7 +144,14 @@ test("a table's moment and a bar are dragged by keys; a wrong tap is taken back;
     await what.focus();
     await page.keyboard.press("Space");
     await expect(what).toHaveAttribute("data-moving", "true");
-    for (let step = 0; step < steps; step++) await page.keyboard.press("ArrowRight");
+    // its keys are heard a moment after it is taken up
+    const where = () => what.evaluate((one) => (one as HTMLElement).style.translate);
+    const before = await where();
+    await expect(async () => {
+      await page.keyboard.press("ArrowRight");
+      expect(await where()).not.toBe(before);
+    }).toPass();
+    for (let step = 1; step < steps; step++) await page.keyboard.press("ArrowRight");
     await page.keyboard.press("Space");
   };
   const mark = page.getByRole("button", { name: /^t6 up at/ });

@@ -1,7 +1,7 @@
 import { expect, test } from "@playwright/test";
 import { findCook } from "@/db/stove/cooks";
 import { openHotHolds } from "@/db/stove/hotHolds";
-import { complaintsOf, houseDb, liftHand, press } from "./house";
+import { complaintsOf, holdDown, houseDb, liftHand, press } from "./house";
 
 test("the calliper: dragged by its jaw, nudged by keys, typed; the plan follows each and the same size gives the same plan", async ({
   page,
@@ -99,6 +99,11 @@ test("a cook that has to wait: from its record to the hold, the clock bound to t
   await press(page.getByRole("button", { name: "Start the clock: moist cabinet" }), info);
   await expect.poll(() => openHotHolds(houseDb()).some((hold) => hold.cookId === cookId)).toBe(true);
   const held = page.getByTestId("held-hot").locator("li").filter({ hasText: "moist cabinet" }).first();
-  await press(held.getByRole("button", { name: "Thrown away" }), info);
+  const throwAway = held.getByRole("button", { name: "Thrown away" });
+  // a brush of a sleeve throws nothing away
+  await throwAway.click();
+  await expect(held.getByRole("button", { name: "Hold it down" })).toBeVisible();
+  await expect(throwAway).toBeVisible({ timeout: 6000 });
+  await holdDown(throwAway);
   await expect.poll(() => openHotHolds(houseDb()).some((hold) => hold.cookId === cookId)).toBe(false);
 });

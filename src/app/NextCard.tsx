@@ -7,25 +7,26 @@ import { clockText, lifeText, type Format } from "@/words/format/format";
 import styles from "./NextCard.module.css";
 import { t } from "@/words/today";
 import { say, sentence } from "@/words/say";
+import { stageAct } from "@/words/stageAct";
 
 type Words = { readonly headline: string; readonly why: string; readonly href: string; readonly act: string };
 
 function wordsFor(action: NextAction, format: Format): Words {
   switch (action.kind) {
     case "stage-due": {
-      const { id, title, stage } = action.cook;
+      const { id, title, next } = action.cook;
       return {
-        headline: t("titleStageIsDue", { title, stage: stage.toLowerCase() }),
+        headline: stageAct(next, title),
         why: t("theClockHasRunOut"),
         href: `/stove/cook/${id}`,
         act: t("toThePan"),
       };
     }
     case "watch-cook": {
-      const { id, title, stage, remainingS } = action.cook;
+      const { id, title, stage, next, remainingS } = action.cook;
       return {
-        headline: t("titleIsInThePan", { title }),
-        why: t("stageRemainingToGo", { stage, remaining: clockText(remainingS) }),
+        headline: t("inRemainingAct", { remaining: clockText(remainingS), act: stageAct(next, title) }),
+        why: t("nowStage", { stage: stage.toLowerCase() }),
         href: `/stove/cook/${id}`,
         act: t("toThePan"),
       };

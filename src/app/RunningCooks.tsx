@@ -2,6 +2,7 @@
 import Link from "next/link";
 import { liveCook } from "@/core/cooking";
 import { clockText } from "@/words/format/format";
+import { stageAct } from "@/words/stageAct";
 import page from "@/ui/layout/page.module.css";
 import { useNow } from "@/ui/hooks/useNow";
 import type { CookClock } from "./stove/clockOf";
@@ -33,10 +34,12 @@ export function RunningCooks({
               <li key={cook.id}>
                 <Link href={`/stove/cook/${cook.id}`} className={page.row}>
                   <span className={page.grow}>
-                    <span className={page.title}>{cook.title}</span>
+                    <span className={page.title}>
+                      {stageAct(cook.stageNames[live.stageIndex + 1] ?? null, cook.title)}
+                    </span>
                     <br />
                     <span className={page.sub}>
-                      {cook.stageNames[live.stageIndex] ?? t("done")}
+                      {t("nowStage", { stage: (cook.stageNames[live.stageIndex] ?? t("done")).toLowerCase() })}
                       {live.status === "paused" ? t("paused") : ""}
                       {late ? t("overdue") : ""}
                     </span>

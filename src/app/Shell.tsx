@@ -1,20 +1,20 @@
 "use client";
-import { Modal } from "antd";
+import { Button, Modal } from "antd";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
-import { useState, type ReactNode } from "react";
-import { liveCook } from "@/core/cooking";
-import { clockText, dayText, timeText } from "@/words/format/format";
-import { useHouse } from "@/ui/hooks/HouseContext";
-import { useNow } from "@/ui/hooks/useNow";
+import { useEffect, useState, type ReactNode } from "react";
+import { useKeepAwake } from "@/ui/hooks/useAwake";
 import { useShortcuts } from "@/ui/hooks/useShortcuts";
+import { Keypad } from "@/ui/form/Keypad";
 import { ViewMark } from "@/ui/layout/ViewMark";
+import { WipeLock } from "@/ui/layout/WipeLock";
 import { VIEWS } from "@/ui/layout/views";
+import { awaitTouch } from "@/ui/sound/sound";
 import { chooseCook } from "./actions";
 import styles from "./Shell.module.css";
 import type { CookClock } from "./stove/clockOf";
+import { StripClocks } from "./StripClocks";
 import { OutboxAlert } from "./stove/OutboxAlert";
-import { useTapped } from "./stove/tappedCooks";
 import { useCookNews } from "./stove/useCookNews";
 import { t } from "@/words/shell";
 
@@ -39,6 +39,8 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
   const pathname = usePathname();
   const router = useRouter();
   const [help, setHelp] = useState(false);
+  useEffect(awaitTouch, []);
+  useKeepAwake();
   useCookNews(running.map(({ id }) => id));
   useShortcuts({
     ...Object.fromEntries(VIEWS.map(({ key, href }) => [key, () => router.push(href)])),
@@ -75,7 +77,8 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
         })}
       </nav>
       <header className={styles.strip}>
-        <StripClock serverNowMs={serverNowMs} running={running} />
+        <StripClocks serverNowMs={serverNowMs} running={running} />
+        <WipeLock />
         <select
           aria-label={t("atTheStation")}
           className={styles.cook}
@@ -93,7 +96,14 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
       <main id="main" className={styles.main} tabIndex={-1}>
         <OutboxAlert />
         {children}
+        <footer className={styles.foot}>
+          <Link href="/device">{t("thisDevice")}</Link>
+          <Button type="text" onClick={() => setHelp(true)}>
+            {t("keys")}
+          </Button>
+        </footer>
       </main>
+      <Keypad />
       {help ? (
         <Modal title={t("keys")} open onCancel={() => setHelp(false)} footer={null}>
           <dl className={styles.keys}>
@@ -109,39 +119,5 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
         </Modal>
       ) : null}
     </div>
-  );
-}
-
-function StripClock({ serverNowMs, running }: Pick<Props, "serverNowMs" | "running">) {
-  const { name, timeZone } = useHouse();
-  const nowMs = useNow(serverNowMs);
-  const eventsOf = useTapped();
-  return (
-    <>
-      <time className={styles.clock} dateTime={new Date(nowMs).toISOString()}>
-        {timeText(nowMs, timeZone)}
-      </time>
-      <span className={styles.house}>
-        {name}
-        <span className={styles.day}>{dayText(nowMs, timeZone)}</span>
-      </span>
-      <ul className={styles.running} aria-label={t("cookingNow")}>
-        {running.map((cook) => {
-          const live = liveCook(cook.stageSeconds, eventsOf(cook.id, cook.events), nowMs);
-          if (live.status !== "running" && live.status !== "paused") return null;
-          const late = live.remainingS < 0;
-          return (
-            <li key={cook.id}>
-              <Link href={`/stove/cook/${cook.id}`} className={late ? styles.late : styles.chip}>
-                <span>{cook.title}</span>
-                <b className="figure">
-                  {live.status === "paused" ? t("paused") : `${late ? t("late") : ""}${clockText(live.remainingS)}`}
-                </b>
-              </Link>
-            </li>
-          );
-        })}
-      </ul>
-    </>
   );
 }

@@ -79,6 +79,7 @@ export default async function TodayPage() {
         id: cook.id,
         title: cook.title,
         stage: cook.stageNames[live.stageIndex] ?? "",
+        next: cook.stageNames[live.stageIndex + 1] ?? null,
         remainingS: live.remainingS,
       };
     }),

@@ -1,7 +1,8 @@
 "use client";
 import { Button } from "antd";
 import { useAct } from "@/ui/hooks/useAct";
-import { useAlarm } from "@/ui/hooks/useAlarm";
+import { armSound, BELL_MOTIF, useSoundOn } from "@/ui/sound/sound";
+import { useAlarm } from "@/ui/sound/useAlarm";
 import { useNow } from "@/ui/hooks/useNow";
 import { t } from "@/words/line";
 import { silence } from "./actions";
@@ -22,7 +23,8 @@ export function Bell({ courses, serverNowMs }: Props) {
       upMs !== null &&
       nowMs >= Math.min(upMs, promisedMs),
   );
-  const { muted, unmute } = useAlarm(up.length > 0);
+  useAlarm(up.length > 0 ? [BELL_MOTIF] : []);
+  const soundOn = useSoundOn();
   if (up.length === 0) return null;
   return (
     <div className={styles.bell} role="alert" data-testid="bell">
@@ -36,11 +38,11 @@ export function Bell({ courses, serverNowMs }: Props) {
           {t("ringing", { table })}: {t("silenceIt")}
         </Button>
       ))}
-      {muted ? (
-        <Button size="large" onClick={unmute}>
+      {soundOn ? null : (
+        <Button size="large" onClick={armSound}>
           {t("tapForSound")}
         </Button>
-      ) : null}
+      )}
     </div>
   );
 }

@@ -17,7 +17,7 @@ const common = {
 
 /** One tap at the stove as a tablet sends it. */
 export const CookTap = z.discriminatedUnion("kind", [
-  z.strictObject({ ...common, kind: z.enum(["paused", "resumed", "advanced", "undone"]) }),
+  z.strictObject({ ...common, kind: z.enum(["paused", "resumed", "advanced", "undone", "silenced"]) }),
   z.strictObject({ ...common, kind: z.literal("abandoned"), became: z.enum(PIECES_BECAME).nullable().default(null) }),
   z.strictObject({ ...common, kind: z.literal("extended"), seconds: z.number().min(-600).max(600) }),
   z.strictObject({ ...common, kind: z.literal("probed"), centreC: z.number().min(-5).max(110) }),

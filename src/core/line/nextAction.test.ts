@@ -9,7 +9,7 @@ const lot = (id: string, daysLeft: number, use: LotLife["use"] = "cook", massG =
   cuttable: true,
   life: { daysLeft, use } as LotLife,
 });
-const cook = (remainingS: number) => ({ id: "c", title: "Char", stage: "Skin down", remainingS });
+const cook = (remainingS: number) => ({ id: "c", title: "Char", stage: "Skin down", next: "Turn", remainingS });
 
 test("what is on the fire comes first, the overdue before the rest", () => {
   const lots = [lot("old", 0, "over")];

@@ -5,6 +5,8 @@ export type CookInHand = {
   readonly id: string;
   readonly title: string;
   readonly stage: string;
+  /** Name of the stage that follows; null: it is served. */
+  readonly next: string | null;
   readonly remainingS: number;
 };
 export type LotInHand = {

@@ -93,6 +93,7 @@ export const cookEvents = sqliteTable(
         "probed",
         "abandoned",
         "undone",
+        "silenced",
         "refitted",
         "foreseen",
         "foreseen-under",

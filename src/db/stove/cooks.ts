@@ -24,7 +24,7 @@ export type Cook = CookRow & {
   readonly speciesId: string;
 };
 
-function eventOf({ kind, atMs, amount }: EventRow): CookEvent {
+function eventOf({ kind, atMs, amount, who }: EventRow): CookEvent {
   switch (kind) {
     case "extended":
       return { kind, atMs, seconds: amount ?? 0 };
@@ -35,6 +35,8 @@ function eventOf({ kind, atMs, amount }: EventRow): CookEvent {
     case "foreseen":
     case "foreseen-under":
       return { kind: "foreseen", atMs, peakC: amount ?? 0, meets: kind === "foreseen" };
+    case "silenced":
+      return { kind, atMs, who };
     case "started":
     case "paused":
     case "resumed":

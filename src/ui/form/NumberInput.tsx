@@ -5,6 +5,7 @@ import { numberText, readTyped, type Typed } from "@/words/format/typedNumber";
 import { t } from "@/words/ui";
 import { useDecimalMark } from "../hooks/HouseContext";
 import styles from "./NumberInput.module.css";
+import { leavePad, setPadField, useFingers } from "./pad";
 import { setUnsettled } from "./unsettled";
 
 type Props = {
@@ -108,10 +109,16 @@ export function NumberInput({
   useImperativeHandle(ref, () => input.current!.input!, []);
   const shown = show ?? ((one: number) => numberText(tidy(one), decimalMark));
   const [focused, setFocused] = useState(false);
+  // a ruler's inches need a keyboard
+  const onPad = useFingers() && read === undefined;
   // as long as hands are at it, and with a problem after that, unless the page changed it meanwhile
   const untouched = value === null || value === typing?.before;
   const stands = typing && (focused || (typing.problem !== null && untouched)) ? typing : null;
   const problem = stands?.problem ?? null;
+  useEffect(() => {
+    const field = input.current?.input;
+    return () => void (field && leavePad(field));
+  }, []);
   useEffect(() => {
     const field = input.current?.input;
     if (!field) return;
@@ -131,6 +138,17 @@ export function NumberInput({
     const next = Math.min(max ?? Infinity, Math.max(min ?? -Infinity, tidy(from + by)));
     pass({ text: shown(next), value: next, problem: null, ask: [] });
   };
+  const latest = useRef(typed);
+  useEffect(() => {
+    latest.current = typed;
+  });
+  // the keys write what the page makes of it now, not when the field was entered
+  useEffect(() => {
+    const field = input.current?.input;
+    if (!focused || !onPad || !field) return;
+    const mark = whole ? null : decimalMark === "comma" ? "," : ".";
+    setPadField({ element: field, mark, signed: min === undefined || min < 0, write: (text) => latest.current(text) });
+  }, [focused, onPad, whole, decimalMark, min]);
   const take = (one: number) => pass({ text: shown(one), value: one, problem: null, ask: [] });
   return (
     <span className={`${styles.number} ${className ?? ""}`}>
@@ -145,7 +163,7 @@ export function NumberInput({
         aria-describedby={problem === null ? undefined : problemId}
         status={problem === null ? "" : "error"}
         autoComplete="off"
-        inputMode={whole ? "numeric" : "decimal"}
+        inputMode={onPad ? "none" : whole ? "numeric" : "decimal"}
         value={stands ? stands.text : value === null ? "" : shown(value)}
         onChange={({ target }) => typed(target.value)}
         // every tap: what is typed next is the whole of it
@@ -155,8 +173,9 @@ export function NumberInput({
           setFocused(true);
           onFocus?.();
         }}
-        onBlur={() => {
+        onBlur={({ target }: FocusEvent<HTMLInputElement>) => {
           setFocused(false);
+          leavePad(target);
           if (problem === null) setTyping(null);
         }}
         onKeyDown={(event) => {

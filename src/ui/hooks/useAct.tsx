@@ -16,6 +16,17 @@ export type Act = <T>(
   undo?: Undo,
 ) => Promise<{ readonly value: T } | null>;
 
+/** A wet hand touches twice: the same again so soon after, ms, is the first one. */
+const SECOND_TOUCH_MS = 300;
+let last: { readonly action: unknown; readonly asked: string; readonly atMs: number } | null = null;
+
+function isSecondTouch(action: unknown, input: unknown): boolean {
+  const [asked, atMs] = [JSON.stringify(input), performance.now()];
+  const again = last !== null && last.action === action && last.asked === asked && atMs - last.atMs < SECOND_TOUCH_MS;
+  last = { action, asked, atMs };
+  return again;
+}
+
 /** So long it can be taken back by the message that says it was done, s. */
 const UNDO_S = 10;
 
@@ -36,6 +47,7 @@ export function useAct(): { readonly act: Act; readonly busy: boolean } {
         message.error(look);
         return null;
       }
+      if (isSecondTouch(action, input)) return null;
       setRunning((count) => count + 1);
       const answer = await askOnce(action, input);
       setRunning((count) => count - 1);

@@ -15,7 +15,7 @@ export function RowCard({
   readonly rows: readonly ReactNode[];
 }) {
   return (
-    <section className={page.card}>
+    <section className={page.card} aria-label={title}>
       <h2>{title}</h2>
       {rows.length === 0 ? <Empty>{empty}</Empty> : <ul className={page.rows}>{rows}</ul>}
     </section>

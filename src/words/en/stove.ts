@@ -59,7 +59,6 @@ export const stove = {
     "{what, select, started {Undo the start} advanced {Undo next stage} paused {Undo the pause} resumed {Undo going on} extended {Undo the seconds} abandoned {Undo cancelling} other {Undo}}",
   cookOn: "Cook on",
   centreToTarget: "centre to {target}",
-  turnTheSoundOn: "Turn the sound on",
   noteTheCentre: "Note the centre",
   notedProbes: "Noted: {probes}",
   thePlan: "The plan",

@@ -1,5 +1,13 @@
 /** English words of ui. */
 export const ui = {
+  wipe: "Wipe",
+  wipeTheScreen: "Wipe the screen: nothing answers a hand",
+  numberKeys: "Number keys",
+  decimalMark: "Decimal mark",
+  takeOneBack: "Take one back",
+  padDone: "Done",
+  belowZero: "Below zero",
+  holdToDoIt: "Hold it down",
   cookingOnly: "cooking only",
   daysGoneAtTheDoorLot: "Days gone at the door, lot by lot; circle accepted, triangle cooking only, cross refused",
   nameCodeIceDaysGone: "{name} {code}: {ice} days gone",

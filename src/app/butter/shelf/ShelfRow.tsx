@@ -2,6 +2,7 @@
 import { Button } from "antd";
 import Link from "next/link";
 import { useState } from "react";
+import { HoldButton } from "@/ui/form/HoldButton";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -68,17 +69,17 @@ export function ShelfRow({ preparationId, name, portionG, leftG, portions, par, 
             .map((lot) => (
               <div key={lot.id} className={styles.closing}>
                 <span className={page.stop}>{t("lotIsOver", { code: lot.code })}</span>
-                <Button
+                <HoldButton
                   danger
                   loading={busy}
-                  onClick={() =>
+                  onConfirm={() =>
                     void act(pourAway, { lotId: lot.id, massG: lot.remainingG }, () =>
                       t("thrownAway", { code: lot.code }),
                     )
                   }
                 >
                   {t("throwItAway")}
-                </Button>
+                </HoldButton>
               </div>
             ))}
           <div className={styles.closing}>

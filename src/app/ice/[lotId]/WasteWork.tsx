@@ -53,6 +53,7 @@ export function WasteWork({ lotId, leftG, priceCentsPerKg }: LotFacts) {
         </Field>
       )}
       <Act
+        hold
         busy={busy}
         disabled={massG <= 0}
         onClick={() =>

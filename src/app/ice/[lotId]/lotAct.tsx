@@ -7,6 +7,7 @@ import type { Form } from "@/core/freshness";
 import type { SpeciesGroup } from "@/core/species";
 import type { Action } from "@/ui/hooks/askOnce";
 import { useAct } from "@/ui/hooks/useAct";
+import { HoldButton } from "@/ui/form/HoldButton";
 import page from "@/ui/layout/page.module.css";
 
 /** What the works of a lot know of it. */
@@ -41,14 +42,30 @@ export function useLotAct() {
 export function Act({
   busy,
   disabled = false,
+  hold = false,
   onClick,
   children,
 }: {
   readonly busy: boolean;
   readonly disabled?: boolean;
+  /** It cannot be taken back. */
+  readonly hold?: boolean;
   readonly onClick: () => void;
   readonly children: ReactNode;
 }) {
+  if (hold)
+    return (
+      <HoldButton
+        block
+        size="large"
+        loading={busy}
+        disabled={disabled}
+        onConfirm={onClick}
+        className={page.above ?? ""}
+      >
+        {children}
+      </HoldButton>
+    );
   return (
     <Button block size="large" loading={busy} disabled={disabled} onClick={onClick} className={page.above ?? ""}>
       {children}

@@ -1,12 +1,14 @@
 "use client";
 import { Button } from "antd";
+import { HoldButton } from "@/ui/form/HoldButton";
 import { NumberInput } from "@/ui/form/NumberInput";
 import { useState } from "react";
 import { hotHoldStatus, type HotHold, type HotHoldStatus } from "@/core/safety";
 import { clockText, durationText, timeText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { useAlarm } from "@/ui/hooks/useAlarm";
+import { HOLD_MOTIF } from "@/ui/sound/sound";
+import { useAlarm } from "@/ui/sound/useAlarm";
 import { useNow } from "@/ui/hooks/useNow";
 import { useAct } from "@/ui/hooks/useAct";
 import styles from "../Stove.module.css";
@@ -48,7 +50,7 @@ export function HotHolds({
   const shown = holds
     .map((hold) => ({ hold, status: hotHoldStatus(hold, nowMs) }))
     .sort((a, b) => (a.status.outAtMs ?? a.status.checkAtMs) - (b.status.outAtMs ?? b.status.checkAtMs));
-  useAlarm(shown.some(({ status }) => status.due));
+  useAlarm(shown.some(({ status }) => status.due) ? [HOLD_MOTIF] : []);
   return (
     <ol className={styles.pans} data-testid="held-hot" aria-label={t("heldHotNow")}>
       {shown.map(({ hold, status }) => (
@@ -126,9 +128,9 @@ function Held({ hold, status, words }: HeldProps) {
         <Button type={status.state === "over" ? "default" : "primary"} disabled={busy} onClick={() => end("served")}>
           {t("served2")}
         </Button>
-        <Button danger disabled={busy} onClick={() => end("thrown-away")}>
+        <HoldButton danger disabled={busy} onConfirm={() => void end("thrown-away")}>
           {t("thrownAway")}
-        </Button>
+        </HoldButton>
       </form>
     </li>
   );

@@ -6,7 +6,6 @@ import { liveCook } from "@/core/cooking";
 import { clockText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { useAlarm } from "@/ui/hooks/useAlarm";
 import { useNow } from "@/ui/hooks/useNow";
 import type { CookClock } from "../clockOf";
 import styles from "../Stove.module.css";
@@ -52,8 +51,6 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
     .filter(({ live, stage }) => stage !== undefined && (live.status === "running" || live.status === "paused"))
     .sort((a, b) => a.live.remainingS - b.live.remainingS);
   const [first] = lines;
-  const due = lines.some(({ live }) => live.status === "running" && live.remainingS <= 0);
-  const { muted, unmute } = useAlarm(due);
   const advance = (cookId: string, stage: number) => sendTap(cookId, { kind: "advanced", stage });
   const taskOf = ({ next }: (typeof lines)[number]) => (next ? say(next.task, format) : t("serveIt"));
   return (
@@ -65,9 +62,7 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
             : t("noPanOnTheFire")
         }
         asks={first ? taskOf(first) : t("startACookFromABatch")}
-      >
-        {muted && lines.length > 0 ? <Button onClick={unmute}>{t("turnTheSoundOn")}</Button> : null}
-      </PageHead>
+      />
       {nav}
       <div className={page.stack}>
         {lines.length === 0 ? (

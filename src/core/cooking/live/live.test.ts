@@ -116,3 +116,11 @@ describe("what the state of the piece asks of the clock", () => {
     expect(tapToUndo(events, at(265))).toMatchObject({ kind: "advanced" });
   });
 });
+
+test("an alarm that was heard is silent until the clock moves; hearing it is no tap to take back", () => {
+  const heard: CookEvent[] = [started, { kind: "silenced", atMs: at(205), who: "Ylva" }];
+  expect(liveCook(STAGES, heard, at(210))).toMatchObject({ silencedBy: "Ylva", remainingS: -10, stageIndex: 0 });
+  expect(tapToUndo(heard, at(206), at(400))?.kind).toBe("started");
+  for (const kind of ["advanced", "resumed"] as const)
+    expect(liveCook(STAGES, [...heard, { kind, atMs: at(210) }], at(500)).silencedBy).toBeNull();
+});

@@ -13,6 +13,8 @@ export type CookEvent =
   | { readonly kind: "undone"; readonly atMs: number }
   /** A stage went on longer or shorter than planned: the state of the piece asks so much more, or less, of the one in hand. */
   | { readonly kind: "refitted"; readonly atMs: number; readonly seconds: number }
+  /** Somebody heard the alarm of the stage in hand. */
+  | { readonly kind: "silenced"; readonly atMs: number; readonly who: string }
   /** Where the middle ends by what was done so far, and whether that meets the rule. */
   | { readonly kind: "foreseen"; readonly atMs: number; readonly peakC: number; readonly meets: boolean };
 
@@ -25,7 +27,8 @@ export const UNDO_MS = 10_000;
 export const UNDO_TAKEN_MS = UNDO_MS + 5000;
 
 /** What a hand did; the rest was read or worked out. */
-const isTap = ({ kind }: CookEvent): boolean => kind !== "probed" && kind !== "refitted" && kind !== "foreseen";
+const isTap = ({ kind }: CookEvent): boolean =>
+  kind !== "probed" && kind !== "refitted" && kind !== "foreseen" && kind !== "silenced";
 
 /** What stands of the taps of a cook once those that were taken back are left out. */
 export function standing(events: readonly CookEvent[]): readonly Exclude<CookEvent, { kind: "undone" }>[] {
@@ -64,6 +67,8 @@ export type LiveCook = {
   readonly refitS: number;
   /** By what was done so far; null: as planned. */
   readonly foreseen: { readonly peakC: number; readonly meets: boolean } | null;
+  /** Who heard the alarm of the stage in hand; null: it rings while it is overdue. */
+  readonly silencedBy: string | null;
 };
 
 /** Where a cook stands at `nowMs`. A stage ends when the cook says so, never by itself: the clock then counts over. */
@@ -76,11 +81,14 @@ export function liveCook(stageSeconds: readonly number[], events: readonly CookE
   let abandoned = false;
   let refitS = 0;
   let foreseen: LiveCook["foreseen"] = null;
+  let silencedBy: string | null = null;
   const probes: { atMs: number; centreC: number; stageIndex: number }[] = [];
   const taps = standing(events);
   for (const event of taps) {
     if (runningSinceMs !== null) elapsedMs += event.atMs - runningSinceMs;
     if (runningSinceMs !== null) runningSinceMs = event.atMs;
+    // whatever moves the clock makes the next alarm a new one
+    if (isTap(event)) silencedBy = null;
     switch (event.kind) {
       case "started":
       case "resumed":
@@ -107,6 +115,9 @@ export function liveCook(stageSeconds: readonly number[], events: readonly CookE
         break;
       case "foreseen":
         foreseen = { peakC: event.peakC, meets: event.meets };
+        break;
+      case "silenced":
+        silencedBy = event.who;
         break;
       case "abandoned":
         [abandoned, endedAtMs, runningSinceMs] = [true, event.atMs, null];
@@ -137,6 +148,7 @@ export function liveCook(stageSeconds: readonly number[], events: readonly CookE
     endedAtMs,
     refitS,
     foreseen,
+    silencedBy,
   };
 }
 

@@ -5,6 +5,7 @@ import type { CorrectiveAct, CorrectiveKind } from "@/core/coldchain";
 import { useAct } from "@/ui/hooks/useAct";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { Field } from "@/ui/form/Field";
+import { HoldButton } from "@/ui/form/HoldButton";
 import { NumberInput } from "@/ui/form/NumberInput";
 import page from "@/ui/layout/page.module.css";
 import styles from "../../Ice.module.css";
@@ -147,15 +148,15 @@ export function AnswerForm(props: Props) {
             maxLength={400}
             onChange={({ target }) => setWords(target.value)}
           />
-          <Button
-            type={answered ? "default" : "primary"}
-            danger={kind === "thrown"}
-            loading={busy}
-            disabled={done === null}
-            onClick={save}
-          >
-            {button[kind]}
-          </Button>
+          {kind === "thrown" ? (
+            <HoldButton danger type="primary" loading={busy} onConfirm={() => void save()}>
+              {button[kind]}
+            </HoldButton>
+          ) : (
+            <Button type={answered ? "default" : "primary"} loading={busy} disabled={done === null} onClick={save}>
+              {button[kind]}
+            </Button>
+          )}
         </>
       )}
     </div>

@@ -1,5 +1,5 @@
 "use client";
-import { Alert, App, Button } from "antd";
+import { Alert, App } from "antd";
 import Link from "next/link";
 import { useEffect, useRef } from "react";
 import { entryTimes, liveCook, methodOf, outcomeLabel, type CookEvent } from "@/core/cooking";
@@ -9,7 +9,6 @@ import type { StoredPlan } from "@/house/storedPlan";
 import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { useAlarm } from "@/ui/hooks/useAlarm";
 import { useNow } from "@/ui/hooks/useNow";
 import { useShortcuts } from "@/ui/hooks/useShortcuts";
 import styles from "../../Stove.module.css";
@@ -72,7 +71,6 @@ export function LiveBench({
   );
   const stage = stages[live.stageIndex];
   const due = live.status === "running" && live.remainingS <= 0;
-  const { muted, unmute } = useAlarm(due);
 
   const { busy } = useTapOutbox();
   useEffect(
@@ -123,9 +121,7 @@ export function LiveBench({
               : t("centreToTarget", { target: format.temperature(plan.targetC) })}
           </>
         }
-      >
-        {muted ? <Button onClick={unmute}>{t("turnTheSoundOn")}</Button> : null}
-      </PageHead>
+      />
       {isFarOff ? (
         <Alert
           type="warning"
