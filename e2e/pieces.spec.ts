@@ -15,6 +15,14 @@ test("the calliper: dragged by its jaw, nudged by keys, typed; the plan follows 
   const jaw = page.getByRole("slider", { name: /Thickness/ });
   const size = async () => Number(await jaw.getAttribute("aria-valuenow"));
   const at26 = await pan.innerText();
+  // key after key, each is a step
+  const untouched = await size();
+  await jaw.focus();
+  for (let press = 0; press < 4; press++) await page.keyboard.press("ArrowUp");
+  expect(await size()).toBe(untouched + 2);
+  for (let press = 0; press < 4; press++) await page.keyboard.press("ArrowDown");
+  expect(await size()).toBe(untouched);
+  await settled();
   const from = await size();
   const box = (await jaw.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);

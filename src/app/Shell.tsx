@@ -4,6 +4,7 @@ import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useState, type ReactNode } from "react";
 import { useKeepAwake } from "@/ui/hooks/useAwake";
+import { useHeadFocus } from "@/ui/hooks/useHeadFocus";
 import { useShortcuts } from "@/ui/hooks/useShortcuts";
 import { Keypad } from "@/ui/form/Keypad";
 import { ViewMark } from "@/ui/layout/ViewMark";
@@ -41,6 +42,7 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
   const [help, setHelp] = useState(false);
   useEffect(awaitTouch, []);
   useKeepAwake();
+  useHeadFocus(pathname);
   useCookNews(running.map(({ id }) => id));
   useShortcuts({
     ...Object.fromEntries(VIEWS.map(({ key, href }) => [key, () => router.push(href)])),

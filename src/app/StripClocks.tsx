@@ -43,31 +43,33 @@ export function StripClocks({ serverNowMs, running }: Props) {
         {name}
         <span className={styles.day}>{dayText(nowMs, timeZone)}</span>
       </span>
-      <ul className={styles.running} aria-label={t("cookingNow")}>
-        {clocks.map(({ cook, live }) => {
-          const late = live.remainingS < 0;
-          return (
-            <li key={cook.id}>
-              <Link href={`/stove/cook/${cook.id}`} className={late ? styles.late : styles.chip}>
-                <span>{stageAct(cook.stageNames[live.stageIndex + 1] ?? null, cook.title)}</span>
-                <b className="figure">
-                  {live.status === "paused" ? t("paused") : `${late ? t("late") : ""}${clockText(live.remainingS)}`}
-                </b>
-                {live.silencedBy === null ? null : <small>{t("whoHeard", { who: live.silencedBy })}</small>}
-              </Link>
-            </li>
-          );
-        })}
-      </ul>
-      {clocks.length > 0 && !soundOn ? (
-        <Button type="primary" size="large" onClick={armSound}>
-          {t("tapForSound")}
-        </Button>
-      ) : ringing.length > 0 ? (
-        <Button size="large" onClick={silence} data-testid="silence">
-          {t("iHearIt")}
-        </Button>
-      ) : null}
+      <div className={styles.runningRow} data-any={clocks.length > 0 || undefined}>
+        <ul className={styles.running} aria-label={t("cookingNow")}>
+          {clocks.map(({ cook, live }) => {
+            const late = live.remainingS < 0;
+            return (
+              <li key={cook.id}>
+                <Link href={`/stove/cook/${cook.id}`} className={late ? styles.late : styles.chip}>
+                  <span>{stageAct(cook.stageNames[live.stageIndex + 1] ?? null, cook.title)}</span>
+                  <b className="figure">
+                    {live.status === "paused" ? t("paused") : `${late ? t("late") : ""}${clockText(live.remainingS)}`}
+                  </b>
+                  {live.silencedBy === null ? null : <small>{t("whoHeard", { who: live.silencedBy })}</small>}
+                </Link>
+              </li>
+            );
+          })}
+        </ul>
+        {clocks.length > 0 && !soundOn ? (
+          <Button type="primary" size="large" onClick={armSound}>
+            {t("tapForSound")}
+          </Button>
+        ) : ringing.length > 0 ? (
+          <Button size="large" onClick={silence} data-testid="silence">
+            {t("iHearIt")}
+          </Button>
+        ) : null}
+      </div>
     </>
   );
 }

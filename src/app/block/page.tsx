@@ -86,7 +86,7 @@ export default async function BlockPage() {
               {batches.map((batch) => (
                 <li key={batch.id}>
                   <div className={page.row}>
-                    <Link href={`/stove/${batch.id}`} className={page.grow}>
+                    <Link href={`/stove/${batch.id}`} className={`${page.grow} ${page.target}`}>
                       <span className={page.title}>{speciesName(batch.speciesId)}</span>{" "}
                       <span className={`${page.sub} figure`}>{batch.code}</span>
                     </Link>

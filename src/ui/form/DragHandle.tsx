@@ -38,11 +38,15 @@ export function DragHandle({
   children,
 }: Props) {
   const set = (to: number) => onChange(Math.min(max, Math.max(min, Math.round(to / step) * step)));
-  const bind = useDrag(({ movement: [, down], first, memo }) => {
-    const start = first || typeof memo !== "number" ? value : memo;
-    set(start - down * perPixel());
-    return start;
-  });
+  const bind = useDrag(
+    ({ movement: [, down], first, memo }) => {
+      const start = first || typeof memo !== "number" ? value : memo;
+      set(start - down * perPixel());
+      return start;
+    },
+    // the keys are ours: a drag that hears them too puts the value back when a key is let go
+    { pointer: { keys: false } },
+  );
   const nudge = (event: KeyboardEvent) => {
     const { key } = event;
     const to =

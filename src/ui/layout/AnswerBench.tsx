@@ -31,7 +31,7 @@ export function AnswerBench({ ask, busy = false, problem = null, waiting, childr
           <Alert type="error" showIcon title={`${sentence(say(problem, format)).replace(/\.$/, "")}.`} />
         ) : null}
         {children === null && !problem && waiting ? (
-          <section className={page.card}>
+          <section className={`${page.card} ${page.awaited}`}>
             <Empty>{waiting}</Empty>
           </section>
         ) : (

@@ -34,7 +34,7 @@ export const THEME: ThemeConfig = {
     fontSize: 16,
     controlHeight: 44,
     controlHeightLG: 52,
-    controlHeightSM: 36,
+    controlHeightSM: 44,
     wireframe: false,
     motionDurationMid: "0.12s",
     motionDurationSlow: "0.16s",

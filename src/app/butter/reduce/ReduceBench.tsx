@@ -18,7 +18,10 @@ import { LevelFall } from "./LevelFall";
 import { ReduceParts } from "./ReduceParts";
 import { StartReduction } from "./StartReduction";
 
-const ReduceCurves = dynamic(() => import("./ReduceCurves"), { ssr: false });
+const ReduceCurves = dynamic(() => import("./ReduceCurves"), {
+  ssr: false,
+  loading: () => <div className={page.chartLow} aria-hidden="true" />,
+});
 
 const FIRST: ReduceAsk = {
   parts: [

@@ -190,7 +190,7 @@ export function PlanBench({
               </PlanPictures>
             </>
           ) : (
-            <section className={page.card}>
+            <section className={`${page.card} ${page.awaited}`}>
               <Empty>{state.problem ? t("changeThePieceTheWayOr") : t("workingOutThePlan")}</Empty>
             </section>
           )}

@@ -95,7 +95,7 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
             </span>
           ) : null}
         </section>
-        <section className={page.card} aria-busy={working} data-testid="chilling">
+        <section className={`${page.card} ${styles.wide}`} aria-busy={working} data-testid="chilling">
           <h2>{rule.label}</h2>
           <table className={styles.compare}>
             <thead>
@@ -108,6 +108,11 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
               </tr>
             </thead>
             <tbody>
+              {answer ? null : (
+                <tr className={styles.awaitedRows} data-of="chill">
+                  <td colSpan={5} />
+                </tr>
+              )}
               {(answer ?? []).map(({ way, verdict, to21Min, to5Min, passesToMm }) => (
                 <tr key={way.id} data-way={way.id}>
                   <th scope="row">

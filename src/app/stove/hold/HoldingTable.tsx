@@ -25,7 +25,7 @@ export function HoldingTable({ holdings, working, ruleSetId, group, fromC, onSta
   const { format } = useHouse();
   const { minC, source, belowMin, belowSource } = RULE_SETS[ruleSetId].hotHold;
   return (
-    <section className={page.card} aria-busy={working} data-testid="holding">
+    <section className={`${page.card} ${styles.wide}`} aria-busy={working} data-testid="holding">
       <h2>{t("whereItWaits")}</h2>
       <table className={`${styles.compare} ${styles.ways}`}>
         <thead>
@@ -42,6 +42,11 @@ export function HoldingTable({ holdings, working, ruleSetId, group, fromC, onSta
           </tr>
         </thead>
         <tbody>
+          {holdings.length > 0 ? null : (
+            <tr className={styles.awaitedRows} data-of="hold">
+              <td colSpan={7} />
+            </tr>
+          )}
           {holdings.map((holding) => {
             const { way, trace, hotUntilMin, outAfterMin, asCookedMin, ends, lossIn30Pct } = holding;
             return (
