@@ -50,10 +50,10 @@ export function StripClocks({ serverNowMs, running }: Props) {
             return (
               <li key={cook.id}>
                 <Link href={`/stove/cook/${cook.id}`} className={late ? styles.late : styles.chip}>
-                  <span>{stageAct(cook.stageNames[live.stageIndex + 1] ?? null, cook.title)}</span>
                   <b className="figure">
                     {live.status === "paused" ? t("paused") : `${late ? t("late") : ""}${clockText(live.remainingS)}`}
                   </b>
+                  <span>{stageAct(cook.stageNames[live.stageIndex + 1] ?? null, cook.title)}</span>
                   {live.silencedBy === null ? null : <small>{t("whoHeard", { who: live.silencedBy })}</small>}
                 </Link>
               </li>

@@ -13,7 +13,7 @@ export function useShortcuts(keys: Readonly<Record<string, () => void>>): void {
     const listen = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
       const target = event.target instanceof Element ? event.target : null;
-      if (target?.closest(TYPING)) return;
+      if (target?.closest(TYPING) || document.querySelector("dialog[open]")) return;
       // space already presses a focused button or link
       if (event.key === " " && target?.closest("button, a, summary, label")) return;
       const run = current.current[event.key];
