@@ -100,6 +100,7 @@ export {
   liveCook,
   meanOffK,
   probeChoicesC,
+  LONGEST_TRACE_S,
   readTrace,
   refuseEvent,
   shifted as shiftedSetup,

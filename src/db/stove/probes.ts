@@ -1,5 +1,6 @@
 import { randomBytes, randomUUID } from "node:crypto";
-import { and, asc, eq } from "drizzle-orm";
+import { and, asc, eq, gte, lte, sql } from "drizzle-orm";
+import { LONGEST_TRACE_S } from "@/core/cooking";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { cooks } from "../schema/cooks";
@@ -36,18 +37,32 @@ export function placeProbe(db: Db, probeId: string, cookId: string | null): bool
   });
 }
 
-/** What it reads now; kept with the cook it is in while that cook is open. Answers whether it was. */
+/** A probe is put in a little before the clock is started, ms; what it read earlier is of something else. */
+const BEFORE_START_MS = 10 * 60_000;
+
+/**
+ * What it reads; kept with the cook it is in while that cook is open and the reading is of its time. Answers whether it was. The same
+ * reading sent again counts once, and one that comes late never overwrites what the probe reads now.
+ */
 export function noteProbe(db: Db, probeId: string, celsius: number, atMs: number): boolean {
   return db.transaction((tx) => {
-    const probe = tx.update(probes).set({ celsius, atMs }).where(eq(probes.id, probeId)).returning().get();
-    if (!probe?.cookId) return false;
+    const probe = tx.select().from(probes).where(eq(probes.id, probeId)).get();
+    if (!probe) return false;
+    if (probe.atMs === null || atMs >= probe.atMs)
+      tx.update(probes).set({ celsius, atMs }).where(eq(probes.id, probeId)).run();
+    if (!probe.cookId) return false;
     const open = tx
-      .select({ id: cooks.id })
+      .select({ id: cooks.id, startedAtMs: cooks.startedAtMs })
       .from(cooks)
       .where(and(eq(cooks.id, probe.cookId), eq(cooks.open, true)))
       .get();
-    if (!open) return false;
-    tx.insert(cookReadings).values({ cookId: open.id, probeId, atMs, celsius }).run();
+    if (!open || atMs < open.startedAtMs - BEFORE_START_MS) return false;
+    const known = tx
+      .select({ id: cookReadings.id })
+      .from(cookReadings)
+      .where(and(eq(cookReadings.cookId, open.id), eq(cookReadings.probeId, probeId), eq(cookReadings.atMs, atMs)))
+      .get();
+    if (!known) tx.insert(cookReadings).values({ cookId: open.id, probeId, atMs, celsius }).run();
     return true;
   });
 }
@@ -73,11 +88,18 @@ export function addTrace(db: Db, cookId: string, trace: readonly CookReading[]):
   });
 }
 
-/** The stream of a cook in order. */
+/** The stream of a cook in order. A time that no cook has, kept by the first houses out of a bad file, is left out. */
 export const readingsOf = (db: Db, cookId: string): readonly CookReading[] =>
   db
     .select({ atMs: cookReadings.atMs, celsius: cookReadings.celsius })
     .from(cookReadings)
-    .where(eq(cookReadings.cookId, cookId))
+    .innerJoin(cooks, eq(cooks.id, cookReadings.cookId))
+    .where(
+      and(
+        eq(cookReadings.cookId, cookId),
+        gte(cookReadings.atMs, sql`${cooks.startedAtMs} - ${BEFORE_START_MS}`),
+        lte(cookReadings.atMs, sql`${cooks.startedAtMs} + ${LONGEST_TRACE_S * 1000}`),
+      ),
+    )
     .orderBy(asc(cookReadings.atMs))
     .all();

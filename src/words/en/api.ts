@@ -23,6 +23,7 @@ export const api = {
   liesAheadOfNowCheckThe: "lies ahead of now: check the clock of the sensor",
   noProbeWithThisKeyBelongs: "no probe with this key belongs to this house",
   thisReadingIsFromTheFuture: "this reading is from the future",
+  thisReadingIsTooOld: "this reading is more than a day old: check the clock of the probe",
   noSenderWithThisKey: "No sender of tickets has this key.",
   noCardOfThatName: "No card of the house is called {card}, or it is struck off.",
   nothingOnHold: "Nothing of {table} is on hold.",

@@ -144,6 +144,13 @@ describe("a trace out of a file", () => {
         { timeS: 60, celsius: 12.4 },
       ],
     });
+    for (const absurd of ["1e12", "1e999", "-90000"])
+      expect(
+        readTrace([
+          ["0", "8"],
+          [absurd, "9"],
+        ]),
+      ).toMatchObject({ ok: false, error: { code: "plan.lineLineIsTooLate" } });
     const clock = readTrace([
       ["0:30", "41"],
       ["1:30", "44"],

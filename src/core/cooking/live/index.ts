@@ -23,4 +23,4 @@ export {
   type LiveCook,
 } from "./live";
 export { probeChoicesC } from "./probeChoices";
-export { readTrace } from "./traceRows";
+export { LONGEST_TRACE_S, readTrace } from "./traceRows";

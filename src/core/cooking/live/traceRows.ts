@@ -4,6 +4,8 @@ import { err, ok, type Result, inCelsius, said, type Said } from "@/core/shared"
 export type TracePoint = { readonly timeS: number; readonly celsius: number };
 
 const MOST_POINTS = 4000;
+/** No cook is longer, s: a braise through a night and a morning is half of it. */
+export const LONGEST_TRACE_S = 86_400;
 const CLOCK = /^(?:(\d{1,3}):)?(\d{1,3}):(\d{1,2}(?:[.,]\d+)?)$/;
 
 const numberOf = (cell: string): number => (cell.trim() === "" ? NaN : Number(cell.trim().replace(",", ".")));
@@ -36,6 +38,8 @@ export function readTrace(rows: readonly (readonly string[])[]): Result<readonly
     const celsius = fahrenheit ? celsiusFromF(reading) : reading;
     if (celsius < -60 || celsius > 150)
       return err(said("plan.lineLineCelsiusIsNoTemperature", { line, celsius: inCelsius(celsius, 0) }));
+    if (!Number.isFinite(timeS) || Math.abs(timeS - (points[0]?.timeS ?? timeS)) > LONGEST_TRACE_S)
+      return err(said("plan.lineLineIsTooLate", { line, hours: LONGEST_TRACE_S / 3600 }));
     const before = points.at(-1);
     if (before && timeS < before.timeS) return err(said("plan.lineLineGoesBackInTime", { line }));
     points.push({ timeS, celsius });

@@ -59,6 +59,7 @@ export const plan = {
   theFileIsEmpty: "The file is empty.",
   lineLineIsNotATime: "Line {line} is not a time and a temperature.",
   lineLineCelsiusIsNoTemperature: "Line {line}: {celsius} is no temperature of fish.",
+  lineLineIsTooLate: "Line {line} is more than {hours} h from the first: check its time.",
   lineLineGoesBackInTime: "Line {line} goes back in time.",
   aTraceNeedsTwoReadingsAt: "A trace needs two readings at least.",
   moreThanMostpointsReadingsThinThe: "More than {mostpoints} readings: thin the file first.",

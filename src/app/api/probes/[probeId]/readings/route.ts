@@ -1,5 +1,6 @@
 import { houseNowMs } from "@/db/houseClock";
 import { z } from "zod";
+import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { findProbe, noteProbe } from "@/db/stove/probes";
 import { bearerOf, problem, sameKey } from "../../../device";
@@ -12,6 +13,8 @@ const Reading = z.strictObject({
 });
 /** A clock that runs ahead of the house by more than this is wrong. */
 const AHEAD_MS = 60_000;
+/** A probe that was off the network sends what it kept; what is older than a day is no cook's. */
+const OLDEST_MS = DAY_MS;
 
 /** A reading of a probe: `{"celsius":41.3}` with `Authorization: Bearer KEY`. It goes to the cook the probe is in. */
 export async function POST(request: Request, { params }: { params: Promise<{ probeId: string }> }): Promise<Response> {
@@ -26,6 +29,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ pro
   const nowMs = houseNowMs();
   const atMs = parsed.data.at === undefined ? nowMs : Date.parse(parsed.data.at);
   if (atMs > nowMs + AHEAD_MS) return problem(422, "at", t("thisReadingIsFromTheFuture"));
+  if (atMs < nowMs - OLDEST_MS) return problem(422, "at", t("thisReadingIsTooOld"));
   const kept = noteProbe(db(), probe.id, parsed.data.celsius, atMs);
   return Response.json({ kept, cook: kept ? probe.cookId : null }, { status: 201 });
 }
