@@ -16,7 +16,7 @@ test("scallops counted out of a lot: ways by fit, schools side by side, several 
   // the ways come with their reasons, the chosen one marked
   await expect(page.locator('[data-method="scallop-sear"]')).toHaveAttribute("aria-pressed", "true");
   // a school against a school
-  await press(page.getByRole("button", { name: "Keep beside" }), info);
+  await press(page.getByRole("button", { name: "Compare" }), info);
   await page.getByRole("radio", { name: /Smoking oil/ }).press("Space");
   await expect(page.getByTestId("side-by-side")).toContainText("Smoking oil");
   await expect(page.getByTestId("refused")).toContainText("burns before the middle");

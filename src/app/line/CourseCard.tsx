@@ -51,7 +51,9 @@ function HowLong({ course, serverNowMs, timeZone }: Pick<Props, "course" | "serv
     <span>
       <b className={styles.upAt}>{timeText(upMs, timeZone)}</b>{" "}
       {t("howLong", { minutes: Math.max(0, Math.ceil((upMs - nowMs) / 60_000)) })}
-      {chancePct === null ? null : <span className={page.sub}> {t("odds", { percent: chancePct })}</span>}
+      {chancePct === null ? null : (
+        <span className={page.sub}> {t("odds", { tenths: Math.round(chancePct / 10) })}</span>
+      )}
       {lateMin > 0 ? <b className={styles.late}> {t("late", { minutes: lateMin })}</b> : null}
     </span>
   );

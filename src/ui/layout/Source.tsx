@@ -1,14 +1,32 @@
-import type { ReactNode } from "react";
+import { Children, type ReactNode } from "react";
 import page from "./page.module.css";
+import { t } from "@/words/ui";
+
+/** A figure written from memory says so, and how sure it is. */
+const MEMORY = /\s*\(memory, (high|medium|low)\)/;
+
+/** An "i" that opens how sure a figure is, in words. */
+const FromMemory = ({ sure }: { readonly sure: string }) => (
+  <details className={page.sure}>
+    <summary aria-label={t("howSureIsIt")}>i</summary>
+    <span>{t("fromMemory", { sure })}</span>
+  </details>
+);
+
+/** Every second part of the split is how sure it is. */
+const withMarks = (text: string): readonly ReactNode[] =>
+  text.split(MEMORY).map((part, index) => (index % 2 === 0 ? part : <FromMemory key={index} sure={part} />));
 
 /** Where a figure or a rule comes from, as it is printed there, small, on a line of its own or within one. */
-export const Source = ({ inline = false, children }: { readonly inline?: boolean; readonly children: ReactNode }) =>
-  inline ? (
+export function Source({ inline = false, children }: { readonly inline?: boolean; readonly children: ReactNode }) {
+  const said = Children.toArray(children).map((part) => (typeof part === "string" ? withMarks(part) : part));
+  return inline ? (
     <span className={page.source} data-source>
-      {children}
+      {said}
     </span>
   ) : (
-    <p className={page.source} data-source>
-      {children}
-    </p>
+    <div className={page.source} data-source>
+      {said}
+    </div>
   );
+}

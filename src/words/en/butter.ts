@@ -293,7 +293,7 @@ export const butter = {
   itIsOffAndThePanIsKnownBetter: "Off the fire; its minutes are kept for this pan",
   itIsDown: "It is down: off the fire",
   itIsOff: "Off the fire",
-  giveItUp: "Give it up",
+  giveItUp: "Cancel this pan",
   howMuchOfIt: "How much of it?",
   nameIt: "Name it.",
   howMuchDoesItWeigh: "How much does it weigh?",

@@ -85,7 +85,7 @@ export const line = {
   isGone: "{table}: {count, plural, one {# plate} other {# plates}} gone",
   isBack: "{table} is at the pass again",
   howLong: "{minutes, plural, =0 {any moment} other {# min}}",
-  odds: "{percent} of 100 in time",
+  odds: "in time {tenths} times in 10",
   late: "{minutes} min late",
   guess: "about {from} to {to}, a guess",
   whenItIsCalled: "when it is called",

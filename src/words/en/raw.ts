@@ -108,7 +108,7 @@ export const raw = {
   whatProvesIt: "What proves it",
   theRecordOfThisLotIn: "The record of this lot in the book",
   coversPlatesOfGramsPerCoverDish: "<span>{covers} plates of {gramsPerCover}, {dish}</span><span2>{at}</span2>",
-  whatStays: "What stays",
+  whatStays: "Remaining risks",
   whatDoesTheProbeRead: "What does the probe read?",
   checkTheProbe: "Check the probe.",
   howManyAreDead: "How many are dead?",

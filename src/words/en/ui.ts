@@ -1,5 +1,8 @@
 /** English words of ui. */
 export const ui = {
+  howSureIsIt: "How sure is it?",
+  fromMemory:
+    "Written from memory: {sure, select, high {most likely right} medium {may be somewhat off} other {a first guess}}. Check it where much depends on it.",
   wipe: "Wipe",
   wipeTheScreen: "Wipe the screen: nothing answers a hand",
   numberKeys: "Number keys",
@@ -18,7 +21,7 @@ export const ui = {
   min: " min",
   minutesMin: "{minutes} min",
   takeItOut: "take it out",
-  pastItsDate: "past its date",
+  pastItsDate: "after its use-by",
   gone: "gone",
   raw: "raw",
   anyCookedUse: "any cooked use",

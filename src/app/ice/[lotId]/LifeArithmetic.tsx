@@ -22,6 +22,8 @@ type Props = { readonly life: LotLife; readonly format: Format; readonly timeZon
 /** The whole reckoning of a life, line by line. */
 export function LifeArithmetic({ life, format, timeZone }: Props) {
   const days = (value: number) => `${value.toFixed(1)} d`;
+  // nothing gone is not less than nothing
+  const gone = (value: number) => (value < 0.05 ? days(0) : `−${days(value)}`);
   const live = life.model === "live";
   return (
     <details className={page.open} open>
@@ -31,12 +33,12 @@ export function LifeArithmetic({ life, format, timeZone }: Props) {
         <dd className="figure">{days(life.lifeDays)}</dd>
         <dt>{t("goneWhenItCame")}</dt>
         <dd>
-          <span className="figure">−{days(life.startIceDays)}</span>{" "}
+          <span className="figure">{gone(life.startIceDays)}</span>{" "}
           <span className="muted">{START_WORDS[life.startFrom]}</span>
         </dd>
         <dt>{t("usedInThisHouse")}</dt>
         <dd>
-          <span className="figure">−{days(life.usedIceDays)}</span>{" "}
+          <span className="figure">{gone(life.usedIceDays)}</span>{" "}
           <span className="muted">{live ? t("daysInStore") : t("iceDaysByTheReadingsOf")}</span>
         </dd>
         <dt>{live ? t("left") : t("leftOnIceAtTemperature", { temperature: format.temperature(0) })}</dt>

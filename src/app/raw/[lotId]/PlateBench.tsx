@@ -78,7 +78,7 @@ export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
         gramsPerCover: Math.round(gramsPerCover * 10) / 10,
         usedG: Math.round(blockG * 10) / 10,
       },
-      (rule) => t("coversPlatesWrittenDownRule", { covers, rule: rule.toLowerCase() }),
+      (rule) => t("coversPlatesWrittenDownRule", { covers, rule }),
     );
     setBusy(false);
   };

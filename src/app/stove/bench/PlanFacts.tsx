@@ -83,7 +83,7 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
           <h3>{t("chance")}</h3>
           <p>
             {t.rich("inBandOf100EndBand", {
-              inBand: Math.round(chance.inBand * 100),
+              inBand: Math.round(chance.inBand * 10),
               b: (words) => (
                 <b className={styles.bigFigure} data-testid="chance">
                   {words}

@@ -49,7 +49,7 @@ export function SideBySide({ kept, now, group, onDrop }: Props) {
       ({ plan }) =>
         t("earlyEarlyLateLate", { early: durationText(plan.window.earlyS), late: durationText(plan.window.lateS) }),
     ],
-    [t("landsIn"), ({ plan }) => t("inBandOf100", { inBand: Math.round(plan.chance.inBand * 100) })],
+    [t("landsIn"), ({ plan }) => t("inBandOf100", { inBand: Math.round(plan.chance.inBand * 10) })],
     [t("waterLost"), ({ plan }) => `${plan.waterLossPct.toFixed(0)} %`],
     [t("rule"), ({ plan }) => (plan.safety.meets ? t("meetsIt") : t("underItAdvisory"))],
   ];

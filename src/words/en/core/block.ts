@@ -14,7 +14,7 @@ export const block = {
   whatIsOnTheIceCovers: "What is on the ice covers it: order nothing.",
   aRoundOfPortionAndHeight:
     "a round of {portion} and {height} is {diameter} wide and does not fit the loin: make it taller, or lighter",
-  measureAtLeastTwoStations: "measure at least two stations",
+  measureAtLeastTwoStations: "measure at least two points",
   stationsMustRunFromOneEnd: "stations must run from one end to the other, each further on",
   theStationLiesOffTheSide: "the station lies off the side (0 to {length})",
   theSideHasNoThicknessAnywhere: "the side has no thickness anywhere",

@@ -16,6 +16,16 @@ export const OUTCOME_LABELS: Readonly<Record<OutcomeId, string>> = keyed(
   [],
 );
 
-/** Tuna that is glassy in the middle is what it is bought for. */
+/** What an animal says instead: shellfish do not flake, and tuna that is glassy in the middle is what it is bought for. */
+const FIRM = { "just-flaking": "Opaque, firm" } as const;
+const OWN_WORDS: Partial<Readonly<Record<DonenessGroup, Partial<Readonly<Record<OutcomeId, string>>>>>> = {
+  tuna: { translucent: "Rare" },
+  scallop: FIRM,
+  lobster: FIRM,
+  shrimp: FIRM,
+  squid: FIRM,
+  octopus: FIRM,
+};
+
 export const outcomeLabel = (id: OutcomeId, group: DonenessGroup): string =>
-  group === "tuna" && id === "translucent" ? "Rare" : OUTCOME_LABELS[id];
+  OWN_WORDS[group]?.[id] ?? OUTCOME_LABELS[id];
