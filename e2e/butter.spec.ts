@@ -140,7 +140,7 @@ test("a sauce written down, a good by its label, garlic oil with its hazard, and
   await expect(fire).toContainText("by the model");
   await page.goto("/stove/live");
   await expect(fire).toBeVisible();
-  await press(fire.getByRole("button", { name: "Give it up" }), info);
+  await press(fire.getByRole("button", { name: "Cancel this pan" }), info);
   await expect(fire).toHaveCount(0);
   await page.goto("/butter/amounts");
   await expect(page.getByTestId("reducedSalt")).toContainText("7.5 %");

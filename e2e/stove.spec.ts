@@ -209,3 +209,32 @@ test("what has to wait: the ways weighed, the clock started, a fall read, Today 
   await expect(page.getByText(/served after \d+ min/).first()).toBeVisible();
   expect(complaints).toEqual([]);
 });
+
+test("a piece without a lot is cooked too, by the name of its pan; two pans at one moment say which comes first", async ({
+  page,
+}, info) => {
+  const complaints = complaintsOf(page);
+  const started: string[] = [];
+  for (const pan of ["left front", "right back"]) {
+    await page.goto("/stove/try?species=cod");
+    await expect(page.getByTestId("plan")).toHaveAttribute("aria-busy", "false");
+    await page.getByRole("combobox", { name: "Where its pan stands" }).fill(pan);
+    await press(page.getByRole("button", { name: "Start the cook" }), info);
+    await page.waitForURL(/\/stove\/cook\//);
+    await expect(page.getByRole("heading", { level: 1 })).toContainText(pan);
+    await expect(page.getByText("no lot named")).toBeVisible();
+    started.push(page.url().split("/").at(-1)!);
+  }
+  await page.goto("/stove/live");
+  const pans = page.getByTestId("pans");
+  for (const [index, pan] of ["left front", "right back"].entries())
+    await expect(pans.locator(`[data-cook="${started[index]}"]`)).toContainText(pan);
+  await expect(pans.getByTestId("one-moment")).toHaveText([/this first/, /this second/]);
+  for (const id of started) {
+    await page.goto(`/stove/cook/${id}`);
+    await press(page.getByRole("button", { name: "Cancel cook" }), info);
+    await press(page.getByRole("dialog").getByRole("button", { name: "Thrown away" }), info);
+    await expect(page.getByTestId("record")).toContainText("it cannot be traced");
+  }
+  expect(complaints).toEqual([]);
+});

@@ -555,6 +555,18 @@ const ROWS: Readonly<Record<string, Row>> = {
     good: () => ({ source: { kind: "batch", batchId: batchId() }, ask: firstAsk(char(), {}, 1) }),
     refused: [() => ({ source: { kind: "batch", batchId: gone }, ask: firstAsk(char(), {}, 1) }), /not in the house/],
   },
+  beginLooseCook: {
+    action: beginCook,
+    good: () => ({
+      source: { kind: "none", speciesId: "arctic-char", pieceG: 150 },
+      ask: firstAsk(char(), {}, 1),
+      panName: "left front",
+    }),
+    refused: [
+      () => ({ source: { kind: "none", speciesId: gone, pieceG: 150 }, ask: firstAsk(char(), {}, 1) }),
+      /not in the table/,
+    ],
+  },
   keepStationSheet: {
     action: keepStationSheet,
     good: () => ({

@@ -113,7 +113,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       });
     case "cook-started":
       return t("payloadPayload2PiecesPayload3Value", {
-        payload: text(payload, "batch"),
+        payload: text(payload, "batch") || t("noLotNamedSpecies", { species: speciesName(text(payload, "species")) }),
         payload2: text(payload, "pieces"),
         payload3: methodLabel(text(payload, "method")),
         value:

@@ -2,12 +2,13 @@
 import type { SheetRequest } from "@/core/cooking";
 import { RULE_SETS, type RuleSetId } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
+import type { Species } from "@/core/species";
 import { findBatch } from "@/db/block/batches";
 import { db } from "@/db/connection";
 import type { CountedPieces } from "@/db/block/countBatch";
 import { listOwnSpecies, speciesOf } from "@/db/house/species";
 import { findLot } from "@/db/lots/lots";
-import { startCook, startCounted } from "@/db/stove/cooks";
+import { startCook, startCounted, startLoose } from "@/db/stove/cooks";
 import { loadOfBatch, questionOf } from "@/house/question";
 import { planToKeep, type StoredPlan } from "@/house/storedPlan";
 import { tellCooks } from "@/server/cookNews";
@@ -28,8 +29,9 @@ function underCooked(ruleSetId: RuleSetId): ActionError {
 /** What a cook takes its pieces from, with the question of its plan. */
 type From =
   | { readonly kind: "batch"; readonly batchId: string; readonly question: SheetRequest }
-  | { readonly kind: "lot"; readonly counted: CountedPieces; readonly question: SheetRequest };
-type Planned = { readonly from: From; readonly plan: StoredPlan };
+  | { readonly kind: "lot"; readonly counted: CountedPieces; readonly question: SheetRequest }
+  | { readonly kind: "none"; readonly question: SheetRequest };
+type Planned = { readonly from: From; readonly plan: StoredPlan; readonly panName: string | null };
 
 function fromOf({ source, ask }: StartCookInput, { house }: Acting): Result<From, ActionError> {
   const settings = { ruleSetId: house.ruleSetId, own: listOwnSpecies(db()), ...filmsOfPan(db(), ask.panId) };
@@ -44,19 +46,33 @@ function fromOf({ source, ask }: StartCookInput, { house }: Acting): Result<From
     const piece = { speciesId: species.id, composition: species.compositionPct, prepared, load };
     return ok({ kind: "batch", batchId: batch.id, question: questionOf(piece, ask, settings) });
   }
+  if (source.kind === "none") {
+    const species = speciesOf(db(), source.speciesId);
+    if (!species) return err(refused("thatFishIsNotInThe", t("thatFishIsNotInThe")));
+    return ok({ kind: "none", question: questionOf(counted(species, source.pieceG, ask), ask, settings) });
+  }
   const lot = findLot(db(), source.lotId);
   const species = lot ? speciesOf(db(), lot.speciesId) : undefined;
   if (!lot || !species) return err(refused("thisLotIsNotInThe", t("thisLotIsNotInThe")));
   const { pieceG } = source;
-  const load = { pieceG, thicknessMm: ask.sizeMm, thinnestMm: ask.sizeMm, thickestMm: ask.sizeMm };
-  const piece = { speciesId: species.id, composition: species.compositionPct, prepared: null, load };
-  const counted = { lotId: lot.id, count: ask.pieces, pieceG, sizeMm: ask.sizeMm, shape: ask.shape };
-  return ok({ kind: "lot", counted, question: questionOf(piece, ask, settings) });
+  const pieces = { lotId: lot.id, count: ask.pieces, pieceG, sizeMm: ask.sizeMm, shape: ask.shape };
+  return ok({ kind: "lot", counted: pieces, question: questionOf(counted(species, pieceG, ask), ask, settings) });
 }
 
-function start({ from, plan }: Planned, { stamp }: Acting): Result<string, ActionError> {
+/** Pieces that go to the heat as they are, all of one size. */
+const counted = ({ id, compositionPct }: Species, pieceG: number, { sizeMm }: StartCookInput["ask"]) => ({
+  speciesId: id,
+  composition: compositionPct,
+  prepared: null,
+  load: { pieceG, thicknessMm: sizeMm, thinnestMm: sizeMm, thickestMm: sizeMm },
+});
+
+function start({ from, plan, panName }: Planned, { stamp }: Acting): Result<string, ActionError> {
+  if (from.kind === "none") return ok(startLoose(db(), plan, panName, stamp));
   const started =
-    from.kind === "batch" ? startCook(db(), from.batchId, plan, stamp) : startCounted(db(), from.counted, plan, stamp);
+    from.kind === "batch"
+      ? startCook(db(), from.batchId, plan, stamp, panName)
+      : startCounted(db(), from.counted, plan, stamp, panName);
   if (started.ok) return started;
   const { error } = started;
   switch (error.kind) {
@@ -89,7 +105,11 @@ export async function beginCook(input: unknown, intention: unknown): Promise<Res
       if (!planned.ok) return planned;
       if (acting.house.susceptibleGuests && !planned.value.safety.reached)
         return err(underCooked(acting.house.ruleSetId));
-      return ok({ from: from.value, plan: planToKeep(question, planned.value) });
+      return ok({
+        from: from.value,
+        plan: planToKeep(question, planned.value),
+        panName: wanted.panName === "" ? null : wanted.panName,
+      });
     },
     start,
   );

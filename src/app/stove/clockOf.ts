@@ -18,11 +18,15 @@ export const speciesName = (speciesId: string): string => {
   return species ? shortName(species) : speciesId;
 };
 
+/** What cooks and where: two pans of one fish are told apart by where they stand. */
+export const cookTitle = ({ speciesId, pieces, panName }: Pick<Cook, "speciesId" | "pieces" | "panName">): string =>
+  `${speciesName(speciesId)} ×${pieces}${panName === null ? "" : `, ${panName}`}`;
+
 export function clockOf(cook: Cook): CookClock {
   const { stages } = cook.plan.answer;
   return {
     id: cook.id,
-    title: `${speciesName(cook.speciesId)} ×${cook.pieces}`,
+    title: cookTitle(cook),
     stageNames: stages.map(({ name }) => name),
     stageSeconds: stages.map(({ seconds }) => seconds),
     events: cook.events,

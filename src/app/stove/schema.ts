@@ -7,9 +7,19 @@ import { t } from "@/words/stove";
 const Source = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("batch"), batchId: z.string().min(1) }),
   z.strictObject({ kind: z.literal("lot"), lotId: z.string().min(1), pieceG: z.number().min(1).max(20_000) }),
+  z.strictObject({
+    kind: z.literal("none"),
+    speciesId: z.string().min(1),
+    pieceG: z.number().min(1).max(20_000),
+  }),
 ]);
 
-export const StartCook = z.strictObject({ source: Source, ask: CookAsk });
+export const StartCook = z.strictObject({
+  source: Source,
+  ask: CookAsk,
+  /** Where its pan stands, in the kitchen's words. */
+  panName: z.string().trim().max(24, t("atMost24Letters")).default(""),
+});
 export type StartCookInput = z.infer<typeof StartCook>;
 
 const sizeMm = z.number().min(4).max(120);

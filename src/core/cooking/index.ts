@@ -100,6 +100,7 @@ export {
   liveCook,
   meanOffK,
   probeChoicesC,
+  clashes,
   LONGEST_TRACE_S,
   readTrace,
   refuseEvent,

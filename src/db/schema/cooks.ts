@@ -36,9 +36,12 @@ export const cooks = sqliteTable(
   "cooks",
   {
     id: text("id").primaryKey(),
-    batchId: text("batch_id")
-      .notNull()
-      .references(() => batches.id),
+    /** Null: a piece without a batch, of which no lot is known. */
+    batchId: text("batch_id").references(() => batches.id),
+    /** Of a piece without a batch; otherwise its lot says it. */
+    speciesId: text("species_id"),
+    /** Where its pan stands: "left front". */
+    panName: text("pan_name"),
     startedAtMs: integer("started_at_ms").notNull(),
     startedBy: text("started_by").notNull(),
     pieces: integer("pieces").notNull(),

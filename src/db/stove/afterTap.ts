@@ -7,7 +7,7 @@ import { cookPieces, plateParts, plates } from "../schema/cards";
 import { portions } from "../schema/cooks";
 import { fishLots, waste } from "../schema/lots";
 
-type OfCook = { readonly id: string; readonly lotId: string };
+type OfCook = { readonly id: string; readonly lotId: string | null };
 type Stamp = { readonly who: string; readonly atMs: number };
 
 /** The pieces of a cancelled cook: plates, or waste at what they cost. Not said: nothing is written of them. */
@@ -17,7 +17,8 @@ export function piecesOfCancelled(
   became: PiecesBecame | null,
   { who, atMs }: Stamp,
 ): void {
-  if (became === null) return;
+  // of what has no lot nothing is counted
+  if (became === null || lotId === null) return;
   if (became === "plate") return platesOfCook(db, id, who, atMs);
   const lot = db.select({ cents: fishLots.priceCentsPerKg }).from(fishLots).where(eq(fishLots.id, lotId)).get();
   for (const { massG } of piecesOfCook(db, id))
@@ -34,7 +35,7 @@ export function takeBack(db: Db, { id, lotId }: OfCook, tap: CookEvent): void {
     return;
   }
   platesBack(db, id);
-  if (tap.kind === "abandoned")
+  if (tap.kind === "abandoned" && lotId !== null)
     db.delete(waste)
       .where(and(eq(waste.lotId, lotId), eq(waste.atMs, tap.atMs)))
       .run();

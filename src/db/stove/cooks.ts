@@ -17,10 +17,11 @@ import { piecesOfCancelled, takeBack } from "./afterTap";
 type CookRow = typeof cooks.$inferSelect;
 type EventRow = typeof cookEvents.$inferSelect;
 
-export type Cook = CookRow & {
+export type Cook = Omit<CookRow, "speciesId"> & {
   readonly events: readonly CookEvent[];
-  readonly batchCode: string;
-  readonly lotId: string;
+  /** Null, as its batch and lot: a piece of which no lot is known. */
+  readonly batchCode: string | null;
+  readonly lotId: string | null;
   readonly speciesId: string;
 };
 
@@ -49,14 +50,22 @@ function eventOf({ kind, atMs, amount, who }: EventRow): CookEvent {
   }
 }
 
-function load(db: Db, rows: { cook: CookRow; batchCode: string; lotId: string; speciesId: string }[]): Cook[] {
+type LinkedRow = {
+  readonly cook: CookRow;
+  readonly batchCode: string | null;
+  readonly lotId: string | null;
+  readonly speciesId: string | null;
+};
+
+function load(db: Db, rows: readonly LinkedRow[]): Cook[] {
   if (rows.length === 0) return [];
   const ids = rows.map(({ cook }) => cook.id);
   const events = db.select().from(cookEvents).where(inArray(cookEvents.cookId, ids)).orderBy(asc(cookEvents.id)).all();
-  return rows.map(({ cook, ...links }) => ({
+  return rows.map(({ cook, speciesId, ...links }) => ({
     ...cook,
     plan: planFromRow(cook.plan),
     ...links,
+    speciesId: speciesId ?? cook.speciesId ?? cook.plan.speciesId,
     events: events.filter(({ cookId }) => cookId === cook.id).map(eventOf),
   }));
 }
@@ -65,8 +74,8 @@ const select = (db: Db) =>
   db
     .select({ cook: cooks, batchCode: batches.code, lotId: batches.lotId, speciesId: fishLots.speciesId })
     .from(cooks)
-    .innerJoin(batches, eq(cooks.batchId, batches.id))
-    .innerJoin(fishLots, eq(batches.lotId, fishLots.id));
+    .leftJoin(batches, eq(cooks.batchId, batches.id))
+    .leftJoin(fishLots, eq(batches.lotId, fishLots.id));
 
 export const findCook = (db: Db, id: string): Cook | undefined => load(db, select(db).where(eq(cooks.id, id)).all())[0];
 export const openCooks = (db: Db): Cook[] =>
@@ -89,8 +98,59 @@ export type StartError =
   { readonly kind: "batchNotFound" } | { readonly kind: "tooFewPortions"; readonly left: number };
 type Stamp = { readonly who: string; readonly atMs: number; readonly requestId: string };
 
+/** A cook begins: its row, its first event and its entry. */
+function beginRow(
+  db: Db,
+  plan: StoredPlan,
+  from: { readonly batch: typeof batches.$inferSelect | null; readonly panName: string | null },
+  { who, atMs, requestId }: Stamp,
+): string {
+  const id = randomUUID();
+  const { batch, panName } = from;
+  const batchId = batch?.id ?? null;
+  const speciesId = batch ? null : plan.speciesId;
+  const row = { id, batchId, speciesId, panName, startedAtMs: atMs, startedBy: who, pieces: plan.pieces, plan };
+  db.insert(cooks)
+    .values({ ...row, open: true })
+    .run();
+  db.insert(cookEvents).values({ cookId: id, atMs, kind: "started", who, requestId }).run();
+  appendEntry(db, {
+    atMs,
+    who,
+    kind: "cook-started",
+    lotId: batch?.lotId ?? null,
+    batchId,
+    cookId: id,
+    payload: {
+      batch: batch?.code ?? null,
+      species: plan.speciesId,
+      pieces: plan.pieces,
+      method: plan.methodId,
+      targetC: plan.targetC,
+      outcome: plan.answer.band,
+      pan: panName,
+      ...plan.kit,
+    },
+  });
+  return id;
+}
+
+/** Starts the cook of pieces of which no batch and no lot is known. A repeated request is the same cook. */
+export function startLoose(db: Db, plan: StoredPlan, panName: string | null, stamp: Stamp): string {
+  return db.transaction((tx) => {
+    const repeated = tx.select().from(cookEvents).where(eq(cookEvents.requestId, stamp.requestId)).get();
+    return repeated?.cookId ?? beginRow(tx, plan, { batch: null, panName }, stamp);
+  });
+}
+
 /** Starts a cook: the next uncooked portions of the batch go into the pan and the clock runs. A repeated request is the same cook. */
-export function startCook(db: Db, batchId: string, plan: StoredPlan, stamp: Stamp): Result<string, StartError> {
+export function startCook(
+  db: Db,
+  batchId: string,
+  plan: StoredPlan,
+  stamp: Stamp,
+  panName: string | null = null,
+): Result<string, StartError> {
   return db.transaction((tx) => {
     const repeated = tx.select().from(cookEvents).where(eq(cookEvents.requestId, stamp.requestId)).get();
     if (repeated) return ok(repeated.cookId);
@@ -105,33 +165,12 @@ export function startCook(db: Db, batchId: string, plan: StoredPlan, stamp: Stam
       .all()
       .filter(({ cookId }) => cookId === null);
     if (free.length < plan.pieces) return err({ kind: "tooFewPortions", left: free.length });
-    const id = randomUUID();
-    const { who, atMs, requestId } = stamp;
-    tx.insert(cooks)
-      .values({ id, batchId, startedAtMs: atMs, startedBy: who, pieces: plan.pieces, plan, open: true })
-      .run();
+    const id = beginRow(tx, plan, { batch, panName }, stamp);
     const taken = free.slice(0, plan.pieces);
     const ids = taken.map((portion) => portion.id);
     tx.update(portions).set({ cookId: id }).where(inArray(portions.id, ids)).run();
     putInPan(tx, id, taken);
-    tx.insert(cookEvents).values({ cookId: id, atMs, kind: "started", who, requestId }).run();
-    keepTagWhenGone(tx, batch.lotId, who, atMs);
-    appendEntry(tx, {
-      atMs,
-      who,
-      kind: "cook-started",
-      lotId: batch.lotId,
-      batchId,
-      cookId: id,
-      payload: {
-        batch: batch.code,
-        pieces: plan.pieces,
-        method: plan.methodId,
-        targetC: plan.targetC,
-        outcome: plan.answer.band,
-        ...plan.kit,
-      },
-    });
+    keepTagWhenGone(tx, batch.lotId, stamp.who, stamp.atMs);
     return ok(id);
   });
 }
@@ -142,12 +181,13 @@ export function startCounted(
   pieces: CountedPieces,
   plan: StoredPlan,
   stamp: Stamp,
+  panName: string | null = null,
 ): Result<string, StartError | CountError> {
   return db.transaction((tx) => {
     const repeated = tx.select().from(cookEvents).where(eq(cookEvents.requestId, stamp.requestId)).get();
     if (repeated) return ok(repeated.cookId);
     const counted = countBatch(tx, pieces, stamp);
-    return counted.ok ? startCook(tx, counted.value.id, plan, stamp) : counted;
+    return counted.ok ? startCook(tx, counted.value.id, plan, stamp, panName) : counted;
   });
 }
 

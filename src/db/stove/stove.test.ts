@@ -6,10 +6,19 @@ import { fitCooks, liveCook, planSheet, type SheetRequest } from "@/core/cooking
 import { makeDemoHouse } from "@/demo/house";
 import { openDatabase, type Db } from "../connection";
 import { findBatch } from "../block/batches";
-import { addCookEvent, cooksSince, findCook, openCooks, startCook, startCounted, type NewEvent } from "./cooks";
+import {
+  addCookEvent,
+  cooksSince,
+  findCook,
+  openCooks,
+  startCook,
+  startCounted,
+  startLoose,
+  type NewEvent,
+} from "./cooks";
 import { checkLedger, entriesBetween } from "../ledger";
 import { plates } from "../schema/cards";
-import { portions } from "../schema/cooks";
+import { cooks, portions } from "../schema/cooks";
 import { waste } from "../schema/lots";
 import { findLot, lotsOnIce } from "../lots/lots";
 import { oldFile } from "../oldFile.testkit";
@@ -146,7 +155,7 @@ test("taps taken back: a start gives its pieces back, a finish its plates, a can
   expect(tap(id, { kind: "undone", amount: null }, 120).ok).toBe(false);
   expect(ofCook(id)).toMatchObject({ plates: 6, open: false });
 
-  const batch = findCook(db, id)!.batchId;
+  const batch = findCook(db, id)!.batchId!;
   const free = () => findBatch(db, batch)!.portions.filter(({ cookId }) => cookId === null).length;
   db.update(portions).set({ cookId: null }).where(eq(portions.cookId, id)).run();
   const again = startCook(db, batch, planned(), { who: "Ylva", atMs: NOW + 200_000, requestId: "mistaken-start-001" });
@@ -157,6 +166,64 @@ test("taps taken back: a start gives its pieces back, a finish its plates, a can
   expect(tap(again.value, { kind: "advanced", amount: null }, 206)).toMatchObject({ ok: false });
   expect(entriesBetween(db, NOW, NOW + 300_000).filter(({ kind }) => kind === "tap-undone")).toHaveLength(3);
   expect(checkLedger(db).kind).toBe("whole");
+});
+
+test("a piece without a lot is cooked live by its name and its pan's; nothing is counted of it and the book says no lot", () => {
+  const db = demo();
+  const before = db.select().from(plates).all().length;
+  const id = startLoose(db, planned(), "left front", { ...who, requestId: "loose-00000000001" });
+  expect(startLoose(db, planned(), "left front", { ...who, requestId: "loose-00000000001" })).toBe(id);
+  expect(findCook(db, id)).toMatchObject({
+    batchId: null,
+    lotId: null,
+    batchCode: null,
+    speciesId: "king-scallop",
+    panName: "left front",
+    open: true,
+  });
+  expect(openCooks(db).map((cook) => cook.id)).toContain(id);
+  const stages = findCook(db, id)!.plan.answer.stages.length;
+  for (let stage = 0; stage < stages; stage++)
+    addCookEvent(
+      db,
+      id,
+      { kind: "advanced", amount: null, stage },
+      { who: "Ylva", atMs: NOW + 60_000 * (stage + 1), requestId: `loose-advanced-${stage}` },
+    );
+  expect(findCook(db, id)!.open).toBe(false);
+  expect(db.select().from(plates).all()).toHaveLength(before);
+  const entries = entriesBetween(db, NOW, NOW + 3_600_000).filter(({ cookId }) => cookId === id);
+  expect(entries.map(({ kind, lotId }) => [kind, lotId]).toSorted()).toEqual([
+    ["cook-finished", null],
+    ["cook-started", null],
+  ]);
+  expect(checkLedger(db).kind).toBe("whole");
+});
+
+test("cooks of the version before stay with their batch when a cook may have none", () => {
+  const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-loose-"));
+  const file = path.join(folder, "gaffel.sqlite");
+  const old = oldFile(file, 17);
+  old.pragma("foreign_keys = OFF");
+  old
+    .prepare(
+      "insert into cooks (id, batch_id, started_at_ms, started_by, pieces, plan, open) values (?, ?, 1, 'A', 2, '{}', 0)",
+    )
+    .run("c", "b");
+  old.exec(`
+    insert into items (id, kind, name, facts) values ('i', 'part', 'cod', '{}');
+    insert into lots (id, code, item_id, received_at_ms, received_by, mass_g, remaining_g, total_cents, remaining_cents, status)
+      values ('l', '1-1', 'i', 1, 'A', 1, 0, 0, 0, 'finished');
+    insert into batches (id, code, lot_id, cut_at_ms, cut_by, side, portion_g, tolerance_g, trim_g, trim_use)
+      values ('b', '1-1/A', 'l', 1, 'A', '{}', 160, 10, 0, 'waste');
+    insert into cook_events (cook_id, at_ms, kind, who, request_id) values ('c', 1, 'started', 'A', 'r-0000000000000001');
+  `);
+  old.close();
+  const db = openDatabase(file);
+  expect(db.select().from(cooks).all()).toEqual([
+    expect.objectContaining({ id: "c", batchId: "b", speciesId: null, panName: null, pieces: 2 }),
+  ]);
+  rmSync(folder, { recursive: true });
 });
 
 test("what the model makes of what was done: into the clock once, not for what is over, and in the book at the end", () => {

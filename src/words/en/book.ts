@@ -47,6 +47,7 @@ export const book = {
   centreToPayload: ", centre to {payload}",
   payloadPayload2PiecesPayload3Value: "{payload}: {payload2} pieces, {payload3}{value}",
   centrePayloadAtPayload2: "centre {payload} at {payload2}",
+  noLotNamedSpecies: "{species}, no lot named",
   planMeetsTheRule: "plan meets the rule",
   planUnderTheRuleAdvisory: "plan under the rule, advisory",
   nothing: "nothing",

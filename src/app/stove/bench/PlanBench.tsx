@@ -69,6 +69,7 @@ export function PlanBench({
   const [kept, setKept] = useState<KeptPlan | null>(null);
   const [refusal, setRefusal] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const [panName, setPanName] = useState("");
 
   const prepared = source.kind === "batch" ? source.prepared : null;
   const cut = source.kind === "batch" ? loadOfBatch(source.pieces, asked.pieces, prepared) : null;
@@ -110,16 +111,15 @@ export function PlanBench({
   const barred = susceptibleGuests && sheet !== null && !sheet.plan.safety.reached;
 
   const begin = async () => {
-    if (source.kind === "none") return;
     const look = lookFirst();
     setRefusal(look);
     if (look) return;
     setBusy(true);
-    const from =
-      source.kind === "batch"
-        ? { kind: "batch", batchId: source.batchId }
-        : { kind: "lot", lotId: source.lotId, pieceG };
-    const started = await askOnce(beginCook, { source: from, ask }, PLANNING_MS);
+    const started = await askOnce(
+      beginCook,
+      { source: sourceAsk(source, speciesId, pieceG), ask, panName },
+      PLANNING_MS,
+    );
     setBusy(false);
     if (started?.ok) router.push(`/stove/cook/${started.value}`);
     else setRefusal(started?.error.message ?? UNANSWERED);
@@ -134,6 +134,8 @@ export function PlanBench({
         methodLabel={method.label}
         sauces={sauces}
         busy={busy}
+        panName={panName}
+        onPanName={setPanName}
         onKeep={sheet ? () => setKept({ ask, plan: sheet.plan, pieceG: load.pieceG }) : null}
         onBegin={!sheet || state.problem !== null || barred ? null : begin}
       />
@@ -199,6 +201,12 @@ export function PlanBench({
     </>
   );
 }
+
+/** Where the pieces come from, as the house is told. */
+const sourceAsk = (source: PieceSource, speciesId: string, pieceG: number) => {
+  if (source.kind === "batch") return { kind: "batch", batchId: source.batchId };
+  return source.kind === "lot" ? { kind: "lot", lotId: source.lotId, pieceG } : { kind: "none", speciesId, pieceG };
+};
 
 function goalText(
   sheet: Sheet | null,

@@ -1,5 +1,5 @@
 "use client";
-import { Button } from "antd";
+import { AutoComplete, Button } from "antd";
 import Link from "next/link";
 import { shortName, type Species } from "@/core/species";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -19,13 +19,20 @@ type Props = {
   /** Sauces of the house that go with it. */
   readonly sauces: readonly { readonly specId: string; readonly name: string }[];
   readonly busy: boolean;
+  /** Where its pan will stand. */
+  readonly panName: string;
+  readonly onPanName: (name: string) => void;
   /** null: there is nothing to keep, or it may not be begun. */
   readonly onKeep: (() => void) | null;
   readonly onBegin: (() => void) | null;
 };
 
+/** Offered; a kitchen may call its spots by other names. */
+const SPOTS = [t("leftFront"), t("rightFront"), t("leftBack"), t("rightBack"), t("oven2")].map((value) => ({ value }));
+
 /** What is cooked and to what, where it comes from, and the two things to do with the plan. */
-export function PlanHead({ source, species, goalWords, methodLabel, sauces, busy, onKeep, onBegin }: Props) {
+export function PlanHead(props: Props) {
+  const { source, species, goalWords, methodLabel, sauces, busy, panName, onPanName, onKeep, onBegin } = props;
   const { format } = useHouse();
   const prepared = source.kind === "batch" ? source.prepared : null;
   return (
@@ -72,11 +79,18 @@ export function PlanHead({ source, species, goalWords, methodLabel, sauces, busy
         <Button size="large" disabled={onKeep === null} onClick={() => onKeep?.()}>
           {t("keepBeside")}
         </Button>
-        {source.kind === "none" ? null : (
-          <Button type="primary" size="large" onClick={() => onBegin?.()} loading={busy} disabled={onBegin === null}>
-            {t("startTheCook")}
-          </Button>
-        )}
+        <AutoComplete
+          aria-label={t("whereItsPanStands")}
+          placeholder={t("whereItsPanStands")}
+          className={styles.panName ?? ""}
+          value={panName}
+          maxLength={24}
+          options={SPOTS}
+          onChange={onPanName}
+        />
+        <Button type="primary" size="large" onClick={() => onBegin?.()} loading={busy} disabled={onBegin === null}>
+          {t("startTheCook")}
+        </Button>
       </span>
     </PageHead>
   );

@@ -2,7 +2,7 @@
 import { Button } from "antd";
 import Link from "next/link";
 import type { ReactNode } from "react";
-import { liveCook } from "@/core/cooking";
+import { clashes, liveCook, type LiveCook } from "@/core/cooking";
 import { clockText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -19,26 +19,52 @@ import { type Said } from "@/core/shared";
 import { Empty } from "@/ui/layout/Empty";
 
 type PanCook = CookClock & {
-  readonly batchCode: string;
+  readonly batchCode: string | null;
+  readonly thicknessMm: number;
+  readonly panLabel: string;
   readonly stages: readonly {
     readonly name: string;
     readonly task: Said;
     readonly cue: Said;
     readonly probeC: number;
+    /** It is on the fire. */
+    readonly heat: boolean;
   }[];
   /** What a probe in it reads now. */
   readonly probed: number | null;
 };
 
 type Props = {
+  /** Pairs of hands at the stove. */
+  readonly hands: number;
   readonly cooks: readonly PanCook[];
   readonly serverNowMs: number;
   readonly nav: ReactNode;
   readonly below: ReactNode;
 };
 
+type Line = {
+  readonly cook: PanCook;
+  readonly live: LiveCook;
+  readonly stage: PanCook["stages"][number] | undefined;
+  readonly next: PanCook["stages"][number] | undefined;
+};
+
+/** Of the pans that want the same hands in one moment, the place of each in the order to do them, from 1. */
+function ordersOf(lines: readonly Line[], hands: number): ReadonlyMap<string, number> {
+  const acts = lines
+    .filter(({ live }) => live.status === "running")
+    .map(({ cook, live, stage, next }) => ({
+      cookId: cook.id,
+      remainingS: live.remainingS,
+      pulls: stage?.heat === true && next?.heat !== true,
+      thicknessMm: cook.thicknessMm,
+    }));
+  return new Map(clashes(acts, hands).flatMap((group) => group.map(({ cookId }, index) => [cookId, index + 1])));
+}
+
 /** Every pan at once: one list of what two hands do next, soonest first. */
-export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
+export function AllPans({ cooks, hands, serverNowMs, nav, below }: Props) {
   const { format } = useHouse();
   const eventsOf = useTapped();
   const nowMs = useNow(serverNowMs, 500);
@@ -51,6 +77,7 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
     .filter(({ live, stage }) => stage !== undefined && (live.status === "running" || live.status === "paused"))
     .sort((a, b) => a.live.remainingS - b.live.remainingS);
   const [first] = lines;
+  const orderOf = ordersOf(lines, hands);
   const advance = (cookId: string, stage: number) => sendTap(cookId, { kind: "advanced", stage });
   const taskOf = ({ next }: (typeof lines)[number]) => (next ? say(next.task, format) : t("serveIt"));
   return (
@@ -90,7 +117,7 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
                         {words}
                       </Link>
                     ),
-                    batchCode: cook.batchCode,
+                    batchCode: cook.batchCode ?? t("noLotNamed"),
                     span2: (words) => <span className="figure">{words}</span>,
                     stageIndex: live.stageIndex + 1,
                     length: cook.stages.length,
@@ -98,6 +125,15 @@ export function AllPans({ cooks, serverNowMs, nav, below }: Props) {
                     span: (words) => <span className={page.sub}>{words}</span>,
                   })}
                   <br />
+                  <span className={page.sub}>
+                    {format.length(cook.thicknessMm)}, {cook.panLabel}
+                  </span>
+                  <br />
+                  {orderOf.has(cook.id) ? (
+                    <b className={page.stop} data-testid="one-moment">
+                      {t("oneMomentOrder", { order: orderOf.get(cook.id)! })}
+                    </b>
+                  ) : null}{" "}
                   {say(stage!.cue, format)}
                 </span>
                 <span className={styles.panProbe}>

@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { PANS } from "@/core/cooking";
 import { db } from "@/db/connection";
 import { openCooks } from "@/db/stove/cooks";
 import { listProbes } from "@/db/stove/probes";
@@ -17,15 +18,24 @@ export const metadata: Metadata = { title: t("allPans") };
 
 export default async function LivePage() {
   const nowMs = await requestTime();
-  requireHouse();
+  const { lineHands } = requireHouse();
   const cooks = openCooks(db());
   return (
     <AllPans
+      hands={lineHands}
       serverNowMs={nowMs}
       cooks={cooks.map((cook) => ({
         ...clockOf(cook),
         batchCode: cook.batchCode,
-        stages: cook.plan.answer.stages.map(({ name, do: task, cue, probeC }) => ({ name, task, cue, probeC })),
+        thicknessMm: cook.plan.thicknessMm,
+        panLabel: PANS.find(({ id }) => id === cook.plan.panId)?.label ?? "",
+        stages: cook.plan.answer.stages.map(({ name, do: task, cue, probeC, heat }) => ({
+          name,
+          task,
+          cue,
+          probeC,
+          heat,
+        })),
         probed: listProbes(db()).find(({ cookId }) => cookId === cook.id)?.celsius ?? null,
       }))}
       nav={<SubNav views={STOVE_VIEWS} here="/stove/live" />}

@@ -23,4 +23,5 @@ export {
   type LiveCook,
 } from "./live";
 export { probeChoicesC } from "./probeChoices";
+export { clashes, ONE_MOMENT_S, type DueAct } from "./clashes";
 export { LONGEST_TRACE_S, readTrace } from "./traceRows";

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { clashes, type DueAct } from "./clashes";
 import { liveCook, refuseEvent, stageSecondsAt, tapToUndo, type CookEvent } from "./live";
 
 const STAGES = [200, 150, 120];
@@ -123,4 +124,19 @@ test("an alarm that was heard is silent until the clock moves; hearing it is no 
   expect(tapToUndo(heard, at(206), at(400))?.kind).toBe("started");
   for (const kind of ["advanced", "resumed"] as const)
     expect(liveCook(STAGES, [...heard, { kind, atMs: at(210) }], at(500)).silencedBy).toBeNull();
+});
+
+test("two acts within ten seconds of one pair of hands are said, the pull before the turn, the thin before the thick", () => {
+  const act = (cookId: string, remainingS: number, pulls: boolean, thicknessMm = 25) => ({
+    cookId,
+    remainingS,
+    pulls,
+    thicknessMm,
+  });
+  const order = (hands: number, ...acts: DueAct[]) =>
+    clashes(acts, hands).map((group) => group.map(({ cookId }) => cookId));
+  expect(order(1, act("turn", 20, false), act("pull", 29, true), act("later", 60, true))).toEqual([["pull", "turn"]]);
+  expect(order(1, act("thick", 20, true, 30), act("thin", 22, true, 18))).toEqual([["thin", "thick"]]);
+  expect(order(2, act("turn", 20, false), act("pull", 29, true))).toEqual([]);
+  expect(order(1, act("a", 20, false), act("b", 31, true))).toEqual([]);
 });

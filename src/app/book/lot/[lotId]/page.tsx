@@ -137,7 +137,7 @@ export default async function TracePage({ params }: { readonly params: Promise<{
                   <Link href={`/stove/cook/${cook.id}`}>
                     {t.rich("piecesPlatesFromBatchCode", {
                       pieces: cook.pieces,
-                      batchCode: cook.batchCode,
+                      batchCode: cook.batchCode ?? "",
                       span: (words) => <span className="figure">{words}</span>,
                     })}
                   </Link>

@@ -12,8 +12,8 @@ import { t } from "@/words/stove";
 type Props = {
   readonly cookId: string;
   readonly title: string;
-  readonly batchCode: string;
-  readonly lotId: string;
+  readonly batchCode: string | null;
+  readonly lotId: string | null;
   readonly plan: StoredPlan;
   readonly events: readonly CookEvent[];
   readonly live: LiveCook;
@@ -44,7 +44,7 @@ export function CookRecord({ cookId, title, batchCode, lotId, plan, events, live
       <section className={page.card} data-testid="record">
         <dl className={page.facts}>
           <dt>{t("batch")}</dt>
-          <dd className="figure">{batchCode}</dd>
+          <dd className={batchCode === null ? page.stop : "figure"}>{batchCode ?? t("noLotNamedItCannotBeTraced")}</dd>
           <dt>{t("fromTo")}</dt>
           <dd className="figure">
             {timeText(started, timeZone)} – {live.endedAtMs === null ? "" : timeText(live.endedAtMs, timeZone)} (
@@ -70,7 +70,7 @@ export function CookRecord({ cookId, title, batchCode, lotId, plan, events, live
           </dd>
         </dl>
         <p className={`${page.line} ${page.above}`}>
-          <Link href={`/book/lot/${lotId}`}>{t("fromThisPlateBackToThe2")}</Link>
+          {lotId === null ? null : <Link href={`/book/lot/${lotId}`}>{t("fromThisPlateBackToThe2")}</Link>}
           {live.status === "done" ? <Link href={`/stove/hold?cook=${cookId}`}>{t("itHasToWait")}</Link> : null}
           <Link href="/stove">{t("nextBatch")}</Link>
           {undo}

@@ -27,9 +27,10 @@ import { t } from "@/words/stove";
 
 type Props = {
   readonly cookId: string;
-  readonly lotId: string;
+  /** Null, as its batch: nobody said of which lot it is. */
+  readonly lotId: string | null;
   readonly title: string;
-  readonly batchCode: string;
+  readonly batchCode: string | null;
   readonly plan: StoredPlan;
   readonly events: readonly CookEvent[];
   readonly readings: readonly CookReading[];
@@ -115,7 +116,8 @@ export function LiveBench({
         title={title}
         asks={
           <>
-            <span className="figure">{batchCode}</span> · {methodOf(plan.methodId).label.toLowerCase()},{" "}
+            <span className="figure">{batchCode ?? t("noLotNamed")}</span> ·{" "}
+            {methodOf(plan.methodId).label.toLowerCase()},{" "}
             {plan.targetC === null
               ? outcomeLabel(plan.answer.band, group).toLowerCase()
               : t("centreToTarget", { target: format.temperature(plan.targetC) })}

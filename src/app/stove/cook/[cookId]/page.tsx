@@ -5,7 +5,7 @@ import { findCook } from "@/db/stove/cooks";
 import { findBatch } from "@/db/block/batches";
 import { listProbes, readingsOf } from "@/db/stove/probes";
 import { requireHouse, requestTime } from "../../../request";
-import { speciesName } from "../../clockOf";
+import { cookTitle } from "../../clockOf";
 import { LiveBench } from "./LiveBench";
 import { t } from "@/words/stove";
 
@@ -20,15 +20,19 @@ export default async function CookPage({ params }: { readonly params: Promise<{ 
     <LiveBench
       cookId={cook.id}
       lotId={cook.lotId}
-      title={`${speciesName(cook.speciesId)} ×${cook.pieces}`}
+      title={cookTitle(cook)}
       batchCode={cook.batchCode}
       plan={cook.plan}
       events={cook.events}
       readings={readingsOf(db(), cook.id)}
       probes={listProbes(db()).map(({ id, name, cookId }) => ({ id, name, cookId }))}
-      piecesMm={(findBatch(db(), cook.batchId)?.portions ?? [])
-        .filter(({ cookId }) => cookId === cook.id)
-        .map(({ maxThicknessMm, cookThicknessMm }) => cookThicknessMm ?? maxThicknessMm)}
+      piecesMm={
+        cook.batchId === null
+          ? Array.from({ length: cook.pieces }, () => cook.plan.thicknessMm)
+          : (findBatch(db(), cook.batchId)?.portions ?? [])
+              .filter(({ cookId }) => cookId === cook.id)
+              .map(({ maxThicknessMm, cookThicknessMm }) => cookThicknessMm ?? maxThicknessMm)
+      }
       serverNowMs={nowMs}
     />
   );
