@@ -15,7 +15,6 @@ type Props = Omit<ComponentProps<typeof Button>, "onClick"> & { readonly onConfi
 export function HoldButton({ onConfirm, children, className, ...rest }: Props) {
   const [state, setState] = useState<"still" | "held" | "asking">("still");
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const byHand = useRef(false);
   useEffect(() => () => clearTimeout(timer.current), []);
   const after = (ms: number, what: () => void) => {
     clearTimeout(timer.current);
@@ -38,7 +37,6 @@ export function HoldButton({ onConfirm, children, className, ...rest }: Props) {
       className={`${styles.hold} ${className ?? ""}`}
       data-held={state === "held" || undefined}
       onPointerDown={() => {
-        byHand.current = true;
         setState("held");
         after(HOLD_MS, done);
       }}
@@ -46,12 +44,9 @@ export function HoldButton({ onConfirm, children, className, ...rest }: Props) {
       onPointerLeave={letGo}
       onPointerCancel={letGo}
       onContextMenu={(event) => event.preventDefault()}
-      onClick={() => {
-        // what follows a finger was counted while it was down
-        if (byHand.current) {
-          byHand.current = false;
-          return;
-        }
+      onClick={({ detail }) => {
+        // what follows a finger was counted while it was down; a key clicks without one
+        if (detail > 0) return;
         if (state !== "asking") ask();
         else {
           clearTimeout(timer.current);

@@ -118,7 +118,8 @@ export const stove = {
   noLotNamedItCannotBeTraced: "No lot named: it cannot be traced",
   atMost24Letters: "At most 24 letters.",
   thatFishIsNotInThe: "That fish is not in the table.",
-  oneMomentOrder: "Two at once: {order, plural, =1 {this first} =2 {this second} other {this as number #}}.",
+  oneMomentOrder:
+    "Within ten seconds of another: {order, plural, =1 {this first} =2 {this second} other {this as number #}}.",
   outAfter: "Discard after",
   centreAt30Min: "Centre at 30 min",
   driesBy: "Dries by",
