@@ -14,6 +14,7 @@ import { useKeptDraft } from "@/ui/hooks/useKeptDraft";
 import { DraftNote } from "@/ui/layout/DraftNote";
 import page from "@/ui/layout/page.module.css";
 import { keepDelivery, lastDeliveryOf, type LastLot, type Received } from "./actions";
+import type { UsualFigures } from "@/db/lots/usualFigures";
 import { CheckCard } from "./CheckCard";
 import styles from "./Dock.module.css";
 import { FactsCard } from "./FactsCard";
@@ -31,6 +32,8 @@ type Props = {
   readonly serverNowMs: number;
   /** Where each kind of lot was put last time. */
   readonly usualPlaces: Readonly<Record<string, string>>;
+  /** What a lot of each species weighed and cost here before. */
+  readonly usualFigures: Readonly<Record<string, UsualFigures>>;
   /** Lots read from a file, waiting to be looked at. */
   readonly drafts?: { readonly supplier: string; readonly lots: readonly LotDraft[] };
 };
@@ -42,7 +45,7 @@ const isEmpty = ({ speciesId, mass, receipt, grades }: LotDraft): boolean =>
   speciesId === null && mass === null && receipt === null && Object.keys(grades).length === 0;
 
 /** The receiving desk: one van, its lots side by side, facts and signs on the left, the verdict always in sight. */
-export function DeliveryDesk({ suppliers, places, advice, serverNowMs, usualPlaces, drafts }: Props) {
+export function DeliveryDesk({ suppliers, places, advice, serverNowMs, usualPlaces, usualFigures, drafts }: Props) {
   const { format, ruleSetId, ownSpecies } = useHouse();
   const router = useRouter();
   const coldRoom = places.find(({ kind }) => kind === "cold-room") ?? places[0];
@@ -185,6 +188,7 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, usualPlac
           key={draft.key}
           draft={draft}
           places={places}
+          usual={draft.speciesId ? usualFigures[draft.speciesId] : undefined}
           serverNowMs={serverNowMs}
           onChange={change}
           onSpecies={chooseSpecies}

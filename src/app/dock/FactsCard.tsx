@@ -5,6 +5,7 @@ import { formsFor } from "@/core/freshness";
 import type { Rearing } from "@/core/safety";
 import { findSpecies, type Species } from "@/core/species";
 import type { Place } from "@/db/house/places";
+import type { UsualFigures } from "@/db/lots/usualFigures";
 import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -17,6 +18,8 @@ import { t } from "@/words/dock";
 type Props = {
   readonly draft: LotDraft;
   readonly places: readonly Place[];
+  /** What a lot of this species weighed and cost here before. */
+  readonly usual: UsualFigures | undefined;
   readonly serverNowMs: number;
   readonly onChange: (part: Partial<LotDraft>) => void;
   readonly onSpecies: (species: Species) => void;
@@ -45,11 +48,17 @@ const USUAL_LOT_G = [50, 300_000] as const;
 const USUAL_PRICE = [0.3, 300] as const;
 
 /** What it is, what it weighs and costs, how cold it is, and where it swam. */
-export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: Props) {
+export function FactsCard({ draft, places, usual, serverNowMs, onChange, onSpecies }: Props) {
   const { format, ownSpecies } = useHouse();
   const species = draft.speciesId ? findSpecies(draft.speciesId, ownSpecies) : undefined;
   const usualC = USUAL_DOOR_C[draft.frozen ? "frozen" : "chilled"].map(format.toTemperature) as [number, number];
-  const usualMass = USUAL_LOT_G.map((massG) => Number(format.toBigMass(massG).toFixed(2))) as [number, number];
+  const usualMass = (usual?.massG ?? USUAL_LOT_G).map((massG) => Number(format.toBigMass(massG).toFixed(2))) as [
+    number,
+    number,
+  ];
+  const usualPrice = usual?.priceCentsPerKg
+    ? (usual.priceCentsPerKg.map((cents) => Number((cents / 100).toFixed(2))) as [number, number])
+    : USUAL_PRICE;
   const number = (
     value: number | null,
     set: (value: number | null) => void,
@@ -106,7 +115,7 @@ export function FactsCard({ draft, places, serverNowMs, onChange, onSpecies }: P
           label={format.currency === null ? t("priceAKilo") : t("priceAKiloCurrency", { currency: format.currency })}
         >
           {(id) =>
-            number(draft.pricePerKg, (pricePerKg) => onChange({ pricePerKg }), 0.5, id, { min: 0, usual: USUAL_PRICE })
+            number(draft.pricePerKg, (pricePerKg) => onChange({ pricePerKg }), 0.5, id, { min: 0, usual: usualPrice })
           }
         </Field>
         <Field label={t("probeAtTheDoorDegree", { degree: format.degree })}>

@@ -4,6 +4,7 @@ import { db } from "@/db/connection";
 import { listAdvice } from "@/db/house/advice";
 import { listPlaces } from "@/db/house/places";
 import { listSuppliers, lotsReceivedSince } from "@/db/lots/lots";
+import { usualFigures } from "@/db/lots/usualFigures";
 import { usualPlaces } from "@/db/lots/usualPlaces";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../request";
@@ -29,6 +30,7 @@ export default async function DockPage() {
         advice={listAdvice(db())}
         serverNowMs={nowMs}
         usualPlaces={usualPlaces(db())}
+        usualFigures={usualFigures(db())}
       />
       <DoorLog lots={recent} house={house} />
     </>

@@ -4,6 +4,7 @@ import { nanoid } from "nanoid";
 import { useState } from "react";
 import type { Advice } from "@/db/house/advice";
 import type { Place } from "@/db/house/places";
+import type { UsualFigures } from "@/db/lots/usualFigures";
 import type { DeliveryRead } from "@/exchange/deliveryCsv";
 import type { DeliveryDraft } from "@/exchange/draft";
 import type { Format } from "@/words/format/format";
@@ -21,6 +22,7 @@ type Props = {
   readonly advice: readonly Advice[];
   readonly serverNowMs: number;
   readonly usualPlaces: Readonly<Record<string, string>>;
+  readonly usualFigures: Readonly<Record<string, UsualFigures>>;
 };
 
 const rounded = (value: number) => Math.round(value * 1000) / 1000;

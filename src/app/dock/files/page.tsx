@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import { listAdvice } from "@/db/house/advice";
 import { db } from "@/db/connection";
 import { listSuppliers } from "@/db/lots/lots";
+import { usualFigures } from "@/db/lots/usualFigures";
 import { usualPlaces } from "@/db/lots/usualPlaces";
 import { listPlaces } from "@/db/house/places";
 import { DELIVERY_COLUMNS } from "@/exchange/deliveryCsv";
@@ -31,6 +32,7 @@ export default async function FilesPage() {
           advice={listAdvice(db())}
           serverNowMs={nowMs}
           usualPlaces={usualPlaces(db())}
+        usualFigures={usualFigures(db())}
         />
         <section className={page.card}>
           <h2>{t("theColumnsOfADeliveryFile")}</h2>
