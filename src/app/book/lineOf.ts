@@ -109,7 +109,9 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         payload3: grams(payload, "portionG"),
         payload4: grams(payload, "sideG"),
         payload5: grams(payload, "trimG"),
-        payload6: text(payload, "trimUse"),
+        payload6: `${text(payload, "trimUse")}${
+          Number(payload["restG"] ?? 0) > 0 ? t("restStaysASide", { rest: grams(payload, "restG") }) : ""
+        }`,
       });
     case "cook-started":
       return t("payloadPayload2PiecesPayload3Value", {

@@ -25,6 +25,7 @@ export {
   type SidesRequest,
   type TailWay,
 } from "./cuts/sidesPlan";
+export { isRest, restOf } from "./cuts/rest";
 export { type Preference } from "./cuts/portioning";
 export { planCrust, planRounds, rollUp } from "./pieces/rounds";
 export { COUNT_GRADES, dealPlates, planCount, sizeOfCount, type PlateSchool } from "./pieces/counting";

@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { and, asc, desc, eq, gte, inArray, isNull } from "drizzle-orm";
-import type { PartUse, Side, SidesPlan, TrimUseId } from "@/core/block";
+import { isRest, restOf, type PartUse, type Side, type SidesPlan, type TrimUseId } from "@/core/block";
+import { isCut } from "@/core/freshness";
 import { err, ok, type Result } from "@/core/shared";
 import { makeChild, takeFrom } from "../lots/childLot";
 import type { Db } from "../connection";
@@ -47,7 +48,10 @@ const TRIM_PART_USE: Readonly<Record<TrimUseId, PartUse>> = {
 /** Less trim than this is not worth a box of its own. */
 const KEPT_TRIM_G = 20;
 
-/** Cuts sides of a lot into a batch: portions kept, trim a lot of its own for its use, the lot lighter by the sides. */
+/**
+ * Cuts sides of a lot into a batch: portions kept, what is left of a side a lot of its own that stays a side, trim a lot for its use, the
+ * lot lighter by the sides.
+ */
 export function cutBatch(
   db: Db,
   wanted: NewBatch,
@@ -62,6 +66,8 @@ export function cutBatch(
     if (sidesG > lot.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: lot.remainingG });
     if (plan.portions === 0) return err({ kind: "noPortions" });
     const count = tx.select({ id: batches.id }).from(batches).where(eq(batches.lotId, lotId)).all().length;
+    const restG = restOf(plan.pieces, portionG);
+    const trimG = plan.trimG - restG;
     const code = `${lot.code}/${String.fromCharCode(65 + (count % 26))}${count >= 26 ? Math.floor(count / 26) : ""}`;
     const batch = tx
       .insert(batches)
@@ -76,7 +82,7 @@ export function cutBatch(
         leanDeg,
         portionG,
         toleranceG,
-        trimG: plan.trimG,
+        trimG,
         trimUse,
       })
       .returning()
@@ -101,17 +107,21 @@ export function cutBatch(
     }
     const place = lot.placeId === null ? null : findPlace(tx, lot.placeId);
     const use = TRIM_PART_USE[trimUse];
+    const from = { lot, species: whole.species, life: whole.life, atMs, who, day };
     const trim =
-      place && use !== "waste" && plan.trimG >= KEPT_TRIM_G
-        ? makeChild(
-            tx,
-            { lot, species: whole.species, life: whole.life, atMs, who, day },
-            { massG: plan.trimG, form: "by-product", label: "Trim", use },
-            place,
-          )
+      place && use !== "waste" && trimG >= KEPT_TRIM_G
+        ? makeChild(tx, from, { massG: trimG, form: "by-product", label: "Trim", use }, place)
         : null;
+    const rests = place
+      ? plan.pieces
+          .filter((piece) => isRest(piece, portionG))
+          .map(({ massG }) =>
+            makeChild(tx, from, { massG, form: isCut(lot.form) ? lot.form : "side", label: "Rest of the side" }, place),
+          )
+      : [];
     const { leftG: remainingG, cents } = takeFrom(tx, lot, sidesG, atMs);
     const trimCents = trim?.totalCents ?? 0;
+    const restCents = rests.reduce((sum, { totalCents }) => sum + totalCents, 0);
     const portionsG = kept.reduce((sum, { massG }) => sum + massG, 0);
     keepMake(tx, {
       id: batch.id,
@@ -121,10 +131,22 @@ export function cutBatch(
       facts: { code },
       inputs: [{ lotId, massG: sidesG, cents }],
       outputs: [
-        { label: "Portions", massG: portionsG, cents: cents - trimCents },
+        { label: "Portions", massG: portionsG, cents: cents - trimCents - restCents },
         ...(trim ? [{ lotId: trim.id, label: "Trim", massG: trim.massG, cents: trimCents }] : []),
+        ...rests.map((rest) => ({
+          lotId: rest.id,
+          label: "Rest of the side",
+          massG: rest.massG,
+          cents: rest.totalCents,
+        })),
       ],
-      losses: [{ kind: "trimmed", label: "Trim", massG: sidesG - portionsG - (trim?.massG ?? 0) }],
+      losses: [
+        {
+          kind: "trimmed",
+          label: "Trim",
+          massG: sidesG - portionsG - (trim?.massG ?? 0) - rests.reduce((sum, { massG }) => sum + massG, 0),
+        },
+      ],
     });
     appendEntry(tx, {
       atMs,
@@ -138,9 +160,11 @@ export function cutBatch(
         sideG: sidesG,
         portions: kept.length,
         portionG,
-        trimG: plan.trimG,
+        trimG,
         trimUse,
         trimLot: trim?.code ?? null,
+        restG,
+        restLots: rests.map((rest) => rest.code),
         leftG: remainingG,
       },
     });

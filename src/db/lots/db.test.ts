@@ -118,8 +118,28 @@ describe("cutting", () => {
     expect(new Set(batch.portions.map(({ sideIndex }) => sideIndex))).toEqual(new Set([0, 1]));
     const trim = stockOnIce(db, NOW).find(({ row }) => row.parentId === lot.id && row.partLabel === "Trim")!;
     expect(trim).toMatchObject({ byProduct: true, row: { partUse: "cakes", form: "by-product" } });
-    expect(trim.massG + batch.portions.reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(1730, 3);
+    const rest = stockOnIce(db, NOW).filter(
+      ({ row }) => row.parentId === lot.id && row.partLabel === "Rest of the side",
+    );
+    const kept = [trim, ...rest, ...batch.portions].reduce((sum, { massG }) => sum + massG, 0);
+    expect(kept).toBeCloseTo(1730, 3);
     expect(trim.life.daysLeft).toBeGreaterThan(0);
+  });
+  test("what is left of a side for few covers stays a side with its share of the bill, not trim of the day", () => {
+    const db = demo();
+    const lot = heavyLot(db);
+    const wanted = wantedCut(lot.id, { covers: 2, trimUse: "tartare" });
+    const cut = cutBatch(db, wanted, stamp);
+    if (!cut.ok) throw new Error(cut.error.kind);
+    const rest = stockOnIce(db, NOW).filter(
+      ({ row }) => row.parentId === lot.id && row.partLabel === "Rest of the side",
+    );
+    const restG = rest.reduce((sum, { massG }) => sum + massG, 0);
+    expect(rest.map(({ byProduct, row }) => [byProduct, row.form])).toEqual([[false, "side"]]);
+    expect(restG).toBeGreaterThan(500);
+    expect(restG + cut.value.trimG + 300).toBeCloseTo(900, 0);
+    const cents = rest.reduce((sum, { valueCents }) => sum + valueCents, 0);
+    expect(cents / restG).toBeCloseTo(lot.priceCentsPerKg! / 1000, 1);
   });
   test("never more than is left, never from a lot off the ice; a refusal leaves no trace", () => {
     const db = demo();

@@ -7,6 +7,7 @@ export const block = {
   shortShortOf: ", {short} short of",
   ofMean: "of <b>{mean}</b>",
   portionsPortions: "<span>{portions}</span> portions",
+  restStaysASide: "<b>{rest}</b> stays a side",
   trimTrim: "trim <b>{trim}</b>",
   centsPerPortionAPortion: "<b>{centsPerPortion}</b> a portion",
   cutItSo: "Cut it so",

@@ -48,6 +48,7 @@ export const book = {
   payloadPayload2PiecesPayload3Value: "{payload}: {payload2} pieces, {payload3}{value}",
   centrePayloadAtPayload2: "centre {payload} at {payload2}",
   noLotNamedSpecies: "{species}, no lot named",
+  restStaysASide: "; {rest} stays a side",
   planMeetsTheRule: "plan meets the rule",
   planUnderTheRuleAdvisory: "plan under the rule, advisory",
   nothing: "nothing",

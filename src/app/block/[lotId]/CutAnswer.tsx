@@ -9,6 +9,8 @@ import { t } from "@/words/block";
 type Props = {
   readonly plan: SidesPlan | null;
   readonly covers: number | null;
+  /** What stays of the sides, g. */
+  readonly restG: number;
   readonly groups: ReturnType<typeof panGroups>;
   readonly centsPerPortion: number | null;
   readonly busy: boolean;
@@ -16,7 +18,7 @@ type Props = {
 };
 
 /** What the cut gives: portions, trim, what one costs, and which go into the pan first. */
-export function CutAnswer({ plan, covers, groups, centsPerPortion, busy, onAccept }: Props) {
+export function CutAnswer({ plan, covers, restG, groups, centsPerPortion, busy, onAccept }: Props) {
   const { format } = useHouse();
   const portions = plan?.portions ?? 0;
   return (
@@ -56,7 +58,7 @@ export function CutAnswer({ plan, covers, groups, centsPerPortion, busy, onAccep
         </p>
         <p>
           {t.rich("trimTrim", {
-            trim: format.mass(plan?.trimG ?? 0),
+            trim: format.mass((plan?.trimG ?? 0) - restG),
             b: (words) => (
               <b className="figure" data-testid="trim">
                 {words}
@@ -64,6 +66,11 @@ export function CutAnswer({ plan, covers, groups, centsPerPortion, busy, onAccep
             ),
           })}
         </p>
+        {restG > 0 ? (
+          <p data-testid="rest">
+            {t.rich("restStaysASide", { rest: format.mass(restG), b: (words) => <b className="figure">{words}</b> })}
+          </p>
+        ) : null}
         {centsPerPortion !== null ? (
           <p>
             {t.rich("centsPerPortionAPortion", {

@@ -2,7 +2,7 @@
 import { Alert, Button, Segmented } from "antd";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { checkSide, panGroups, portionCost, sidesPlanner, type Side, type Station } from "@/core/block";
+import { checkSide, panGroups, portionCost, restOf, sidesPlanner, type Side, type Station } from "@/core/block";
 import { useKeptDraft } from "@/ui/hooks/useKeptDraft";
 import { DraftNote } from "@/ui/layout/DraftNote";
 import page from "@/ui/layout/page.module.css";
@@ -67,8 +67,9 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
   const portions = plan?.pieces.filter(({ role }) => role !== "trim") ?? [];
   const groups = panGroups(portions, ({ cookThicknessMm }) => cookThicknessMm);
   const sidesG = sides.reduce((sum, { massG }) => sum + massG, 0);
+  const restG = restOf(plan?.pieces ?? [], want.portionG);
   const cost = portionCost({
-    billCents: (sidesG / 1000) * priceCentsPerKg,
+    billCents: ((sidesG - restG) / 1000) * priceCentsPerKg,
     readyG: sidesG - (plan?.trimG ?? 0),
     portions: portions.length,
     credits: [],
@@ -108,6 +109,7 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
         <CutAnswer
           plan={plan}
           covers={want.covers}
+          restG={restG}
           groups={groups}
           centsPerPortion={cost?.centsPerPortion ?? null}
           busy={busy}
