@@ -6,7 +6,7 @@ import { complaintsOf, houseDb } from "./house";
 
 const VIEWS = [
   ["/", "/book", "/stove", "/dock", "/dock/suppliers", "/dock/species", "/dock/advice", "/dock/files"],
-  ["/ice", "/ice/places", "/ice/holds", "/ice/tomorrow", "/ice/waste"],
+  ["/ice", "/ice/places", "/ice/log", "/ice/holds", "/ice/tomorrow", "/ice/waste"],
   ["/block", "/block/order", "/block/count", "/block/yields", "/block/boards"],
   ["/raw", "/raw/freeze", "/raw/cure", "/raw/acid"],
   ["/butter", "/butter/sauce/beurre-blanc", "/butter/reduce", "/butter/stock", "/butter/kept"],

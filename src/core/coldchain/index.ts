@@ -10,6 +10,7 @@ export {
   type ExcursionLoss,
 } from "./correctiveAct";
 export { findExcursions, missedReadings, type Excursion, type Gap, type Limits } from "./excursions";
+export { dayLog, type LogCell } from "./dayLog";
 export { TemperatureHistory, type PlaceReading } from "./history";
 export {
   HOLD_LABELS,

@@ -32,7 +32,7 @@ export default async function FilesPage() {
           advice={listAdvice(db())}
           serverNowMs={nowMs}
           usualPlaces={usualPlaces(db())}
-        usualFigures={usualFigures(db())}
+          usualFigures={usualFigures(db())}
         />
         <section className={page.card}>
           <h2>{t("theColumnsOfADeliveryFile")}</h2>

@@ -62,7 +62,9 @@ export default async function PlacesPage() {
           : t("everyPlaceHolds");
   return (
     <>
-      <PageHead title={headline} asks={t("theLastDayOfEveryPlace")} />
+      <PageHead title={headline} asks={t("theLastDayOfEveryPlace")}>
+        <Link href="/ice/log">{t("yesterdayInNumbers")}</Link>
+      </PageHead>
       <SubNav views={ICE_VIEWS} here="/ice/places" />
       <section className={page.card} aria-label={t("places")}>
         <ul className={page.rows}>
