@@ -102,7 +102,6 @@ const VIEWS = {
   },
   sheets: async (page) => {
     await page.goto(`${base}/stove/sheets`);
-    await page.getByRole("button", { name: "Work it out" }).click();
     await page.getByRole("button", { name: "Keep it" }).and(page.locator(":enabled")).waitFor();
     await page.getByRole("button", { name: "Keep it" }).click();
     await page.waitForURL(/sheets\/[0-9a-f-]{30}/);

@@ -172,7 +172,7 @@ export const stovePlan = {
   animal: "Animal",
   way: "Way",
   linesWorkedOut: "Lines worked out",
-  chooseTheFishAndTheWay: "Choose the fish and the way, then work it out: {length} lines.",
+  chooseTheFishAndTheWay: "Working out {length} lines.",
   stationSheet: "Station sheet",
   thick: "Thick",
   pullAt: "Pull at",

@@ -80,41 +80,56 @@ export type SheetRun = {
   readonly rows: readonly SheetRow[];
   readonly running: boolean;
   readonly problem: Said | null;
-  readonly start: (request: SheetRequest, thicknesses: readonly number[]) => void;
+  readonly again: () => void;
   readonly stop: () => void;
 };
 
-/** Computes a station sheet line by line; can be stopped. */
-export function useStationSheet(): SheetRun {
+/** So long, ms, a hand has to be off the fields before a sheet is begun anew. */
+const SHEET_AFTER_MS = 250;
+
+type Run = {
+  /** What was asked. */
+  readonly key: string;
+  readonly rows: readonly SheetRow[];
+  readonly done: boolean;
+  readonly problem: Said | null;
+};
+const NO_RUN: Run = { key: "", rows: [], done: false, problem: null };
+
+/** Computes a station sheet line by line as it is asked; can be stopped, and begun again. */
+export function useStationSheet(request: SheetRequest, thicknesses: readonly number[]): SheetRun {
   const worker = useRef<ReturnType<typeof openWorker> | null>(null);
-  const [rows, setRows] = useState<readonly SheetRow[]>([]);
-  const [running, setRunning] = useState(false);
-  const [problem, setProblem] = useState<Said | null>(null);
+  const [times, setTimes] = useState(0);
+  const key = useSettled(JSON.stringify([request, thicknesses, times]), SHEET_AFTER_MS);
+  const [run, setRun] = useState(NO_RUN);
   useEffect(() => () => worker.current?.close(), []);
+  useEffect(() => {
+    const [asked, wanted] = JSON.parse(key) as [SheetRequest, readonly number[]];
+    worker.current ??= openWorker();
+    // what a run before this one still tells is of another sheet
+    let mine = true;
+    const change = (part: (before: Run) => Partial<Run>) => {
+      if (mine)
+        setRun((was) => ({ ...(was.key === key ? was : { ...NO_RUN, key }), ...part(was.key === key ? was : NO_RUN) }));
+    };
+    worker.current.remote
+      .sheet(
+        asked,
+        wanted,
+        proxy((row: SheetRow) => change(({ rows }) => ({ rows: [...rows, row] }))),
+      )
+      .then((done) => change(() => ({ done: true, problem: done.ok ? null : done.error })))
+      .catch(() => change(() => ({ done: true, problem: said("shared.plannerStopped") })));
+    return () => {
+      mine = false;
+    };
+  }, [key]);
+  const now = run.key === key ? run : NO_RUN;
   return {
-    rows,
-    running,
-    problem,
-    start: (request, thicknesses) => {
-      worker.current ??= openWorker();
-      setRows([]);
-      setProblem(null);
-      setRunning(true);
-      worker.current.remote
-        .sheet(
-          request,
-          thicknesses,
-          proxy((row: SheetRow) => setRows((before) => [...before, row])),
-        )
-        .then((done) => {
-          if (!done.ok) setProblem(done.error);
-          setRunning(false);
-        })
-        .catch(() => {
-          setProblem(said("shared.plannerStopped"));
-          setRunning(false);
-        });
-    },
+    rows: now.rows,
+    running: !now.done,
+    problem: now.problem,
+    again: () => setTimes((before) => before + 1),
     stop: () => void worker.current?.remote.stopSheet(),
   };
 }

@@ -43,7 +43,6 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
   const { format, ruleSetId, ownSpecies } = useHouse();
   const router = useRouter();
   const { act } = useAct();
-  const run = useStationSheet();
   const [speciesId, setSpeciesId] = useState("arctic-char");
   const species = findSpecies(speciesId, ownSpecies)!;
   const [changed, setChanged] = useState<Partial<CookAskInput>>({});
@@ -57,12 +56,13 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
   const films = filmsByPan[ask.panId];
   const shape = shapeFor(ask.shape, sizeMm, massG, species.compositionPct);
   const thicknesses = sheetThicknesses(range);
-  const start = () => {
-    const load = { pieceG: massG, thicknessMm: sizeMm, thinnestMm: sizeMm, thickestMm: sizeMm };
-    const piece = { speciesId, composition: species.compositionPct, prepared: null, load };
-    const house = { ruleSetId, own: ownSpecies, ...(films ? { films } : {}) };
-    run.start(questionOf(piece, ask, house), thicknesses);
-  };
+  const load = { pieceG: massG, thicknessMm: sizeMm, thinnestMm: sizeMm, thickestMm: sizeMm };
+  const piece = { speciesId, composition: species.compositionPct, prepared: null, load };
+  const run = useStationSheet(
+    questionOf(piece, ask, { ruleSetId, own: ownSpecies, ...(films ? { films } : {}) }),
+    thicknesses,
+  );
+  const isWhole = run.rows.length === thicknesses.length;
   const change = (part: Partial<CookAskInput>) => setChanged((before) => ({ ...before, ...part }));
   const keep = async () => {
     const done = await act(keepStationSheet, { speciesId, pieceG: massG, ask, range });
@@ -96,12 +96,12 @@ export function SheetBench({ filmsByPan, nav, kept }: Props) {
             <Button size="large" onClick={run.stop}>
               {t("stop")}
             </Button>
-          ) : (
-            <Button type="primary" size="large" disabled={range.to < range.from} onClick={start}>
+          ) : isWhole ? null : (
+            <Button size="large" disabled={range.to < range.from} onClick={run.again}>
               {t("workItOut")}
             </Button>
           )}
-          <Button size="large" disabled={run.running || run.rows.length === 0} onClick={keep}>
+          <Button type="primary" size="large" disabled={run.running || !isWhole} onClick={keep}>
             {t("keepIt")}
           </Button>
         </span>
