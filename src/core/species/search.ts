@@ -34,13 +34,30 @@ function namesOf(species: Species): SpeciesHit["matched"][] {
   ];
 }
 
+type Folded = { readonly matched: SpeciesHit["matched"]; readonly whole: string; readonly proper: string };
+type Names = { readonly names: readonly Folded[]; readonly all: string };
+/** Folding is what a search costs: every name of a species once, however many thousand rows a file has. */
+const known = new WeakMap<Species, Names>();
+
+function foldedNames(species: Species): Names {
+  const there = known.get(species);
+  if (there) return there;
+  const names = namesOf(species).map((matched) => ({
+    matched,
+    whole: foldName(matched.name),
+    proper: foldName(nameProper(matched.name)),
+  }));
+  const folded = { names, all: names.map(({ whole, proper }) => `${whole}\n${proper}`).join("\n") };
+  known.set(species, folded);
+  return folded;
+}
+
 /** 0 exact, 1 starts with, 2 a word starts with, 3 contains; null no match. */
-function rank(name: string, wanted: string): number | null {
-  const folded = foldName(name);
-  if (folded === wanted || foldName(nameProper(name)) === wanted) return 0;
-  if (folded.startsWith(wanted)) return 1;
-  if (folded.includes(` ${wanted}`)) return 2;
-  return wanted.length >= 3 && folded.includes(wanted) ? 3 : null;
+function rank({ whole, proper }: Folded, wanted: string): number | null {
+  if (whole === wanted || proper === wanted) return 0;
+  if (whole.startsWith(wanted)) return 1;
+  if (whole.includes(` ${wanted}`)) return 2;
+  return wanted.length >= 3 && whole.includes(wanted) ? 3 : null;
 }
 
 /** Finds species by any market name in any listed language, scientific name, id or FAO code; best match first. */
@@ -48,23 +65,23 @@ export function searchSpecies(query: string, among: readonly Species[], limit = 
   const wanted = foldName(query);
   if (wanted === "") return [];
   const hits = among.flatMap((species) => {
-    const ranked = namesOf(species)
-      .map((matched) => ({ matched, rank: rank(matched.name, wanted) }))
-      .filter((entry): entry is { matched: SpeciesHit["matched"]; rank: number } => entry.rank !== null)
+    const { names, all } = foldedNames(species);
+    // whatever way a name matches, it has the wanted letters in a row
+    if (!all.includes(wanted)) return [];
+    const [best] = names
+      .map((name) => ({ ...name, rank: rank(name, wanted) }))
+      .filter((entry): entry is Folded & { rank: number } => entry.rank !== null)
       .sort((a, b) => a.rank - b.rank);
-    const best = ranked[0];
     return best ? [{ species, ...best }] : [];
   });
   return hits
     .sort((a, b) => a.rank - b.rank || a.species.name.localeCompare(b.species.name, "en"))
     .slice(0, limit)
-    .map(({ species, matched }) => ({
+    .map(({ species, matched, proper }) => ({
       species,
       matched,
       sharedWith: among.filter(
-        (other) =>
-          other !== species &&
-          namesOf(other).some(({ name }) => foldName(nameProper(name)) === foldName(nameProper(matched.name))),
+        (other) => other !== species && foldedNames(other).names.some((name) => name.proper === proper),
       ),
     }));
 }
