@@ -9,6 +9,8 @@ const config: NextConfig = {
   // it starts threads by the path of a file
   serverExternalPackages: ["piscina", "highs"],
   turbopack: { rules: { "**/words/en/**/*.ts": { loaders: ["./scripts/messages-loader.cjs"], as: "*.js" } } },
+  // a year of a logger is 20 MB; what is larger is turned away by the form, in words
+  experimental: { serverActions: { bodySizeLimit: "25mb" }, proxyClientMaxBodySize: "25mb" },
   // browsers ask for this one unasked; a missing one is an error on the console
   rewrites: async () => [{ source: "/favicon.ico", destination: "/icon.svg" }],
 };

@@ -215,6 +215,21 @@ test("a place of its own: a logger's file with a bad line, and a sensor with its
   ]);
   await page.reload();
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Terrace drawer at 2.4 °C");
+
+  // months of a logger are one file
+  const fromMs = Date.now() - 60 * DAY_MS;
+  const months = Array.from(
+    { length: 60_000 },
+    (_, index) => `${new Date(fromMs + index * 60_000).toISOString()},${(2 + Math.sin(index / 90)).toFixed(2)}`,
+  );
+  const [large] = await Promise.all([
+    page.waitForEvent("filechooser"),
+    page.getByRole("button", { name: "Choose a CSV file" }).click(),
+  ]);
+  const buffer = Buffer.from(["time,celsius", ...months].join("\n"));
+  expect(buffer.byteLength).toBeGreaterThan(1_500_000);
+  await large.setFiles({ name: "months.csv", mimeType: "text/csv", buffer });
+  await expect(page.getByTestId("logger")).toContainText(/60.?000 readings/, { timeout: 20_000 });
 });
 
 test("a hold from the lot to Today and the calendar; a part split off keeps the chain; a paper is kept", async ({
