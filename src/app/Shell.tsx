@@ -6,7 +6,6 @@ import { useEffect, useState, type ReactNode } from "react";
 import { useKeepAwake } from "@/ui/hooks/useAwake";
 import { useHeadFocus } from "@/ui/hooks/useHeadFocus";
 import { useShortcuts } from "@/ui/hooks/useShortcuts";
-import { Keypad } from "@/ui/form/Keypad";
 import { ViewMark } from "@/ui/layout/ViewMark";
 import { WipeLock } from "@/ui/layout/WipeLock";
 import { VIEWS } from "@/ui/layout/views";
@@ -105,7 +104,6 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
           </Button>
         </footer>
       </main>
-      <Keypad />
       {help ? (
         <Modal title={t("keys")} open onCancel={() => setHelp(false)} footer={null}>
           <dl className={styles.keys}>

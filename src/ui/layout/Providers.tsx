@@ -3,13 +3,17 @@ import { AntdRegistry } from "@ant-design/nextjs-registry";
 import { App, ConfigProvider } from "antd";
 import enGB from "antd/locale/en_GB";
 import type { ReactNode } from "react";
+import { Keypad } from "../form/Keypad";
 import { THEME } from "../theme/theme";
 
 export function Providers({ nonce, children }: { readonly nonce: string; readonly children: ReactNode }) {
   return (
     <AntdRegistry>
       <ConfigProvider theme={THEME} locale={enGB} csp={{ nonce }} wave={{ disabled: true }}>
-        <App message={{ maxCount: 2, duration: 4 }}>{children}</App>
+        <App message={{ maxCount: 2, duration: 4 }}>
+          {children}
+          <Keypad />
+        </App>
       </ConfigProvider>
     </AntdRegistry>
   );

@@ -1,17 +1,9 @@
 import { Children, type ReactNode } from "react";
 import page from "./page.module.css";
-import { t } from "@/words/ui";
+import { FromMemory } from "./FromMemory";
 
 /** A figure written from memory says so, and how sure it is. */
 const MEMORY = /\s*\(memory, (high|medium|low)\)/;
-
-/** An "i" that opens how sure a figure is, in words. */
-const FromMemory = ({ sure }: { readonly sure: string }) => (
-  <details className={page.sure}>
-    <summary aria-label={t("howSureIsIt")}>i</summary>
-    <span>{t("fromMemory", { sure })}</span>
-  </details>
-);
 
 /** Every second part of the split is how sure it is. */
 const withMarks = (text: string): readonly ReactNode[] =>
@@ -25,8 +17,8 @@ export function Source({ inline = false, children }: { readonly inline?: boolean
       {said}
     </span>
   ) : (
-    <div className={page.source} data-source>
+    <p className={page.source} data-source>
       {said}
-    </div>
+    </p>
   );
 }
