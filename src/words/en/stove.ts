@@ -82,7 +82,8 @@ export const stove = {
   none: "none",
   paused: " · paused",
   stageIndexOfLengthNameValue: "{stageIndex} of {length} · {name}{value}",
-  remainingProbeThenReadsProbe: "<span>{remaining}</span><span2>pull at<b>{probe}</b></span2>",
+  remainingProbeThenReadsProbe:
+    "<span>{remaining}</span><span2>{ends, select, pull {pull at} other {go on at}}<b>{probe}</b></span2>",
   serve: "serve",
   nameIsDueDo: "{name} is due: {do}",
   whenEachPieceGoesIn: "When each piece goes in",
@@ -157,7 +158,7 @@ export const stove = {
   paused2: "paused",
   titleBatchCodeStageIndexOfLength:
     "<link>{title}</link> <span><span2>{batchCode}</span2> · {stageIndex} of {length}, {name}</span>",
-  thenReads: "pull at",
+  thenReads: "{ends, select, pull {pull at} other {go on at}}",
   probe1: "Probe 1",
   noProbeYetTheCentreIs: "No probe yet: the centre is noted by hand.",
   giveTheProbeAName: "Give the probe a name.",

@@ -137,7 +137,11 @@ export function AllPans({ cooks, hands, serverNowMs, nav, below }: Props) {
                   {say(stage!.cue, format)}
                 </span>
                 <span className={styles.panProbe}>
-                  <small>{cook.probed === null ? t("thenReads") : t("reads")}</small>
+                  <small>
+                    {cook.probed === null
+                      ? t("thenReads", { ends: stage!.heat && next?.heat !== true ? "pull" : "stage" })
+                      : t("reads")}
+                  </small>
                   {format.temperature(cook.probed ?? stage!.probeC)}
                 </span>
                 <Button

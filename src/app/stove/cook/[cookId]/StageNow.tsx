@@ -50,6 +50,8 @@ export function StageNow({ live, stages, entries, due, onNext, onMore, onToggle,
               {words}
             </span>
           ),
+          // the heat ends with this stage, or another follows on it
+          ends: stage.heat && next?.heat !== true ? "pull" : "stage",
           probe: format.temperature(stage.probeC),
           b: (words) => <b>{words}</b>,
           span2: (words) => <span className={styles.expect}>{words}</span>,
