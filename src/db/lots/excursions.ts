@@ -87,7 +87,9 @@ export function alarmsOf(db: Db, watched: readonly PlaceWatch[], nowMs: number):
         .filter(({ state }) => state !== "over")
         .map((excursion) => {
           const touched = excursion.side === "warm" ? lotsThrough(db, place.id, excursion, nowMs) : [];
-          return { place, excursion, loss: lossOf(touched), lotsThere: lotsIn(db, place.id).length };
+          // what was thrown away or eaten calls nobody any more
+          const loss = lossOf(touched.filter(({ lot }) => lot.status === "on-ice"));
+          return { place, excursion, loss, lotsThere: lotsIn(db, place.id).length };
         }),
     )
     .toSorted(
