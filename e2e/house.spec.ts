@@ -11,7 +11,7 @@ const VIEWS = [
   ["/raw", "/raw/freeze", "/raw/cure", "/raw/acid"],
   ["/butter", "/butter/sauce/beurre-blanc", "/butter/reduce", "/butter/stock", "/butter/kept"],
   ["/cards", "/cards/char", "/cards/prep", "/cards/briefing", "/cards/door", "/cards/write"],
-  ["/line", "/line/pass", "/line/close", "/line/after"],
+  ["/line", "/line/pass", "/line/close", "/line/after", "/handover"],
   ["/butter/shelf", "/butter/amounts", "/butter/goods", "/butter/write"],
   ["/stove/live", "/stove/sheets", "/stove/learned", "/stove/chill", "/stove/hold", "/stove/try?species=king-scallop"],
 ] as const;

@@ -1,4 +1,6 @@
 import { expect, test } from "@playwright/test";
+import { handovers } from "@/db/house/handovers";
+import { noteProbeCheck } from "@/db/house/probeChecks";
 import { listPlaces, readingsSince } from "@/db/house/places";
 import { findCook, openCooks } from "@/db/stove/cooks";
 import { complaintsOf, houseDb, kitchen } from "./house";
@@ -90,5 +92,43 @@ test("what is due is said as what to do, on any page; who hears it is named, and
   await page.getByRole("button", { name: "Cancel cook" }).tap();
   await page.getByRole("dialog").getByRole("button", { name: "Thrown away" }).tap();
   await expect.poll(() => openCooks(houseDb()).some(({ id }) => id === cookId)).toBe(false);
+  expect(complaints).toEqual([]);
+});
+
+test("handed over at the change of shift: words wait on Today, what came since is read first, and the name is the new one", async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  const base = kitchen(baseURL);
+  const complaints = complaintsOf(page);
+  await page.goto(`${base}/handover`);
+  const words = `Char of t7 goes without butter ${Date.now()}`;
+  await page.getByLabel("What the list does not say").fill(words);
+  await page.getByRole("button", { name: "Leave it for the next" }).tap();
+  await expect(page.getByTestId("left-words")).toContainText(words);
+  // another tablet, another pair of hands
+  const other = await (await browser.newContext({ hasTouch: true })).newPage();
+  await other.goto(base);
+  await other.getByTestId("handover-note").getByRole("link").tap();
+  await expect(other.getByTestId("left-words")).toContainText(words);
+  await other.getByRole("group", { name: "Who takes over" }).getByRole("button", { name: "Torben" }).tap();
+  // meanwhile a probe reads wrong in ice: nobody takes over what they have not seen
+  const probe = `Probe ${Date.now()}`;
+  noteProbeCheck(houseDb(), 2.6, probe, { who: "Ylva", atMs: Date.now() });
+  const take = other.getByRole("button", { name: "Torben has read it and takes over" });
+  await take.tap();
+  await expect(other.getByText("since you read it").first()).toBeVisible();
+  await other.reload();
+  await expect(other.getByTestId("probe-first")).toContainText("2.6 °C in melting ice");
+  await other.getByRole("group", { name: "Who takes over" }).getByRole("button", { name: "Torben" }).tap();
+  await take.tap();
+  await expect(other.getByText("Torben has the station.").first()).toBeVisible();
+  await expect(other.getByLabel("At the station")).toHaveValue("Torben");
+  await expect(other.getByTestId("left-words")).toHaveCount(0);
+  expect(handovers(houseDb(), Date.now()).lastTaken).toMatchObject({ who: "Torben" });
+  await page.goto(base);
+  await expect(page.getByTestId("handover-note")).toHaveCount(0);
+  noteProbeCheck(houseDb(), 0, probe, { who: "Torben", atMs: Date.now() });
   expect(complaints).toEqual([]);
 });

@@ -80,6 +80,9 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
       <header className={styles.strip}>
         <StripClocks serverNowMs={serverNowMs} running={running} />
         <WipeLock />
+        <Link href="/handover" className={styles.handOver}>
+          {t("handOver")}
+        </Link>
         <select
           aria-label={t("atTheStation")}
           className={styles.cook}
@@ -98,6 +101,7 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
         <OutboxAlert />
         {children}
         <footer className={styles.foot}>
+          <Link href="/handover">{t("handOver")}</Link>
           <Link href="/device">{t("thisDevice")}</Link>
           <Button type="text" onClick={() => setHelp(true)}>
             {t("keys")}

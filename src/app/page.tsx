@@ -19,6 +19,7 @@ import { VerdictTag } from "@/ui/layout/VerdictTag";
 import { NextCard } from "./NextCard";
 import { clockDrift } from "@/db/houseClock";
 import { ClockNote } from "./ClockNote";
+import { HandoverNote } from "./HandoverNote";
 import { CurrencyNote } from "./CurrencyNote";
 import { requireHouse, requestTime } from "./request";
 import { UseFirst } from "./UseFirst";
@@ -131,6 +132,7 @@ export default async function TodayPage() {
         <ServiceNow house={house} nowMs={nowMs} />
       </Suspense>
       <NextCard action={action} format={format} />
+      <HandoverNote nowMs={nowMs} timeZone={house.timeZone} />
       <div className={page.wideLeft}>
         <UseFirst stock={stock} all={everything.length} shown={SHOWN} format={format} />
         <div className={page.stack}>

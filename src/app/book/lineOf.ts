@@ -83,6 +83,15 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         payload: text(payload, "probe") || t("probe"),
         payload2: celsius(payload["celsius"]),
       });
+    case "handover-left":
+      return text(payload, "note") || t("leftWithoutAWord");
+    case "handover-taken":
+      return t("tookOverFrom", {
+        from: text(payload, "from"),
+        owed: Number(payload["owed"]),
+        runs: Number(payload["runs"]),
+        probe: text(payload, "probe"),
+      });
     case "house-opened":
       return t("payloadRuleSetPayload2", { payload: text(payload, "name"), payload2: text(payload, "ruleSetId") });
     case "lot-received":

@@ -23,7 +23,7 @@ export {
   type HoldStatus,
 } from "./holds";
 export { readLoggerRows, type LoggerRead, type RowProblem } from "./loggerRows";
-export { probeReadsTrue, probeState, type ProbeState } from "./probeCheck";
+export { probeReadsTrue, probeState, type ProbeCheck, type ProbeState } from "./probeCheck";
 export { PLACE_KINDS, placeLimits, type PlaceKind } from "./places";
 export { excursionEffect, frozenSince, logOverStays, usedOverStays, type ExcursionEffect, type Stay } from "./stays";
 export { readWhen, type DateOrder, type When } from "./when";

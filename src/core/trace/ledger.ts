@@ -4,6 +4,8 @@ export type LedgerKind =
   | "house-opened"
   | "house-changed"
   | "probe-checked"
+  | "handover-left"
+  | "handover-taken"
   | "lot-received"
   | "lot-refused"
   | "lot-finished"
@@ -139,6 +141,8 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "house-opened": "House opened",
     "house-changed": "House",
     "probe-checked": "Probe in ice",
+    "handover-left": "Handed over",
+    "handover-taken": "Taken over",
     "lot-received": "Received",
     "lot-refused": "Refused",
     "lot-finished": "Lot finished",

@@ -10,6 +10,8 @@ export type PotCooled = {
   /** Null: nobody has read it yet. */
   readonly lastC: number | null;
   readonly read: number;
+  /** By when it has to be down to the next figure of the rule, minutes after it was strained; null: the rule has nothing more to ask. */
+  readonly nextByMin: number | null;
 };
 
 const readingsOf = (db: Db, lot: Pick<MadeLot, "id" | "receivedAtMs">) =>
@@ -17,11 +19,16 @@ const readingsOf = (db: Db, lot: Pick<MadeLot, "id" | "receivedAtMs">) =>
     .filter(({ kind }) => kind === "stock-read")
     .map(({ atMs, payload }) => [(atMs - lot.receivedAtMs) / MINUTE_MS, Number(payload["celsius"])] as const);
 
-const judged = (ruleSetId: RuleSetId, readings: readonly (readonly [number, number])[]): PotCooled => ({
-  verdict: judgeCooling(coolingRuleOf(ruleSetId), [[0, STRAINED_C], ...readings]).verdict,
-  lastC: readings.at(-1)?.[1] ?? null,
-  read: readings.length,
-});
+function judged(ruleSetId: RuleSetId, readings: readonly (readonly [number, number])[]): PotCooled {
+  const { verdict, stages } = judgeCooling(coolingRuleOf(ruleSetId), [[0, STRAINED_C], ...readings]);
+  const open = stages.findIndex(({ ok }) => ok === null);
+  return {
+    verdict,
+    lastC: readings.at(-1)?.[1] ?? null,
+    read: readings.length,
+    nextByMin: open < 0 ? null : stages.slice(0, open + 1).reduce((sum, { limitMin }) => sum + limitMin, 0),
+  };
+}
 
 /** How a strained pot has cooled by its readings; a pot nobody read is not known to have cooled. */
 export const potCooled = (db: Db, lot: Pick<MadeLot, "id" | "receivedAtMs">, ruleSetId: RuleSetId): PotCooled =>

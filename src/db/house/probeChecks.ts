@@ -1,4 +1,5 @@
-import { desc, eq } from "drizzle-orm";
+import { and, asc, desc, eq, gte } from "drizzle-orm";
+import { DAY_MS } from "@/core/units";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { ledger } from "../schema/ledger";
@@ -19,4 +20,23 @@ export function lastProbeCheck(
     .limit(1)
     .get();
   return entry ? { atMs: entry.atMs, who: entry.who, celsius: Number(entry.payload["celsius"]) } : null;
+}
+
+/** Nobody goes by a check that is older. */
+const LOOKED_BACK_DAYS = 60;
+
+/** The last check of each probe by its name ("" where none was named), and when it was. */
+export function lastChecks(
+  db: Db,
+  nowMs: number,
+): ReadonlyMap<string, { readonly atMs: number; readonly celsius: number }> {
+  const entries = db
+    .select({ atMs: ledger.atMs, payload: ledger.payload })
+    .from(ledger)
+    .where(and(eq(ledger.kind, "probe-checked"), gte(ledger.atMs, nowMs - LOOKED_BACK_DAYS * DAY_MS)))
+    .orderBy(asc(ledger.seq))
+    .all();
+  return new Map(
+    entries.map(({ atMs, payload }) => [String(payload["probe"] ?? ""), { atMs, celsius: Number(payload["celsius"]) }]),
+  );
 }

@@ -2,8 +2,9 @@
 import { Button } from "antd";
 import { t } from "@/words/ui";
 
-export const PrintButton = () => (
-  <Button type="primary" onClick={() => window.print()}>
+/** Prints the page; `quiet` where something else is what the page is for. */
+export const PrintButton = ({ quiet = false }: { readonly quiet?: boolean }) => (
+  <Button type={quiet ? "default" : "primary"} onClick={() => window.print()}>
     {t("print")}
   </Button>
 );

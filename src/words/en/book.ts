@@ -38,6 +38,9 @@ export const book = {
   servesGuestsWhoAreYoungOld: "serves guests who are young, old, pregnant or ill: nothing raw or under-cooked",
   servesGuestsInGeneral: "serves guests in general",
   probe: "probe",
+  leftWithoutAWord: "handed over, nothing written",
+  tookOverFrom:
+    "from {from}; read: {owed, plural, =0 {nothing owed} other {# owed}}, {runs, plural, =0 {nothing running} other {# running}}{probe, select, none {} other {, a probe to check}}",
   payloadReadPayload2InMeltingIce: "{payload} read {payload2} in melting ice",
   payloadRuleSetPayload2: "{payload}, rule set {payload2}",
   fishFromPayloadAtPayload2Reasons: "{fish} from {payload} at {payload2}: {reasons}",

@@ -194,4 +194,5 @@ export const line = {
   tooLateToUndo: "that is too long ago to take back",
   oneFewer: "One fewer",
   oneMoreOf: "One more",
+  handOver: "Hand over",
 } as const;

@@ -54,4 +54,5 @@ export const shell = {
   backToToday: "Back to today",
   tooMuchIsBeingWorkedOut: "Too much is being worked out at once. Try again in a moment.",
   thatTakesTooLongToWork: "That takes too long to work out. Thinner pieces or fewer lines are quicker.",
+  handOver: "Hand over",
 } as const;

@@ -173,6 +173,12 @@ export const dayText = (atMs: number, timeZone: string): string => formatter("da
 
 export const timeText = (atMs: number, timeZone: string): string => formatter("time", timeZone).format(atMs);
 
+/** A moment: its time alone where it is of the same day, else with its day. */
+export function momentText(atMs: number, nowMs: number, timeZone: string): string {
+  const [day, time] = [dayText(atMs, timeZone), timeText(atMs, timeZone)];
+  return day === dayText(nowMs, timeZone) ? time : `${day} ${time}`;
+}
+
 /** MMDD in the house's zone: the start of a lot code. */
 export function dayStamp(atMs: number, timeZone: string): string {
   const parts = formatter("stamp", timeZone).formatToParts(atMs);

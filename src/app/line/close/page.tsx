@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import Link from "next/link";
 import { todayIn } from "@/calendar/days";
 import { shortName } from "@/core/species";
 import { DAY_MS } from "@/core/units";
@@ -28,7 +29,9 @@ export default async function ClosePage() {
   return (
     <>
       <SubNav views={LINE_VIEWS} here="/line/close" />
-      <PageHead title={t("countWhatIsLeft")} asks={t("howManyAreThere")} />
+      <PageHead title={t("countWhatIsLeft")} asks={t("howManyAreThere")}>
+        <Link href="/handover">{t("handOver")}</Link>
+      </PageHead>
       <div className={page.wideLeft}>
         <section className={page.card}>
           {lines.length === 0 ? <Empty>{t("nothingIsCut")}</Empty> : null}
