@@ -31,13 +31,7 @@ export function ItemCard({ title, empty, items, owed = false, format, nowMs, tim
       empty={empty}
       rows={items.map((item) => (
         <Row key={item.key} href={item.href} title={titleOf(item)} sub={whatOf(item, format)}>
-          <span className={`figure ${page.right} ${owed ? page.stop : ""}`}>
-            {item.dueAtMs === null || item.kind === "prep"
-              ? ""
-              : owed && item.dueAtMs >= nowMs
-                ? t("now")
-                : momentText(item.dueAtMs, nowMs, timeZone)}
-          </span>
+          <span className={`figure ${page.right} ${owed ? page.stop : ""}`}>{whenOf(item, owed, nowMs, timeZone)}</span>
         </Row>
       ))}
     />
