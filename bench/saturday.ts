@@ -19,27 +19,6 @@ const wait = (ms: number) => new Promise((resume) => setTimeout(resume, Math.max
 /** What draws the page has settled. */
 const STANDS_MS = 4000;
 
-type Traced = { readonly name: string; readonly ph: string; readonly pid: number; readonly tid: number } & {
-  readonly tdur?: number;
-  readonly args?: { readonly name?: string };
-};
-
-/** The longest task of the page's thread in its own processor time, ms: the house at sixty times its speed runs on the same machine and takes its turns away, which a tablet in a kitchen never feels. */
-function longestOwnWorkMs(trace: string): number {
-  const { traceEvents } = JSON.parse(trace) as { readonly traceEvents: readonly Traced[] };
-  const threads = new Set(
-    ...traceEvents
-      .filter(({ name, args }) => name === "thread_name" && args?.name === "CrRendererMain")
-      .map(({ pid, tid }) => `${pid}.${tid}`),
-  );
-  return Math.max(
-    0,
-    ...traceEvents
-      .filter(({ name, ph, pid, tid }) => name.endsWith("RunTask") && ph === "X" && threads.has(`${pid}.${tid}`))
-      .map(({ tdur = 0 }) => tdur / 1000),
-  );
-}
-
 function sendOut(db: Db, table: string): void {
   const ticket = ticketsSince(db, 0).findLast((one) => one.table === table);
   const course = ticket?.courses.find(({ calledAtMs, goneAtMs }) => calledAtMs !== null && goneAtMs === null);
@@ -68,7 +47,6 @@ export async function saturdayBench(folder: string): Promise<void> {
         type: "longtask",
       });
     });
-    await browser.startTracing(page, { categories: ["toplevel", "__metadata"] });
     const events = saturday(COVERS, 1);
     const startedMs = performance.now();
     const at = (atS: number) => startedMs + (atS / SPEED) * 1000;
@@ -93,7 +71,6 @@ export async function saturdayBench(folder: string): Promise<void> {
       out.push({ atS: atS + OUT_S, table: message.table });
     }
     const taken = await page.evaluate(() => (window as unknown as { taken: number[] }).taken);
-    const ownMs = longestOwnWorkMs((await browser.stopTracing()).toString());
     await browser.close();
     const sorted = aways.sort((a, b) => a - b);
     const share = (part: number) => sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))]!;
@@ -101,7 +78,6 @@ export async function saturdayBench(folder: string): Promise<void> {
     add("away to its answer with the plan, middle", share(0.5), "target", 300);
     add("away to its answer with the plan, nine of ten", share(0.9), "target", 300);
     add("longest frame of the line's screen", Math.max(0, ...taken), "target", 50);
-    add("of a frame the screen's own work at most", ownMs, "target", 50);
     add("frames over 50 ms", taken.length, "events", events.length, "");
   });
 }

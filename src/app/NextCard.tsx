@@ -6,7 +6,8 @@ import { assertNever } from "@/core/shared";
 import { clockText, lifeText, type Format } from "@/words/format/format";
 import styles from "./NextCard.module.css";
 import { t } from "@/words/today";
-import { say, sentence } from "@/words/say";
+import { say } from "@/words/say";
+import { sentence } from "@/words/sentence";
 import { stageAct } from "@/words/stageAct";
 
 type Words = { readonly headline: string; readonly why: string; readonly href: string; readonly act: string };

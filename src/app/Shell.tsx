@@ -1,5 +1,6 @@
 "use client";
-import { Button, Modal } from "antd";
+import { Button } from "antd";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useState, type ReactNode } from "react";
@@ -26,14 +27,8 @@ type Props = {
   readonly children: ReactNode;
 };
 
-const KEYS = [
-  ["0 – 9", t("todayAndTheViewsAsNumbered")],
-  ["n", t("newDelivery")],
-  ["/", t("findALotOrASpecies")],
-  [t("space"), t("stopOrStartTheClockOf")],
-  ["t", t("noteATemperature")],
-  ["?", t("thisList")],
-] as const;
+/** Loaded when it is asked for. */
+const KeysHelp = dynamic(() => import("./KeysHelp").then((part) => part.KeysHelp), { ssr: false });
 
 export function Shell({ cooks, atStation, running, serverNowMs, children }: Props) {
   const pathname = usePathname();
@@ -108,20 +103,7 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
           </Button>
         </footer>
       </main>
-      {help ? (
-        <Modal title={t("keys")} open onCancel={() => setHelp(false)} footer={null}>
-          <dl className={styles.keys}>
-            {KEYS.map(([key, meaning]) => (
-              <div key={key}>
-                <dt>
-                  <kbd>{key}</kbd>
-                </dt>
-                <dd>{meaning}</dd>
-              </div>
-            ))}
-          </dl>
-        </Modal>
-      ) : null}
+      {help ? <KeysHelp onClose={() => setHelp(false)} /> : null}
     </div>
   );
 }

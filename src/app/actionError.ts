@@ -1,7 +1,8 @@
 import { type z } from "zod";
 import type { Said } from "@/core/shared";
 import type { Format } from "@/words/format/format";
-import { inMetric, say, sentence } from "@/words/say";
+import { inMetric, say } from "@/words/say";
+import { sentence } from "@/words/sentence";
 import { t } from "@/words/shell";
 
 /** What an action answers when it did not do its work: `code` is the key of the message or what the core said, `message` is for the cook. */

@@ -20,7 +20,7 @@ import { NextCard } from "./NextCard";
 import { clockDrift } from "@/db/houseClock";
 import { ClockNote } from "./ClockNote";
 import { HandoverNote } from "./HandoverNote";
-import { CurrencyNote } from "./CurrencyNote";
+import { CurrencyAsk } from "./CurrencyAsk";
 import { requireHouse, requestTime } from "./request";
 import { UseFirst } from "./UseFirst";
 import { FireRows } from "./butter/FireRows";
@@ -127,7 +127,7 @@ export default async function TodayPage() {
   return (
     <>
       {drift.jumped ? <ClockNote driftMs={drift.driftMs} /> : null}
-      {house.currency === null ? <CurrencyNote currencies={Intl.supportedValuesOf("currency")} /> : null}
+      {house.currency === null ? <CurrencyAsk currencies={Intl.supportedValuesOf("currency")} /> : null}
       <Suspense fallback={null}>
         <ServiceNow house={house} nowMs={nowMs} />
       </Suspense>

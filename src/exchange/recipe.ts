@@ -1,6 +1,7 @@
 import type { PropertyValue, Recipe, WithContext } from "schema-dts";
 import type { Component, Dish } from "@/core/cards";
-import { inMetric, sentence } from "@/words/say";
+import { inMetric } from "@/words/say";
+import { sentence } from "@/words/sentence";
 
 export type RecipeFacts = {
   readonly name: string;

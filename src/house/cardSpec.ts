@@ -2,7 +2,7 @@ import { z } from "zod";
 import type { CardSpec } from "@/core/cards";
 import { METHOD_IDS } from "@/core/cooking";
 import { PLATE_MM } from "./plateDrawing";
-import { PortionIn } from "./sauceSpec";
+import { PortionIn } from "./stored/sauceBody";
 
 const share = z.number().min(0).max(20);
 

@@ -1,25 +1,5 @@
-import { z } from "zod";
 import { addedGrams, planSauce, type MountedQuestion, type Portion, type SauceSpec, type Shelf } from "@/core/butter";
 import { panBodyJPerK } from "./panBody";
-
-export const PortionIn = z.strictObject({
-  ingredientId: z.string().min(1).max(80),
-  massG: z.number().positive().max(100_000),
-});
-
-/** What is stored of a sauce's spec; anything else in the house file is refused, not guessed at. */
-export const SauceBody = z.strictObject({
-  name: z.string().min(1).max(80),
-  covers: z.number().int().positive().max(200),
-  goesWith: z.array(z.string()),
-  base: z.array(PortionIn),
-  reduceToMl: z.number().positive().nullable(),
-  mount: z.array(PortionIn),
-  servedC: z.number().min(0).max(90),
-  light: z.boolean().optional(),
-  strained: z.boolean(),
-  baseKeepsDays: z.number().int().min(0).max(30),
-}) satisfies z.ZodType<SauceSpec>;
 
 /** How a sauce was made and where it waits: with its spec all that is needed to say what is in it. */
 export type MountFacts = {

@@ -35,6 +35,3 @@ const METRIC = formatFor("metric");
 
 /** The same for what leaves the house: files, the command line and the record, which are in °C, mm and g. */
 export const inMetric = (spoken: Said | string): string => say(spoken, METRIC);
-
-/** A sentence that stands alone begins with a capital. */
-export const sentence = (text: string): string => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;

@@ -8,7 +8,7 @@ import { clockAt, panExpects, reductionOf } from "@/house/liveReduction";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useNow } from "@/ui/hooks/useNow";
 import page from "@/ui/layout/page.module.css";
-import { t } from "@/words/butter";
+import { t } from "@/words/fire";
 import { clockText } from "@/words/format/format";
 import styles from "./Butter.module.css";
 import { potWord } from "./potWord";

@@ -1,11 +1,16 @@
 "use client";
 import { Button } from "antd";
+import dynamic from "next/dynamic";
 import { useState } from "react";
-import { QuantityField } from "@/ui/form/QuantityField";
 import { useAct } from "@/ui/hooks/useAct";
-import { t } from "@/words/butter";
+import { t } from "@/words/fire";
 import styles from "./Butter.module.css";
 import { seePan, takeReductionOff } from "./fireActions";
+
+/** The field comes when there is something to put into it. */
+const QuantityField = dynamic(() => import("@/ui/form/QuantityField").then((part) => part.QuantityField), {
+  ssr: false,
+});
 
 type Props = {
   readonly id: string;

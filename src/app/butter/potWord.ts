@@ -1,5 +1,5 @@
 import type { PotClock } from "@/core/butter";
-import { t } from "@/words/butter";
+import { t } from "@/words/fire";
 
 /** How a pot on the fire stands, in a word and its colour. */
 export function potWord({ phase, nextSkimInMin }: PotClock): {

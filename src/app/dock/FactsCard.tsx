@@ -1,5 +1,6 @@
 "use client";
-import { AutoComplete, Button, DatePicker, Input, Segmented, Select, Switch } from "antd";
+import { AutoComplete, Button, Input, Segmented, Select, Switch } from "antd";
+import { DatePicker } from "@/ui/form/DatePicker";
 import dayjs from "dayjs";
 import { formsFor } from "@/core/freshness";
 import type { Rearing } from "@/core/safety";

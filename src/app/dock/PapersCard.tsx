@@ -1,5 +1,6 @@
 "use client";
-import { DatePicker, Input, Segmented } from "antd";
+import { Input, Segmented } from "antd";
+import { DatePicker } from "@/ui/form/DatePicker";
 import dayjs from "dayjs";
 import type { ReactNode } from "react";
 import type { Completeness, MissingFact, Provenance } from "@/core/trace";

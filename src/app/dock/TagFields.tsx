@@ -1,5 +1,6 @@
 "use client";
-import { DatePicker, Input } from "antd";
+import { Input } from "antd";
+import { DatePicker } from "@/ui/form/DatePicker";
 import dayjs from "dayjs";
 import type { Provenance } from "@/core/trace";
 import { Field } from "@/ui/form/Field";

@@ -1,4 +1,5 @@
-import { say, sentence } from "@/words/say";
+import { say } from "@/words/say";
+import { sentence } from "@/words/sentence";
 import { stageAct } from "@/words/stageAct";
 import { assertNever } from "@/core/shared";
 import type { HandoverItem, LowItem, ProbeFirst } from "@/house/handover";

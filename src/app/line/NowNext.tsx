@@ -1,7 +1,7 @@
 "use client";
 import { useNow } from "@/ui/hooks/useNow";
 import { clockText, timeText } from "@/words/format/format";
-import { sentence } from "@/words/say";
+import { sentence } from "@/words/sentence";
 import { t } from "@/words/line";
 import styles from "./Line.module.css";
 import type { WorkRow } from "./lineView";

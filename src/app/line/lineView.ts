@@ -4,13 +4,15 @@ import { guessOf, type Clash } from "@/core/line";
 import { groupBy } from "@/core/shared";
 import type { Db } from "@/db/connection";
 import { linePulse } from "@/db/line/pulse";
-import { STEP_S, type LineTask } from "@/house/line/lineTasks";
+import { type LineTask } from "@/house/line/lineTasks";
+import { STEP_S } from "@/house/line/step";
 import { bottleneck, handsWork, holds, lanesOf, whyNow, type LineRow } from "@/house/line/livePlan";
 import { panNow } from "@/house/line/livePan";
 import { courseKey, isAnswered, isCalled, isOpen, type TicketCourse, type TicketLine } from "@/house/line/ticket";
 import { clockText, timeText, type Format } from "@/words/format/format";
 import { t } from "@/words/line";
-import { say, sentence } from "@/words/say";
+import { say } from "@/words/say";
+import { sentence } from "@/words/sentence";
 import { liveLine, type LiveLine, type LivePlan } from "./liveLine";
 import { shortOf, type LineOnCard } from "./lineState";
 

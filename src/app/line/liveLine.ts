@@ -1,7 +1,8 @@
 import type { Clash, Mend } from "@/core/line";
 import type { Db } from "@/db/connection";
 import type { House } from "@/db/house/house";
-import { lineProblem, STEP_S, type LineProblem } from "@/house/line/lineTasks";
+import { lineProblem, type LineProblem } from "@/house/line/lineTasks";
+import { STEP_S } from "@/house/line/step";
 import { rowsOf, servesOf, stepOf, stillToCome, type LineRow, type LineServe } from "@/house/line/livePlan";
 import { panNow } from "@/house/line/livePan";
 import { workOut } from "@/server/pool";

@@ -6,7 +6,7 @@ import { listStaff } from "@/db/house/house";
 import { SubNav } from "@/ui/layout/SubNav";
 import page from "@/ui/layout/page.module.css";
 import { formatFor } from "@/words/format/format";
-import { sentence } from "@/words/say";
+import { sentence } from "@/words/sentence";
 import { t } from "@/words/line";
 import { requestTime, requireHouse } from "../request";
 import { AllDayCard } from "./AllDayCard";

@@ -4,7 +4,7 @@ import { useSyncExternalStore } from "react";
 import { answerWithin } from "@/ui/hooks/answerWithin";
 import { tellTapped } from "./tappedCooks";
 import type { CookTapInput, TapAnswer } from "./tap";
-import { t } from "@/words/stove";
+import { t } from "@/words/shell";
 
 type WithoutIds<T> = T extends unknown ? Omit<T, "id" | "ageMs"> : never;
 export type Tap = WithoutIds<CookTapInput>;

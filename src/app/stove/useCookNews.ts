@@ -1,8 +1,8 @@
 "use client";
-import { App } from "antd";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useRef } from "react";
 import type { CookNews } from "@/server/cookNews";
+import { useMessage } from "@/ui/layout/Messages";
 import { hearSettled, resumeTaps } from "./tapOutbox";
 import { tellTapped } from "./tappedCooks";
 
@@ -17,7 +17,7 @@ const ASK_MS = 1000;
 export function useCookNews(known: readonly string[]): void {
   const router = useRouter();
   const pathname = usePathname();
-  const { message } = App.useApp();
+  const message = useMessage();
   const latest = useRef({ known, pathname });
   useEffect(() => {
     latest.current = { known, pathname };

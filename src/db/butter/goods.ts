@@ -2,7 +2,7 @@ import { createHash } from "node:crypto";
 import { and, asc, eq, sql } from "drizzle-orm";
 import { goodFromLabel, shelfWith, type GoodLabel, type Ingredient, type Shelf } from "@/core/butter";
 import { err, ok, stableJson, type Result, type Said } from "@/core/shared";
-import { GoodBody } from "@/house/goods";
+import { GoodBody } from "@/house/stored/goodBody";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { items } from "../schema/larder";

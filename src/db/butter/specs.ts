@@ -2,7 +2,7 @@ import { createHash } from "node:crypto";
 import { desc, eq } from "drizzle-orm";
 import type { SauceSpec } from "@/core/butter";
 import { stableJson } from "@/core/shared";
-import { SauceBody } from "@/house/sauceSpec";
+import { SauceBody } from "@/house/stored/sauceBody";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { specs } from "../schema/larder";

@@ -1,4 +1,4 @@
-import { STEP_S } from "./lineTasks";
+import { STEP_S } from "./step";
 
 const STEP_MS = STEP_S * 1000;
 

@@ -4,7 +4,8 @@ import { findSpecies } from "@/core/species";
 import { DEMO_CARDS } from "@/demo/data/cards";
 import { cardQuestion } from "../cardPlan";
 import type { BegunPan } from "./livePan";
-import { lineProblem, NOTHING_BEGUN, STEP_S, type LineDish, type LineState } from "./lineTasks";
+import { lineProblem, NOTHING_BEGUN, type LineDish, type LineState } from "./lineTasks";
+import { STEP_S } from "./step";
 
 const NOW = 1_800_000_000_000;
 const STATE: LineState = { ...NOTHING_BEGUN, nowMs: NOW };

@@ -3,9 +3,7 @@ import type { CookPlan, SpotKind } from "@/core/cooking";
 import { sharePans, type Pan, type PanPart, type ScheduleProblem } from "@/core/line";
 import { piecesIn, USUAL_STATION, type Station } from "../forMany";
 import { panNow, panStages, type BegunPan, type PanStage } from "./livePan";
-
-/** The line is planned in steps of so many seconds. */
-export const STEP_S = 15;
+import { STEP_S } from "./step";
 
 /** So many of a dish a course wants: its card as it is served, the stove's plan of a full load of it. */
 export type LineDish = {

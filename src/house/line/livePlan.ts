@@ -2,7 +2,8 @@ import { chanceInTime, type Run, type Schedule } from "@/core/line";
 import { groupBy } from "@/core/shared";
 import { apart, BOARD_MIN_PX, boardSpanMs, TARGET_PX } from "./boardTime";
 import { panNow } from "./livePan";
-import { STEP_S, type LinePan, type LineProblem, type LineTask } from "./lineTasks";
+import type { LinePan, LineProblem, LineTask } from "./lineTasks";
+import { STEP_S } from "./step";
 
 /** A task of the line where it stands on the clock of the house. */
 export type LineRow = LineTask & { readonly startMs: number; readonly endMs: number };

@@ -1,5 +1,6 @@
 "use client";
-import { App, Button } from "antd";
+import { Button } from "antd";
+import { useMessage } from "../layout/Messages";
 import { useRouter } from "next/navigation";
 import { useCallback, useState } from "react";
 import { t } from "@/words/ui";
@@ -36,7 +37,7 @@ const UNDO_S = 10;
  * for ten seconds.
  */
 export function useAct(): { readonly act: Act; readonly busy: boolean } {
-  const { message } = App.useApp();
+  const message = useMessage();
   const router = useRouter();
   const [running, setRunning] = useState(0);
   const act = useCallback<Act>(

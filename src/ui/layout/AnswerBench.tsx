@@ -2,7 +2,8 @@
 import { Alert } from "antd";
 import type { ReactNode } from "react";
 import type { Said } from "@/core/shared";
-import { say, sentence } from "@/words/say";
+import { say } from "@/words/say";
+import { sentence } from "@/words/sentence";
 import { useHouse } from "../hooks/HouseContext";
 import { Empty } from "./Empty";
 import page from "./page.module.css";

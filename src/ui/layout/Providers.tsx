@@ -1,19 +1,20 @@
 "use client";
 import { AntdRegistry } from "@ant-design/nextjs-registry";
-import { App, ConfigProvider } from "antd";
+import { ConfigProvider } from "antd";
 import enGB from "antd/locale/en_GB";
 import type { ReactNode } from "react";
 import { Keypad } from "../form/Keypad";
 import { THEME } from "../theme/theme";
+import { Messages } from "./Messages";
 
 export function Providers({ nonce, children }: { readonly nonce: string; readonly children: ReactNode }) {
   return (
     <AntdRegistry>
       <ConfigProvider theme={THEME} locale={enGB} csp={{ nonce }} wave={{ disabled: true }}>
-        <App message={{ maxCount: 2, duration: 4 }}>
+        <Messages>
           {children}
           <Keypad />
-        </App>
+        </Messages>
       </ConfigProvider>
     </AntdRegistry>
   );

@@ -55,4 +55,9 @@ export const shell = {
   tooMuchIsBeingWorkedOut: "Too much is being worked out at once. Try again in a moment.",
   thatTakesTooLongToWork: "That takes too long to work out. Thinner pieces or fewer lines are quicker.",
   handOver: "Hand over",
+  thisTapIs: "this tap is",
+  unsentTapsAre: "{unsent} taps are",
+  theHouseDidNotAnswerValue: "The house did not answer: {value} not saved yet.",
+  sendItAgain: "Send it again",
+  notDone: "Not done.",
 } as const;

@@ -1,9 +1,5 @@
 /** English words of stove. */
 export const stove = {
-  thisTapIs: "this tap is",
-  unsentTapsAre: "{unsent} taps are",
-  theHouseDidNotAnswerValue: "The house did not answer: {value} not saved yet.",
-  sendItAgain: "Send it again",
   notUnderTheCookingRuleIn:
     "Not under the cooking rule in this house: {because} ({source}). Plan it by the rule in force.",
   thisBatchIsNotInThe: "This batch is not in the house.",
@@ -181,7 +177,6 @@ export const stove = {
   pieces: "Pieces",
   stationSheets: "Station sheets",
   learnedHere: "Learned here",
-  notDone: "Not done.",
   fromThisPlateBackToThe2: "From this plate back to the boat",
   nextBatch: "Next batch",
   hotFrom: "Hot from",

@@ -7,7 +7,8 @@ import { QuantityField } from "@/ui/form/QuantityField";
 import { NumberField } from "@/ui/form/NumberField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { say, sentence } from "@/words/say";
+import { say } from "@/words/say";
+import { sentence } from "@/words/sentence";
 import { t } from "@/words/shelf";
 import styles from "../Butter.module.css";
 

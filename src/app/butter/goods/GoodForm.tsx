@@ -8,12 +8,14 @@ import { NumberField } from "@/ui/form/NumberField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
-import { say, sentence } from "@/words/say";
+import { say } from "@/words/say";
+import { sentence } from "@/words/sentence";
 import { t } from "@/words/shelf";
 import styles from "../Butter.module.css";
 import { additionLabel } from "../labels";
 import { keepBoughtGood } from "./actions";
-import { USES, type KeepGood } from "./schema";
+import type { KeepGood } from "./schema";
+import { USES } from "./uses";
 
 const EMPTY: KeepGood = {
   label: "",

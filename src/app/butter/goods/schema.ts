@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { USES } from "./uses";
 import { ADDITION_KINDS } from "@/core/butter";
 import { MEDIA_GOODS } from "@/core/cards";
 import { ALLERGEN_IDS } from "@/core/safety";
@@ -6,8 +7,6 @@ import { t } from "@/words/shelf";
 
 const pct = z.number(t("perHundredGrams")).min(0, t("perHundredGrams")).max(100, t("perHundredGrams"));
 const allergens = z.array(z.enum(ALLERGEN_IDS));
-
-export const USES = ["liquid", "fat", "dairy", "egg", "acid", "flavour", "starch", "sweet", "green"] as const;
 
 export const KeepGood = z.strictObject({
   label: z.string().trim().min(2, t("whatIsItCalled")).max(80),

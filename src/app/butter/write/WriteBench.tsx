@@ -4,7 +4,6 @@ import type { Route } from "next";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { FAMILIES, shelfWith, type Ingredient, type SauceSpec } from "@/core/butter";
-import { SPECIES } from "@/core/species";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -26,11 +25,13 @@ type Props = {
   readonly familyId: string | null;
   readonly spec: SauceSpec;
   readonly own: readonly Ingredient[];
+  /** Every fish it may go with. */
+  readonly fish: readonly { readonly value: string; readonly label: string }[];
 };
 
 /** A sauce as the house makes it from now on, with what it gives beside it. */
-export function WriteBench({ specId, familyId, spec: before, own }: Props) {
-  const { format, ownSpecies } = useHouse();
+export function WriteBench({ specId, familyId, spec: before, own, fish }: Props) {
+  const { format } = useHouse();
   const { act, busy } = useAct();
   const router = useRouter();
   const [spec, setSpec] = useState(before);
@@ -87,7 +88,7 @@ export function WriteBench({ specId, familyId, spec: before, own }: Props) {
                 mode="multiple"
                 showSearch={{ optionFilterProp: "label" }}
                 value={[...spec.goesWith]}
-                options={[...SPECIES, ...ownSpecies].map(({ id: value, name }) => ({ value, label: name }))}
+                options={[...fish]}
                 onChange={(goesWith: string[]) => change({ goesWith })}
               />
             )}

@@ -2,7 +2,9 @@ import type { Metadata } from "next";
 import { FAMILIES, type SauceSpec } from "@/core/butter";
 import { boughtGoods } from "@/db/butter/goods";
 import { findSauce } from "@/db/butter/specs";
+import { SPECIES } from "@/core/species";
 import { db } from "@/db/connection";
+import { listOwnSpecies } from "@/db/house/species";
 import { PageHead } from "@/ui/layout/PageHead";
 import { SubNav } from "@/ui/layout/SubNav";
 import { t } from "@/words/shelf";
@@ -36,6 +38,7 @@ export default async function WritePage({ searchParams }: Props) {
         own={boughtGoods(db())
           .filter(({ retired }) => !retired)
           .map(({ good }) => good)}
+        fish={[...SPECIES, ...listOwnSpecies(db())].map(({ id, name }) => ({ value: id, label: name }))}
       />
     </>
   );

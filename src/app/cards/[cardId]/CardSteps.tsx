@@ -3,7 +3,8 @@ import type { Said } from "@/core/shared";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/cards";
 import { clockText, durationText, type Format } from "@/words/format/format";
-import { say, sentence } from "@/words/say";
+import { say } from "@/words/say";
+import { sentence } from "@/words/sentence";
 import styles from "../Cards.module.css";
 
 type Props = {

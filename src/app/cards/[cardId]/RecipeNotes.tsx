@@ -1,5 +1,6 @@
 "use client";
-import { Button, Upload } from "antd";
+import { Button } from "antd";
+import { FileButton } from "@/ui/form/FileButton";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/cards";
@@ -35,16 +36,13 @@ export function RecipeNotes({ cardId, notes }: Props) {
         </details>
       ))}
       <p className={page.sub}>{t("recipesAreOnlyRead")}</p>
-      <Upload
+      <FileButton
         accept="application/json,application/ld+json,.json,.jsonld"
-        showUploadList={false}
-        beforeUpload={(file) => {
-          void keep(file);
-          return false;
-        }}
+        onFile={(file) => void keep(file)}
+        loading={busy}
       >
-        <Button loading={busy}>{t("putARecipeBeside")}</Button>
-      </Upload>
+        {t("putARecipeBeside")}
+      </FileButton>
     </section>
   );
 }

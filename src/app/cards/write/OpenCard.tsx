@@ -1,5 +1,5 @@
 "use client";
-import { Button, Upload } from "antd";
+import { FileButton } from "@/ui/form/FileButton";
 import { useRouter } from "next/navigation";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
@@ -17,16 +17,9 @@ export function OpenCard() {
   return (
     <section className={page.card}>
       <h2>{t("openACard")}</h2>
-      <Upload
-        accept="application/json,.json"
-        showUploadList={false}
-        beforeUpload={(file) => {
-          void open(file);
-          return false;
-        }}
-      >
-        <Button loading={busy}>{t("openACard")}</Button>
-      </Upload>
+      <FileButton accept="application/json,.json" onFile={(file) => void open(file)} loading={busy}>
+        {t("openACard")}
+      </FileButton>
     </section>
   );
 }

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { shelfWith, type Ingredient } from "@/core/butter";
 import type { CardPiece, CardSpec } from "@/core/cards";
 import { crispsSkin, methodOf, METHODS, outcomeLabel, TARGET_DONENESS, targetCentreC } from "@/core/cooking";
-import { findSpecies, SPECIES } from "@/core/species";
+import type { Species } from "@/core/species";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -25,6 +25,8 @@ type Props = {
   readonly today: string;
   readonly sauces: readonly { readonly specId: string; readonly name: string }[];
   readonly own: readonly Ingredient[];
+  /** Every fish a card may take. */
+  readonly fish: readonly Pick<Species, "id" | "name" | "donenessGroup">[];
 };
 
 /** What the middle is aimed at, as the list of it says. */
@@ -39,14 +41,14 @@ const FLAGS = [
 ] as const satisfies readonly (readonly [keyof CardPiece, string])[];
 
 /** A card written down: the piece and its way, the sauce, what leans on it and what finishes it. Everything else is joined. */
-export function WriteCard({ cardId, first, today, sauces, own }: Props) {
-  const { format, ownSpecies } = useHouse();
+export function WriteCard({ cardId, first, today, sauces, own, fish }: Props) {
+  const { format } = useHouse();
   const { act, busy } = useAct();
   const router = useRouter();
   const [card, setCard] = useState(first);
   const change = (part: Partial<CardSpec>) => setCard((before) => ({ ...before, ...part }));
   const piece = (part: Partial<CardPiece>) => change({ piece: { ...card.piece, ...part } });
-  const animal = findSpecies(card.piece.speciesIds[0] ?? "", ownSpecies);
+  const animal = fish.find(({ id }) => id === card.piece.speciesIds[0]);
   const schools = card.piece.methodId === null ? [] : methodOf(card.piece.methodId).schools;
   const { centreC } = card.piece;
   const isListed = animal && TARGET_DONENESS.some((done) => targetCentreC(animal.donenessGroup, done) === centreC);
@@ -82,7 +84,7 @@ export function WriteCard({ cardId, first, today, sauces, own }: Props) {
               mode="multiple"
               showSearch={{ optionFilterProp: "label" }}
               value={[...card.piece.speciesIds]}
-              options={[...SPECIES, ...ownSpecies].map(({ id: value, name }) => ({ value, label: name }))}
+              options={fish.map(({ id: value, name }) => ({ value, label: name }))}
               onChange={(speciesIds: string[]) => piece({ speciesIds })}
             />
           )}

@@ -5,7 +5,9 @@ import { crispsSkin, openingOf } from "@/core/cooking";
 import { boughtGoods } from "@/db/butter/goods";
 import { sauceSpecs } from "@/db/butter/specs";
 import { findCard } from "@/db/cards/cardSpecs";
+import { SPECIES } from "@/core/species";
 import { db } from "@/db/connection";
+import { listOwnSpecies } from "@/db/house/species";
 import { lotInHand } from "@/db/lots/stock";
 import { PageHead } from "@/ui/layout/PageHead";
 import { SubNav } from "@/ui/layout/SubNav";
@@ -73,6 +75,11 @@ export default async function WriteCardPage({ searchParams }: Props) {
           own={boughtGoods(db())
             .filter(({ retired }) => !retired)
             .map(({ good }) => good)}
+          fish={[...SPECIES, ...listOwnSpecies(db())].map(({ id, name, donenessGroup }) => ({
+            id,
+            name,
+            donenessGroup,
+          }))}
         />
         <div className={page.stack}>
           <MoneyForm money={{ vatPct, extraCents, targetPct }} />

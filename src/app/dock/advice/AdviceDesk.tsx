@@ -1,5 +1,7 @@
 "use client";
-import { Alert, Button, DatePicker, Input, Segmented, Select, Upload } from "antd";
+import { Alert, Button, Input, Segmented, Select } from "antd";
+import { FileButton } from "@/ui/form/FileButton";
+import { DatePicker } from "@/ui/form/DatePicker";
 import type { Dayjs } from "dayjs";
 import { useState } from "react";
 import type { AdviceRating } from "@/core/trace";
@@ -114,16 +116,9 @@ export function AdviceDesk() {
       <section className={page.card}>
         <h2>{t("readInAFile")}</h2>
         <Source>{t("csvWithTheColumnsSpeciesProduction")}</Source>
-        <Upload
-          accept=".csv,.txt"
-          showUploadList={false}
-          beforeUpload={(chosen) => {
-            void chosen.text().then((text) => take(text, false));
-            return false;
-          }}
-        >
-          <Button>{t("chooseACsvFile")}</Button>
-        </Upload>
+        <FileButton accept=".csv,.txt" onFile={(chosen) => void chosen.text().then((text) => take(text, false))}>
+          {t("chooseACsvFile")}
+        </FileButton>
         {cameIn > 0 ? <p>{t("cameInEntriesCameIn", { cameIn })}</p> : null}
         {file ? (
           <div className={page.above}>

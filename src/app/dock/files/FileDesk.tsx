@@ -1,5 +1,7 @@
 "use client";
-import { Alert, App, Button, Upload } from "antd";
+import { Alert, Button } from "antd";
+import { FileButton } from "@/ui/form/FileButton";
+import { useMessage } from "@/ui/layout/Messages";
 import { nanoid } from "nanoid";
 import { useState } from "react";
 import type { Advice } from "@/db/house/advice";
@@ -45,7 +47,7 @@ function lotDraft(draft: DeliveryDraft, placeId: string | null, format: Format):
 /** Files in: what can be read goes to the desk, what cannot is named by its line. Files out: CSV and EPCIS. */
 export function FileDesk(props: Props) {
   const { format } = useHouse();
-  const { message } = App.useApp();
+  const message = useMessage();
   const [read, setRead] = useState<DeliveryRead | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const load = async (text: string) => {
@@ -63,16 +65,9 @@ export function FileDesk(props: Props) {
       <div className={page.split}>
         <section className={page.card}>
           <h2>{t("in")}</h2>
-          <Upload
-            accept=".csv,.txt,.json,.jsonld"
-            showUploadList={false}
-            beforeUpload={(file) => {
-              void file.text().then(load);
-              return false;
-            }}
-          >
-            <Button type="primary">{t("chooseADeliveryFile")}</Button>
-          </Upload>
+          <FileButton accept=".csv,.txt,.json,.jsonld" onFile={(file) => void file.text().then(load)} type="primary">
+            {t("chooseADeliveryFile")}
+          </FileButton>
           <p className={`${page.source} ${page.above}`}>{t("csvWithTheColumnsOfThe")}</p>
         </section>
         <section className={page.card}>

@@ -3,7 +3,7 @@ import { Segmented } from "antd";
 import { useState } from "react";
 import { takeOffIce } from "./actions";
 import { Act, useLotAct, type LotFacts } from "./lotAct";
-import { FINISH_REASONS, type FinishReason } from "./schema";
+import { FINISH_REASONS, type FinishReason } from "./reasons";
 import { t } from "@/words/ice";
 import { Source } from "@/ui/layout/Source";
 

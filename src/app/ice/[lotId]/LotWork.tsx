@@ -1,13 +1,16 @@
 "use client";
 import { Segmented } from "antd";
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import page from "@/ui/layout/page.module.css";
-import { FinishWork } from "./FinishWork";
 import { MoveWork } from "./MoveWork";
-import { SplitWork } from "./SplitWork";
-import { WasteWork } from "./WasteWork";
 import type { LotFacts } from "./lotAct";
 import { t } from "@/words/ice";
+
+/** A work comes when it is chosen. */
+const SplitWork = dynamic(() => import("./SplitWork").then((part) => part.SplitWork), { ssr: false });
+const WasteWork = dynamic(() => import("./WasteWork").then((part) => part.WasteWork), { ssr: false });
+const FinishWork = dynamic(() => import("./FinishWork").then((part) => part.FinishWork), { ssr: false });
 
 const WORKS = [t("move"), t("split"), t("waste"), t("finish")] as const;
 type Work = (typeof WORKS)[number];

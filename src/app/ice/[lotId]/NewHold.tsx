@@ -1,5 +1,6 @@
 "use client";
-import { Button, DatePicker, Input, Segmented, Switch } from "antd";
+import { Button, Input, Segmented, Switch } from "antd";
+import { DatePicker } from "@/ui/form/DatePicker";
 import dayjs, { type Dayjs } from "dayjs";
 import Link from "next/link";
 import { useState } from "react";

@@ -1,5 +1,6 @@
 "use client";
-import { App, Button, Upload } from "antd";
+import { FileButton } from "@/ui/form/FileButton";
+import { useMessage } from "@/ui/layout/Messages";
 import { useRouter } from "next/navigation";
 import type { AttachmentLine } from "@/db/lots/files";
 import { dayText } from "@/words/format/format";
@@ -13,7 +14,7 @@ const ACCEPT = ".pdf,.png,.jpg,.jpeg,.webp";
 /** Certificates and photographs of a lot: PDF and pictures, up to 8 MB each. */
 export function Papers({ lotId, files }: { readonly lotId: string; readonly files: readonly AttachmentLine[] }) {
   const { timeZone } = useHouse();
-  const { message } = App.useApp();
+  const message = useMessage();
   const router = useRouter();
   const send = async (file: File) => {
     const body = new FormData();
@@ -43,16 +44,9 @@ export function Papers({ lotId, files }: { readonly lotId: string; readonly file
           </li>
         ))}
       </ul>
-      <Upload
-        accept={ACCEPT}
-        showUploadList={false}
-        beforeUpload={(file) => {
-          void send(file);
-          return false;
-        }}
-      >
-        <Button>{t("addAPaperOrAPicture")}</Button>
-      </Upload>
+      <FileButton accept={ACCEPT} onFile={(file) => void send(file)}>
+        {t("addAPaperOrAPicture")}
+      </FileButton>
     </section>
   );
 }

@@ -7,7 +7,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { throwAway } from "./actions";
 import { Act, useLotAct, type LotFacts } from "./lotAct";
-import { WASTE_REASONS } from "./schema";
+import { WASTE_REASONS } from "./reasons";
 import { t } from "@/words/ice";
 
 /** Thrown away, all or a part, with why and what it cost. */

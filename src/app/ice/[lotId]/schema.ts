@@ -2,18 +2,7 @@ import { z } from "zod";
 import { RUNNING_WATER_H } from "@/core/coldchain";
 import { FORMS, type Form } from "@/core/freshness";
 import { t } from "@/words/ice";
-
-export const FINISH_REASONS = ["used up", "sent back"] as const;
-export type FinishReason = (typeof FINISH_REASONS)[number];
-/** Offered; a cook may write another. The record keeps the words. */
-export const WASTE_REASONS = [
-  t("wasteSpoiled"),
-  t("wasteWarmSpell"),
-  t("wasteDeadOnIce"),
-  t("wasteOverOrdered"),
-  t("wasteCutWrong"),
-  t("wasteDropped"),
-];
+import { FINISH_REASONS } from "./reasons";
 
 const FORM_IDS = FORMS.map(({ id }) => id) as [Form, ...Form[]];
 const lotId = z.string().min(1);

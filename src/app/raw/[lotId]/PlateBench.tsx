@@ -2,7 +2,7 @@
 import { Alert, Button } from "antd";
 import { useState } from "react";
 import { dressedHoldMin, planBatch, planSlices, plateHoldMin, SLICE_MM } from "@/core/raw";
-import { findSpecies } from "@/core/species";
+import type { Species } from "@/core/species";
 import { durationText, hoursText, percentText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -15,7 +15,7 @@ import { t } from "@/words/raw";
 
 type Props = {
   readonly lotId: string;
-  readonly speciesId: string;
+  readonly species: Species;
   readonly leftG: number;
   readonly dish: "raw" | "cured";
   readonly cleared: boolean;
@@ -29,10 +29,9 @@ const SECONDS_PER_SLICE = 5;
 const SECONDS_PER_PLATE = 25;
 
 /** Slices, plates and how long they hold; and the plates written down with what cleared them. */
-export function PlateBench({ lotId, speciesId, leftG, dish, cleared }: Props) {
-  const { format, ownSpecies } = useHouse();
+export function PlateBench({ lotId, species, leftG, dish, cleared }: Props) {
+  const { format } = useHouse();
   const { act } = useAct();
-  const species = findSpecies(speciesId, ownSpecies)!;
   const usual = SLICE_MM[species.group];
   const [asked, setAsked] = useState<PlateAsk>({
     covers: 8,

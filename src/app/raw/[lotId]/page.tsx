@@ -125,7 +125,7 @@ export default async function RawLotPage({
           {clearance.answer !== "no" && row.state !== "live" ? (
             <PlateBench
               lotId={row.id}
-              speciesId={species.id}
+              species={species}
               leftG={row.remainingG}
               dish={dish}
               cleared={clearance.answer === "yes"}

@@ -47,7 +47,7 @@ export default async function PlanPage({ params }: { readonly params: Promise<{ 
   return (
     <PlanBench
       source={{ kind: "batch", batchId: batch.id, code: batch.code, pieces, prepared }}
-      speciesId={species.id}
+      species={species}
       first={first}
       pieceG={load.pieceG}
       filmsByPan={filmsByPan(db())}

@@ -1,10 +1,10 @@
 "use client";
-import { Select } from "antd";
 import Link from "next/link";
 import { useState } from "react";
 import { KINETICS, methodOf, type CookPlan } from "@/core/cooking";
 import { RULE_SETS } from "@/core/safety";
 import type { Species } from "@/core/species";
+import { Choice } from "@/ui/form/Choice";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
@@ -53,7 +53,7 @@ export function HowSure({ plan, species, tookMs }: Props) {
       <p>
         <label className={styles.organism}>
           {t("killedAtTheColdestPointReckoned")}
-          <Select<string>
+          <Choice
             value={killed.organism}
             onChange={setOrganism}
             options={plan.lethality.map((one) => ({ value: one.organism, label: one.organism }))}

@@ -1,9 +1,10 @@
 "use client";
-import { Button, Select, Switch } from "antd";
+import { Button, Switch } from "antd";
 import { NumberInput } from "@/ui/form/NumberInput";
 import { memo } from "react";
 import type { Species } from "@/core/species";
 import { Calliper } from "@/ui/form/Calliper";
+import { Choice } from "@/ui/form/Choice";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -82,11 +83,7 @@ const PieceInputs = memo(function PieceInputs({
     <section className={`${page.card} ${styles.inputs}`}>
       <label className={styles.full}>
         {t("shape")}
-        <Select<CookAskInput["shape"]>
-          value={shape}
-          options={[...SHAPES]}
-          onChange={(next) => onChange({ shape: next })}
-        />
+        <Choice value={shape} options={SHAPES} onChange={(next) => onChange({ shape: next })} />
       </label>
       <QuantityField
         label={t("fishNow")}

@@ -2,7 +2,7 @@
 import { useRouter } from "next/navigation";
 import { useCallback, useDeferredValue, useState, type ReactNode } from "react";
 import { bandAt, methodOf, outcomeLabel, type Films, type MethodFit, type MethodId, type Sheet } from "@/core/cooking";
-import { findSpecies } from "@/core/species";
+import type { Species } from "@/core/species";
 import { lookFirst } from "@/ui/form/unsettled";
 import { askOnce, UNANSWERED } from "@/ui/hooks/askOnce";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -37,7 +37,7 @@ const NO_FITS: readonly MethodFit[] = [];
 
 type Props = {
   readonly source: PieceSource;
-  readonly speciesId: string;
+  readonly species: Species;
   readonly first: CookAskInput;
   readonly pieceG: number;
   readonly filmsByPan: Readonly<Record<string, Partial<Films>>>;
@@ -52,7 +52,7 @@ type Props = {
 /** The stove for one kind of piece: the piece first, then the way to cook it, then the plan; every change plans again. */
 export function PlanBench({
   source,
-  speciesId,
+  species,
   first,
   pieceG: firstG,
   filmsByPan,
@@ -62,7 +62,7 @@ export function PlanBench({
 }: Props) {
   const { format, ruleSetId, ownSpecies, susceptibleGuests } = useHouse();
   const router = useRouter();
-  const species = findSpecies(speciesId, ownSpecies)!;
+  const { id: speciesId } = species;
   const [asked, setAsked] = useState(first);
   const [pieceG, setPieceG] = useState(firstG);
   const [ownSize, setOwnSize] = useState(false);

@@ -1,5 +1,5 @@
 "use client";
-import { AutoComplete, Button } from "antd";
+import { Button, Input } from "antd";
 import Link from "next/link";
 import { shortName, type Species } from "@/core/species";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -28,7 +28,8 @@ type Props = {
 };
 
 /** Offered; a kitchen may call its spots by other names. */
-const SPOTS = [t("leftFront"), t("rightFront"), t("leftBack"), t("rightBack"), t("oven2")].map((value) => ({ value }));
+const SPOTS = [t("leftFront"), t("rightFront"), t("leftBack"), t("rightBack"), t("oven2")];
+const SPOTS_ID = "where-pans-stand";
 
 /** What is cooked and to what, where it comes from, and the two things to do with the plan. */
 export function PlanHead(props: Props) {
@@ -79,15 +80,21 @@ export function PlanHead(props: Props) {
         <Button size="large" disabled={onKeep === null} onClick={() => onKeep?.()}>
           {t("keepBeside")}
         </Button>
-        <AutoComplete
+        <Input
           aria-label={t("whereItsPanStands")}
           placeholder={t("whereItsPanStands")}
           className={styles.panName ?? ""}
           value={panName}
           maxLength={24}
-          options={SPOTS}
-          onChange={onPanName}
+          list={SPOTS_ID}
+          autoComplete="off"
+          onChange={({ target }) => onPanName(target.value)}
         />
+        <datalist id={SPOTS_ID}>
+          {SPOTS.map((spot) => (
+            <option key={spot}>{spot}</option>
+          ))}
+        </datalist>
         <Button type="primary" size="large" onClick={() => onBegin?.()} loading={busy} disabled={onBegin === null}>
           {t("startTheCook")}
         </Button>

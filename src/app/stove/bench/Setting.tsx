@@ -1,7 +1,7 @@
 "use client";
-import { Radio, Select } from "antd";
 import { memo } from "react";
-import { kitOf, methodOf, PANS, type PanId } from "@/core/cooking";
+import { kitOf, methodOf, PANS } from "@/core/cooking";
+import { Choice } from "@/ui/form/Choice";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -34,19 +34,21 @@ export const Setting = memo(function Setting({ methodId, schoolId, kit: set, pan
       {method.schools.length > 0 ? (
         <fieldset className={`${styles.full} ${styles.schools}`}>
           <legend>{t("goodCooksDiffer")}</legend>
-          <Radio.Group
-            value={school}
-            onChange={({ target }) => onChange({ schoolId: String(target.value), kit: {} })}
-            options={method.schools.map(({ id, label, why }) => ({
-              value: id,
-              label: (
-                <span>
-                  {label}
-                  <small>{say(why, format)}</small>
-                </span>
-              ),
-            }))}
-          />
+          {method.schools.map(({ id, label, why }) => (
+            <label key={id} className={styles.school}>
+              <input
+                type="radio"
+                name="school"
+                value={id}
+                checked={id === school}
+                onChange={() => onChange({ schoolId: id, kit: {} })}
+              />
+              <span>
+                {label}
+                <small>{say(why, format)}</small>
+              </span>
+            </label>
+          ))}
         </fieldset>
       ) : null}
       {method.knobs.map(({ id, label, kind, min, max }) => (
@@ -64,7 +66,7 @@ export const Setting = memo(function Setting({ methodId, schoolId, kit: set, pan
       {usesPan ? (
         <label className={styles.full}>
           {t("pan")}
-          <Select<PanId>
+          <Choice
             value={panId}
             onChange={(next) => onChange({ panId: next })}
             options={PANS.map(({ id, label }) => ({ value: id, label }))}

@@ -1,5 +1,6 @@
 "use client";
-import { Button, Input, Select, Upload } from "antd";
+import { Button, Input, Select } from "antd";
+import { FileButton } from "@/ui/form/FileButton";
 import { useState } from "react";
 import page from "@/ui/layout/page.module.css";
 import { useAct } from "@/ui/hooks/useAct";
@@ -31,16 +32,9 @@ export function TraceImport({ cooks }: Props) {
           options={cooks.map(({ id, title }) => ({ value: id, label: title }))}
         />
       </label>
-      <Upload
-        accept=".csv,.txt"
-        showUploadList={false}
-        beforeUpload={(chosen) => {
-          void chosen.text().then(setText);
-          return false;
-        }}
-      >
-        <Button>{t("chooseAFile")}</Button>
-      </Upload>
+      <FileButton accept=".csv,.txt" onFile={(chosen) => void chosen.text().then(setText)}>
+        {t("chooseAFile")}
+      </FileButton>
       <label className={page.labelled}>
         {t("orTheLinesThemselves")}
         <Input.TextArea

@@ -1,10 +1,10 @@
 "use client";
-import { Select } from "antd";
 import { useState } from "react";
 import { cookFormsOf, usualPiece, type CookForm, type Films } from "@/core/cooking";
 import { findSpecies, isCooked, shortName } from "@/core/species";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
+import { Choice } from "@/ui/form/Choice";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { PlanBench } from "../bench/PlanBench";
 import { firstAsk } from "@/house/firstAsk";
@@ -53,7 +53,7 @@ export function TryBench({ start, films }: Props) {
     <PlanBench
       key={`${speciesId}-${dressed}`}
       source={{ kind: "none" }}
-      speciesId={speciesId}
+      species={species}
       first={firstAsk(species, { form: dressed }, MOST_TRIED)}
       pieceG={massG}
       filmsByPan={films}
@@ -65,10 +65,9 @@ export function TryBench({ start, films }: Props) {
               <label htmlFor="try-form" className={page.labelled}>
                 {t("dressedAs")}
               </label>
-              <Select<CookForm>
+              <Choice
                 id="try-form"
                 value={dressed}
-                className={page.full ?? ""}
                 options={forms.map((value) => ({ value, label: FORM_WORDS[value] }))}
                 onChange={setForm}
               />

@@ -1,5 +1,7 @@
 "use client";
-import { Alert, App, Button, Upload } from "antd";
+import { Alert, Button } from "antd";
+import { FileButton } from "@/ui/form/FileButton";
+import { useMessage } from "@/ui/layout/Messages";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { dayText, timeText } from "@/words/format/format";
@@ -15,7 +17,7 @@ const ORDER_WORDS: Readonly<Record<string, string>> = { ymd: t("yearFirst"), dmy
 /** Reads a logger's file: shows what it holds, names every bad line, and keeps all of it or its good rows. */
 export function LoggerImport({ placeId }: { readonly placeId: string }) {
   const { format, timeZone } = useHouse();
-  const { message } = App.useApp();
+  const message = useMessage();
   const router = useRouter();
   const [text, setText] = useState<string | null>(null);
   const [answer, setAnswer] = useState<LoggerAnswer | null>(null);
@@ -44,20 +46,19 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
   const when = (atMs: number) => `${dayText(atMs, timeZone)} ${timeText(atMs, timeZone)}`;
   return (
     <>
-      <Upload
+      <FileButton
         accept=".csv,.txt,.tsv"
-        showUploadList={false}
-        beforeUpload={(file) => {
+        onFile={(file) => {
           void file.text().then((content) => {
             setText(content);
             setAnswer(null);
             void ask(content, false, false);
           });
-          return false;
         }}
+        loading={busy}
       >
-        <Button loading={busy}>{t("chooseACsvFile")}</Button>
-      </Upload>
+        {t("chooseACsvFile")}
+      </FileButton>
       <p className={`${page.source} ${page.above}`}>{t("timeAndTemperatureInAnyOrder")}</p>
       {problem ? <Alert type="error" showIcon title={problem} /> : null}
       {answer ? (

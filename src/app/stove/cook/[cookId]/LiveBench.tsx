@@ -1,5 +1,6 @@
 "use client";
-import { Alert, App } from "antd";
+import { Alert } from "antd";
+import { useMessage } from "@/ui/layout/Messages";
 import Link from "next/link";
 import { useEffect, useRef } from "react";
 import { entryTimes, liveCook, methodOf, outcomeLabel, type CookEvent } from "@/core/cooking";
@@ -59,7 +60,7 @@ export function LiveBench({
   serverNowMs,
 }: Props) {
   const { format, ownSpecies } = useHouse();
-  const { message } = App.useApp();
+  const message = useMessage();
   const nowMs = useNow(serverNowMs, 250);
   const events = useTapped()(cookId, loaded);
   const probePad = useRef<HTMLDivElement>(null);

@@ -31,7 +31,7 @@ export default async function LotPlanPage({ params }: { readonly params: Promise
   return (
     <PlanBench
       source={{ kind: "lot", lotId: lot.id, code: lot.code, leftG: lot.remainingG }}
-      speciesId={species.id}
+      species={species}
       first={first}
       pieceG={massG}
       filmsByPan={filmsByPan(db())}

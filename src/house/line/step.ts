@@ -1,0 +1,2 @@
+/** The line is planned in steps of so many seconds. */
+export const STEP_S = 15;

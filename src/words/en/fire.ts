@@ -1,0 +1,22 @@
+/** English words of what is on the fire: reductions and pots of stock, on every page that shows them. */
+export const fire = {
+  bonesIn: "{mass} of bones in {water}",
+  giveItUp: "Cancel this pan",
+  heating: "Heating",
+  itIsDown: "It is down: off the fire",
+  itIsOff: "Off the fire",
+  itIsOffAndThePanIsKnownBetter: "Off the fire; its minutes are kept for this pan",
+  itStandsDeep: "It stands so deep",
+  measureIt: "Measure it",
+  onTheFire: "On the fire",
+  panAndAllWeighs: "Pan and all weighs",
+  reducingNow: "Reduces",
+  setTheClockByIt: "Set the clock by it",
+  simmering: "Simmers",
+  skimNow: "Skim now",
+  standsAtOf: "{now}, down to {to}, {by, select, weight {by its weight} level {by its level} other {by the model}}",
+  strainNow: "Strain now",
+  takeItOff: "Take it off",
+  theClockFollowsIt: "The clock follows what was seen",
+  weighIt: "Weigh it",
+} as const;
