@@ -1,6 +1,7 @@
 "use client";
 import { DeleteOutlined, PlusOutlined } from "@ant-design/icons";
-import { Button, Select } from "antd";
+import { Button } from "antd";
+import { Select } from "@/ui/form/Select";
 import type { Portion, Shelf } from "@/core/butter";
 import { UnitInput } from "@/ui/form/UnitInput";
 import { useHouse } from "@/ui/hooks/HouseContext";

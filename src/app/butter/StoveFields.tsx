@@ -1,5 +1,5 @@
 "use client";
-import { Select } from "antd";
+import { Select } from "@/ui/form/Select";
 import type { Burner } from "@/db/butter/spots";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";

@@ -2,7 +2,7 @@
 import { useNow } from "@/ui/hooks/useNow";
 import { clockText, timeText } from "@/words/format/format";
 import { sentence } from "@/words/sentence";
-import { t } from "@/words/line";
+import { t } from "@/words/next";
 import styles from "./Line.module.css";
 import type { WorkRow } from "./lineView";
 import { TapButton } from "./TapButton";

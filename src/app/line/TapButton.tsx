@@ -1,7 +1,7 @@
 "use client";
 import { Button } from "antd";
 import { useAct } from "@/ui/hooks/useAct";
-import { t } from "@/words/line";
+import { t } from "@/words/next";
 import { beginThePan, markWork, stepThePan, undoPan } from "./actions";
 import type { WorkRow } from "./lineView";
 import { PlainButton } from "./PlainButton";

@@ -1,4 +1,4 @@
-import { Select } from "antd";
+import { Select } from "@/ui/form/Select";
 import { shortName, SPECIES } from "@/core/species";
 import { Field } from "@/ui/form/Field";
 import { t } from "@/words/raw";

@@ -37,14 +37,13 @@ export {
   plainPiece,
   PREPARATION_LABELS,
   prepare,
-  preparedLoad,
   temperAfter,
   temperTime,
   type DryingAir,
-  type Preparation,
   type PreparationStep,
   type PreparedPiece,
 } from "./pieces/prepared";
+export { preparedLoad, type Preparation } from "./pieces/preparedLoad";
 export {
   boardAllergen,
   boardUseFor,

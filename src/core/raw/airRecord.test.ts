@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { HOUR_MS } from "@/core/units";
 import { followAirRecord, type AirRecordRequest } from "./airRecord";
-import { planFreezing, type FreezePack } from "./packFreezing";
+import type { FreezePack } from "./freezePack";
+import { planFreezing } from "./packFreezing";
 import { said } from "@/core/shared";
 
 const composition = { water: 78, protein: 19, fat: 1.5, carbohydrate: 0, ash: 1.5 };

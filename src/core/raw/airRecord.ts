@@ -3,7 +3,8 @@ import type { Composition } from "@/core/matter";
 import { judgeParasiteHold, ROUNDING_K, type ParasiteRuleId, type ParasiteVerdict } from "@/core/safety";
 import { err, ok, type Result, said, type Said } from "@/core/shared";
 import { HOUR_MS } from "@/core/units";
-import { FREEZERS, FREEZING_C, shapeOf, WRAPS, type FreezePack } from "./packFreezing";
+import { FREEZERS, WRAPS, type FreezePack } from "./freezePack";
+import { FREEZING_C, shapeOf } from "./packFreezing";
 
 type Reading = { readonly atMs: number; readonly celsius: number };
 

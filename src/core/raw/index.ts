@@ -2,20 +2,14 @@ export { rawAdvisory, type Advisory } from "./advisory";
 export { followAirRecord, type AirRecord, type AirRecordRequest } from "./airRecord";
 export { clearRaw, ruleWords, type Clearance } from "./clearance";
 export type { Check, CheckId, HistoryFacts, HoldFacts, RawFacts, ShellfishFacts } from "./facts";
+export { FREEZERS, FREEZER_IDS, WRAPS, WRAP_IDS, type FreezePack, type FreezerId, type WrapId } from "./freezePack";
 export {
   compareStacks,
-  FREEZERS,
-  FREEZER_IDS,
   planFreezing,
-  WRAPS,
-  WRAP_IDS,
-  type FreezePack,
   type FreezePlan,
   type FreezeRequest,
-  type FreezerId,
   type StackRow,
   type ThicknessRow,
-  type WrapId,
 } from "./packFreezing";
 export { ROUND_H } from "./keptCold";
 export { needWords, parasiteAnswer } from "./parasiteCheck";

@@ -3,7 +3,7 @@ import type { DatePickerProps } from "antd";
 import type { Dayjs } from "dayjs";
 import dynamic from "next/dynamic";
 import type { ComponentType } from "react";
-import styles from "./DatePicker.module.css";
+import styles from "./Place.module.css";
 
 type Props = Omit<DatePickerProps, "value" | "onChange" | "multiple"> & {
   readonly value: Dayjs | null;

@@ -1,5 +1,6 @@
 "use client";
-import { Button, Input, type InputRef } from "antd";
+import { Button, type InputRef } from "antd";
+import { TextInput } from "./TextInput";
 import { useEffect, useId, useImperativeHandle, useRef, useState, type FocusEvent, type Ref } from "react";
 import { numberText, readTyped, type Typed } from "@/words/format/typedNumber";
 import { t } from "@/words/ui";
@@ -152,7 +153,7 @@ export function NumberInput({
   const take = (one: number) => pass({ text: shown(one), value: one, problem: null, ask: [] });
   return (
     <span className={`${styles.number} ${className ?? ""}`}>
-      <Input
+      <TextInput
         {...rest}
         ref={input}
         role="spinbutton"

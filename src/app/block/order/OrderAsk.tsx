@@ -1,5 +1,6 @@
 "use client";
-import { Segmented, Select } from "antd";
+import { Segmented } from "antd";
+import { Select } from "@/ui/form/Select";
 import { breakdownsFor } from "@/core/block";
 import { FORMS, formLabel, usualForm, type Form } from "@/core/freshness";
 import { findSpecies, shortName, SPECIES, type Species } from "@/core/species";

@@ -1,5 +1,6 @@
 "use client";
-import { Button, Input } from "antd";
+import { Button } from "antd";
+import { TextInput } from "@/ui/form/TextInput";
 import Link from "next/link";
 import { shortName, type Species } from "@/core/species";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -80,7 +81,7 @@ export function PlanHead(props: Props) {
         <Button size="large" disabled={onKeep === null} onClick={() => onKeep?.()}>
           {t("keepBeside")}
         </Button>
-        <Input
+        <TextInput
           aria-label={t("whereItsPanStands")}
           placeholder={t("whereItsPanStands")}
           className={styles.panName ?? ""}

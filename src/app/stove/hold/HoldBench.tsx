@@ -8,7 +8,7 @@ import { findSpecies, shortName } from "@/core/species";
 import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
+import { SpeciesField } from "@/ui/form/SpeciesField";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { useAct } from "@/ui/hooks/useAct";
 import { useHold } from "@/workers/client/useSheet";
@@ -100,7 +100,7 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
           {from ? <p className={styles.full}>{t("titleFromTheCookJustFinished", { title: from.title })}</p> : null}
           <label className={styles.full} htmlFor="hold-species">
             {t("animal")}
-            <SpeciesSearch id="hold-species" value={speciesId} onChange={setSpeciesId} />
+            <SpeciesField id="hold-species" value={speciesId} onChange={setSpeciesId} />
           </label>
           <div className={styles.full}>
             <Segmented<PieceShape["kind"]>

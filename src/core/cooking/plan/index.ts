@@ -3,17 +3,7 @@ export { cutFace, type CutFace } from "./cutFace";
 export { entryTimes } from "./entries";
 export { findTimes, secondsOf, type PlanFailure } from "./findTimes";
 export { measureOf } from "./goal";
-export {
-  cookFormsOf,
-  openingOf,
-  TEMPERED_C,
-  USUAL_RIM_MM,
-  usualGoal,
-  usualPiece,
-  usualSchool,
-  type Opening,
-  type UsualPiece,
-} from "./opening";
+export { openingOf, type Opening } from "./opening";
 export { bandOfEnd, planCook, type CookPlan, type PieceOutcome, type Sensitivity } from "./plan";
 export { heatSecondsOf } from "./practiceFit";
 export { Programme, type CookOutcome, type StageEnd } from "./programme";
@@ -25,3 +15,4 @@ export { drawSheet, planSheet, rankSheet, requestOf, sheetRows, UNKNOWN, type Sh
 export { spotsOf, spotsOfMethod, type SpotKind, type StageSpot } from "./spots";
 export { stagesOf, type CookStage } from "./stages";
 export { sheetThicknesses, stageColumns, stationSheet, type SheetRow } from "./stationSheet";
+export { cookFormsOf, TEMPERED_C, USUAL_RIM_MM, usualGoal, usualPiece, usualSchool, type UsualPiece } from "./usual";

@@ -1,5 +1,6 @@
 "use client";
-import { Button, Select } from "antd";
+import { Button } from "antd";
+import { Select } from "@/ui/form/Select";
 import { useState } from "react";
 import { ingredientOf, type Portion, type SauceSpec, type Shelf } from "@/core/butter";
 import type { BenchAsk } from "@/house/sauceBench";
