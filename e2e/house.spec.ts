@@ -89,14 +89,13 @@ test("finding a lot narrows the ice, and says so when nothing fits", async ({ pa
 
 test("a correction is added after the entry and the chain stays whole", async ({ page }) => {
   await page.goto("/book?day=" + new Date(Date.now() - 3 * 86_400_000).toISOString().slice(0, 10));
-  await page
-    .getByRole("button", { name: /^Correct entry/ })
-    .first()
-    .click();
+  const entry = page.getByTestId("entries").locator("li").first();
+  await entry.locator("summary").click();
+  await entry.getByRole("button", { name: /^Correct entry/ }).click();
   await page.getByLabel("What is true instead").fill("The probe read 8.9, not 9.2.");
   await page.getByRole("button", { name: "Add the correction" }).click();
   await page.goto("/book");
-  await expect(page.getByRole("cell", { name: /The probe read 8.9, not 9.2/ })).toBeVisible();
+  await expect(page.getByTestId("entries").getByText(/The probe read 8.9, not 9.2/)).toBeVisible();
   await expect(page.getByTestId("chain")).toContainText("none was changed");
 });
 

@@ -6,7 +6,7 @@ import { dayText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { requireHouse, requestTime } from "../request";
 import { dayBounds, shiftDay, todayIn } from "@/calendar/days";
-import { LedgerTable } from "./LedgerTable";
+import { LedgerList } from "./LedgerList";
 import { lineOf } from "./lineOf";
 import { t } from "@/words/book";
 
@@ -47,7 +47,7 @@ export default async function BookPage({
         </nav>
       </header>
       <section className={page.card}>
-        <LedgerTable lines={entries.map(lineOf)} />
+        <LedgerList lines={entries.map(lineOf)} />
       </section>
     </>
   );

@@ -1,14 +1,6 @@
 /** English words of book. */
 export const book = {
   nothingWasWrittenOnThisDay: "Nothing was written on this day. Doing the work writes the book.",
-  no: "No.",
-  time: "Time",
-  who: "Who",
-  what: "What",
-  entry: "Entry",
-  sealHash: "Seal {hash}",
-  textSealHash: "{text} <span>seal {hash}</span>",
-  links: "Links",
   trace: "Trace",
   correctEntrySeq: "Correct entry {seq}",
   correct: "Correct",
@@ -99,7 +91,7 @@ export const book = {
   toEntryCorrectsSeqPayload: "to entry {correctsSeq}: {payload}",
   codeFromBoatToPlate: "<span>{code}</span>, from boat to plate",
   lengthBatchesCutPlatesPlatesCooked:
-    "{length, plural, one {# batch} other {# batches}} cut, {plates, plural, one {# plate} other {# plates}} cooked.",
+    "{length, plural, one {# batch} other {# batches}} cut, {plates, plural, one {# plate} other {# plates}} cooked or served raw.",
   theLot: "The lot",
   source: "Source",
   wild: "Wild",
@@ -171,4 +163,13 @@ export const book = {
   numbersAreWritten: "numbers are written {mark, select, comma {1,5} other {1.5}}",
   modelledAs:
     "by the minutes it really had the middle ended at {peak}, planned was {planned}; {meets, select, yes {that meets the rule} other {under the rule: its advisory}}",
+  show: "Show",
+  everyEntry: "Every entry",
+  showMore: "Show {more} more of {left}",
+  noAndSeal: "Entry {seq}, sealed {hash}",
+  correctsEntry: "It corrects entry {seq}.",
+  traceTheLot: "Trace the lot",
+  theCook: "The cook",
+  correctionIsAdded: "The correction is added.",
+  rawPlates: "{covers, plural, one {# plate} other {# plates}} {dish, select, cured {cured} other {raw}}",
 } as const;

@@ -11,11 +11,12 @@ import { holdsOfLot } from "@/db/lots/holds";
 import { entriesOfLot } from "@/db/ledger";
 import { childLots, findLot } from "@/db/lots/lots";
 import { speciesOf } from "@/db/house/species";
+import { platesOfLot } from "@/db/raw/plates";
 import { dayText, formatFor, timeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { VerdictTag } from "@/ui/layout/VerdictTag";
 import { requestTime, requireHouse } from "../../../request";
-import { LedgerTable } from "../../LedgerTable";
+import { LedgerList } from "../../LedgerList";
 import { lineOf } from "../../lineOf";
 import styles from "./Trace.module.css";
 import { PageHead } from "@/ui/layout/PageHead";
@@ -35,7 +36,8 @@ export default async function TracePage({ params }: { readonly params: Promise<{
     db(),
     batches.map(({ id }) => id),
   );
-  const plates = cooks.reduce((sum, { pieces }) => sum + pieces, 0);
+  const raw = platesOfLot(db(), lot.id);
+  const plates = cooks.reduce((sum, { pieces }) => sum + pieces, 0) + raw.reduce((sum, { covers }) => sum + covers, 0);
   const parent = lot.parentId ? findLot(db(), lot.parentId) : undefined;
   const parts = childLots(db(), lot.id);
   const species = speciesOf(db(), lot.speciesId);
@@ -124,7 +126,15 @@ export default async function TracePage({ params }: { readonly params: Promise<{
         </li>
         <li>
           <h2>{t("stove")}</h2>
-          {cooks.length === 0 ? <p className="muted">{t("nothingCooked")}</p> : null}
+          {cooks.length + raw.length === 0 ? <p className="muted">{t("nothingCooked")}</p> : null}
+          {raw.map(({ id, covers, dish, atMs, who }) => (
+            <div key={id} className={styles.item}>
+              <p className={page.title}>{t("rawPlates", { covers, dish })}</p>
+              <p className="muted">
+                {who}, {when(atMs)}
+              </p>
+            </div>
+          ))}
           {cooks.map((cook) => {
             const live = liveCook(
               cook.plan.answer.stages.map(({ seconds }) => seconds),
@@ -158,7 +168,7 @@ export default async function TracePage({ params }: { readonly params: Promise<{
       </ol>
       <section className={page.card}>
         <h2>{t("everyEntryOfThisLot")}</h2>
-        <LedgerTable lines={entriesOfLot(db(), lot.id).map(lineOf)} />
+        <LedgerList manyDays lines={entriesOfLot(db(), lot.id).map(lineOf).toReversed()} />
       </section>
     </>
   );

@@ -1,0 +1,74 @@
+"use client";
+import { Button } from "antd";
+import { useState } from "react";
+import { momentText, timeText } from "@/words/format/format";
+import { Choice } from "@/ui/form/Choice";
+import { useHouse } from "@/ui/hooks/HouseContext";
+import { Empty } from "@/ui/layout/Empty";
+import page from "@/ui/layout/page.module.css";
+import styles from "./Book.module.css";
+import { EntryActions } from "./EntryActions";
+import type { LedgerLine } from "./lineOf";
+import { t } from "@/words/book";
+
+/** So many lines are read at once; the rest is a tap away. */
+const PAGE = 25;
+const ALL = "";
+
+type Props = {
+  readonly lines: readonly LedgerLine[];
+  /** Entries of many days: each says its own. */
+  readonly manyDays?: boolean;
+};
+
+/** The entries, newest first. A line opens to what it is of and what can be added to it; nothing can be changed. */
+export function LedgerList({ lines, manyDays = false }: Props) {
+  const { timeZone } = useHouse();
+  const [kind, setKind] = useState(ALL);
+  const [shown, setShown] = useState(PAGE);
+  if (lines.length === 0) return <Empty>{t("nothingWasWrittenOnThisDay")}</Empty>;
+  const kinds = [...new Set(lines.map(({ what }) => what))].sort();
+  const found = kind === ALL ? lines : lines.filter(({ what }) => what === kind);
+  const left = found.length - shown;
+  return (
+    <>
+      {kinds.length > 1 ? (
+        <label className={styles.kind}>
+          {t("show")}
+          <Choice
+            value={kind}
+            options={[{ value: ALL, label: t("everyEntry") }, ...kinds.map((one) => ({ value: one, label: one }))]}
+            onChange={(next) => {
+              setKind(next);
+              setShown(PAGE);
+            }}
+          />
+        </label>
+      ) : null}
+      <ol className={styles.entries} data-testid="entries">
+        {found.slice(0, shown).map((line) => (
+          <li key={line.seq} data-seq={line.seq}>
+            <details>
+              <summary className={styles.entry}>
+                <span className="figure">
+                  {manyDays ? momentText(line.atMs, 0, timeZone) : timeText(line.atMs, timeZone)}
+                </span>
+                <span>{line.who}</span>
+                <b>{line.what}</b>
+                <span className={styles.text}>{line.text}</span>
+              </summary>
+              <EntryActions line={line} />
+            </details>
+          </li>
+        ))}
+      </ol>
+      {left > 0 ? (
+        <p className={page.above}>
+          <Button onClick={() => setShown((count) => count + PAGE)}>
+            {t("showMore", { more: Math.min(PAGE, left), left })}
+          </Button>
+        </p>
+      ) : null}
+    </>
+  );
+}
