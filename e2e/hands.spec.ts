@@ -4,7 +4,7 @@ import { findSpecies } from "@/core/species";
 import { listPlaces, readingsSince } from "@/db/house/places";
 import { lastLotsOf } from "@/db/lots/lots";
 import { fishLots, suppliers } from "@/db/schema/lots";
-import { complaintsOf, houseDb, kitchen } from "./house";
+import { complaintsOf, houseDb, kitchen, press } from "./house";
 
 test.use({ viewport: { width: 834, height: 1112 }, hasTouch: true });
 
@@ -56,7 +56,7 @@ test("what could be two numbers is asked back, what is out of range stays with i
   const fish = page.getByRole("combobox", { name: "Fish" });
   await fish.tap();
   await page.keyboard.type("sea b");
-  await page.getByRole("spinbutton", { name: /^Probe at the door/ }).tap();
+  await page.getByRole("spinbutton", { name: /^Weight, / }).tap();
   // sea bass or sea bream: nobody has said
   await expect(page.getByText("Choose a fish from the list.")).toBeVisible();
   await expect(fish).toHaveValue("sea b");
@@ -116,5 +116,39 @@ test("a supplier's last delivery lends what is of the same fish, marked until a 
   await expect(page.getByTestId("taken-over")).toContainText("As last time");
   await page.getByTestId("taken-over").getByRole("button", { name: "It is so" }).tap();
   await expect(page.getByTestId("taken-over")).toHaveCount(0);
+  expect(complaints).toEqual([]);
+});
+
+test("ordered at the order desk, expected at the dock: one tap a line, the scale and the probe say the rest", async ({
+  page,
+  baseURL,
+}, info) => {
+  test.setTimeout(90_000);
+  const complaints = complaintsOf(page);
+  await page.goto(`${kitchen(baseURL)}/block/order`);
+  const place = page.getByTestId("place-order");
+  const supplier = `Kvitlomma Ponds ${info.project.name}`;
+  // more than ever lies there
+  await page.getByLabel("Covers booked").fill("400");
+  await page.keyboard.press("Tab");
+  await place.getByLabel("From", { exact: true }).fill(supplier);
+  await place.getByLabel("Comes on").selectOption({ index: 0 });
+  await press(place.getByRole("button", { name: /^Order \d/ }), info);
+  await expect(page.getByTestId("to-come")).toContainText(supplier);
+  await page.goto(`${kitchen(baseURL)}/dock`);
+  const row = page.getByTestId("expected").locator("li", { hasText: supplier });
+  await press(row.getByRole("button", { name: "It is here" }), info);
+  await expect(page.getByLabel("Supplier", { exact: true })).toHaveValue(supplier);
+  await expect(page.getByLabel("Fish", { exact: true })).toHaveValue(/char/i);
+  await expect(page.getByLabel("Price a kilo")).toHaveValue(/14/);
+  await page.getByLabel("Weight, kg", { exact: true }).fill("6.1");
+  await page.getByLabel(/Probe at the door/).fill("1.4");
+  await page.getByLabel("Area", { exact: true }).fill("Kvitlomma, land tanks");
+  await page.getByLabel("Gear or rearing").fill("Land tank");
+  await page.getByLabel("Boat or farm").fill("Tank 3");
+  await press(page.getByRole("button", { name: "The rest as caught" }), info);
+  await press(page.getByRole("button", { name: /Put on ice/ }), info);
+  await expect(page.getByText(/On ice as/)).toBeVisible();
+  await expect(row).toHaveCount(0);
   expect(complaints).toEqual([]);
 });

@@ -15,6 +15,8 @@ import { answerExcursion } from "@/db/lots/answerExcursion";
 import { watchPlace } from "@/db/lots/excursions";
 import { findHouse, openHouse } from "@/db/house/house";
 import { findPlace } from "@/db/house/places";
+import { placeOrder } from "@/db/lots/orders";
+import { ORDERS } from "./data/orders";
 import { childLots, findLot, finishLot, receiveDelivery, type JudgedLot } from "@/db/lots/lots";
 import { wasteLot } from "@/db/lots/movements";
 import { addOwnSpecies } from "@/db/house/species";
@@ -151,6 +153,7 @@ export function makeDemoHouse(db: Db, nowMs: number): void {
   timed.push(...sauceWork(db, places.cold, RULE_SET, TIME_ZONE, nowMs));
   timed.push({ atMs: nowMs - 49 * HOUR_MS, run: () => answerDoor(db, places.cold, nowMs) });
   timed.push({ atMs: nowMs - 2 * HOUR_MS, run: () => planTomorrow(db, nowMs) });
+  timed.push({ atMs: nowMs - 20 * HOUR_MS, run: () => orderFish(db, nowMs) });
   for (const { run } of timed.sort((a, b) => a.atMs - b.atMs)) run();
 }
 
@@ -227,6 +230,12 @@ function answerDoor(db: Db, placeId: string, nowMs: number): void {
 function planTomorrow(db: Db, nowMs: number): void {
   const day = shiftDay(todayIn(TIME_ZONE, nowMs), 1);
   for (const wanted of TOMORROW) setCovers(db, { ...wanted, day }, "Maike", nowMs - 2 * HOUR_MS);
+}
+
+function orderFish(db: Db, nowMs: number): void {
+  const today = todayIn(TIME_ZONE, nowMs);
+  for (const { inDays, ...order } of ORDERS)
+    placeOrder(db, { ...order, day: shiftDay(today, inDays) }, { who: "Ylva", atMs: nowMs - 20 * HOUR_MS });
 }
 
 function addCut(db: Db, timed: Timed[], lotIds: readonly string[], cut: DemoCut, index: number, nowMs: number): void {

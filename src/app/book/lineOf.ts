@@ -4,6 +4,7 @@ import { LEDGER_LABELS, type LedgerEntry } from "@/core/trace";
 import { minuteText } from "@/house/stockBoard";
 import { answerWords } from "../ice/places/answerWords";
 import { speciesName } from "../stove/clockOf";
+import { calendarDayText } from "@/words/format/format";
 import { t } from "@/words/book";
 import { inMetric } from "@/words/say";
 
@@ -60,6 +61,7 @@ const PAPER_WORDS: Readonly<Record<string, string>> = {
   skein: t("theSkein"),
   dealerListed: t("theDealerOnTheList"),
   waterClass: t("classOfTheWaters"),
+  pieces: t("piecesCounted"),
   wholeKg: t("theWeightOfTheWholeFish"),
   supplierLot: t("theSuppliersLotNumber"),
 };
@@ -94,6 +96,15 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       });
     case "house-opened":
       return t("payloadRuleSetPayload2", { payload: text(payload, "name"), payload2: text(payload, "ruleSetId") });
+    case "order-placed":
+    case "order-ended":
+    case "order-missing":
+      return t("orderOf", {
+        fish: `${speciesName(text(payload, "speciesId"))}, ${grams(payload, "massG")}`,
+        supplier: text(payload, "supplier"),
+        every: String(payload["everyWeek"] === true),
+        day: calendarDayText(text(payload, "day")) || "none",
+      });
     case "lot-received":
     case "lot-refused": {
       const reasons = Array.isArray(payload["reasons"]) ? payload["reasons"].map(inMetric).join("; ") : "";
@@ -176,7 +187,10 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     case "lot-opened":
       return (
         text(payload, "pack") ||
-        t("payloadOpenedOnPayload2Day1", { payload: text(payload, "code"), payload2: text(payload, "day") })
+        t("payloadOpenedOnPayload2Day1", {
+          payload: text(payload, "code"),
+          payload2: calendarDayText(text(payload, "day")),
+        })
       );
     case "lot-wasted":
       return t("payloadPayload2ThrownAwayPayload3", {
@@ -229,7 +243,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return t("payloadCoversOfPayload2OnPayload3", {
         payload: text(payload, "covers"),
         payload2: speciesName(text(payload, "speciesId")),
-        payload3: text(payload, "day"),
+        payload3: calendarDayText(text(payload, "day")),
       });
     case "lot-broken-down": {
       const parts = Array.isArray(payload["parts"]) ? (payload["parts"] as Payload[]) : [];

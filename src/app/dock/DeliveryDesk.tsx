@@ -2,7 +2,7 @@
 import { Alert, AutoComplete, Button } from "antd";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { findSpecies, type Species } from "@/core/species";
 import type { Advice } from "@/db/house/advice";
 import type { Place } from "@/db/house/places";
@@ -16,6 +16,7 @@ import page from "@/ui/layout/page.module.css";
 import { keepDelivery, lastDeliveryOf, type LastLot, type Received } from "./actions";
 import type { UsualFigures } from "@/db/lots/usualFigures";
 import { CheckCard } from "./CheckCard";
+import type { Expected } from "./expected";
 import styles from "./Dock.module.css";
 import { FactsCard } from "./FactsCard";
 import { fromLastTime, placeFor } from "./lastTime";
@@ -34,18 +35,27 @@ type Props = {
   readonly usualPlaces: Readonly<Record<string, string>>;
   /** What a lot of each species weighed and cost here before. */
   readonly usualFigures: Readonly<Record<string, UsualFigures>>;
+  /** An order that has just come through the door: it becomes a lot of this van. */
+  readonly came?: Came | null;
   /** Lots read from a file, waiting to be looked at. */
   readonly drafts?: { readonly supplier: string; readonly lots: readonly LotDraft[] };
 };
 
+export type Came = { readonly order: Expected; readonly atMs: number };
+
 type Van = { readonly supplier: string; readonly lots: readonly LotDraft[] };
 
 /** Nothing was said of it yet. */
-const isEmpty = ({ speciesId, mass, receipt, grades }: LotDraft): boolean =>
-  speciesId === null && mass === null && receipt === null && Object.keys(grades).length === 0;
+const isEmpty = ({ speciesId, orderId, mass, receipt, grades }: LotDraft): boolean =>
+  speciesId === null &&
+  (orderId ?? null) === null &&
+  mass === null &&
+  receipt === null &&
+  Object.keys(grades).length === 0;
 
 /** The receiving desk: one van, its lots side by side, facts and signs on the left, the verdict always in sight. */
-export function DeliveryDesk({ suppliers, places, advice, serverNowMs, usualPlaces, usualFigures, drafts }: Props) {
+export function DeliveryDesk(props: Props) {
+  const { suppliers, places, advice, serverNowMs, usualPlaces, usualFigures, drafts, came = null } = props;
   const { format, ruleSetId, ownSpecies } = useHouse();
   const router = useRouter();
   const coldRoom = places.find(({ kind }) => kind === "cold-room") ?? places[0];
@@ -106,6 +116,30 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, usualPlac
     setLots((before) => [...before, lot]);
     setAt(lots.length);
   };
+  /** What was ordered fills what it can say; weight and temperature are for the scale and the probe. */
+  const takeOrder = async ({ id, supplier: from, speciesId, form, frozen, pricePerKg }: Expected) => {
+    const known = lots.findIndex(({ orderId }) => orderId === id);
+    if (known >= 0) return setAt(known);
+    if (supplier.trim() !== "" && supplier.trim() !== from && !lots.every(isEmpty))
+      return setProblem(t("keepTheVanFirst", { supplier }));
+    setProblem(null);
+    const species = speciesOf(speciesId);
+    if (!species) return;
+    setSupplier(from);
+    const before = from === supplier ? last : await lastDeliveryOf(from);
+    setLast(before);
+    const ordered = { ...withSpecies(emptyDraft(draft.placeId), species), form, frozen, orderId: id };
+    const lot = { ...filled(ordered, before), ...(pricePerKg === null ? {} : { pricePerKg }) };
+    setLots((now) => (now.every(isEmpty) ? [lot] : [...now, lot]));
+    setAt(lots.every(isEmpty) ? 0 : lots.length);
+  };
+  const taken = useRef(0);
+  useEffect(() => {
+    if (!came || came.atMs === taken.current) return;
+    taken.current = came.atMs;
+    void takeOrder(came.order).then(() => desk.current?.scrollIntoView({ block: "start" }));
+  });
+  const desk = useRef<HTMLFormElement>(null);
   const remove = (index: number) => {
     setLots((before) => before.filter((_, place) => place !== index));
     setAt((before) => Math.max(0, before >= index ? before - 1 : before));
@@ -145,6 +179,7 @@ export function DeliveryDesk({ suppliers, places, advice, serverNowMs, usualPlac
 
   return (
     <form
+      ref={desk}
       className={styles.desk}
       onSubmit={(event) => {
         event.preventDefault();
@@ -223,7 +258,14 @@ function KeptNote({ kept }: { readonly kept: readonly Received[] }) {
       closable
       title={title.trim()}
       action={
-        only ? <Link href={`/ice/${only.lotId}`}>{t("openTheLot")}</Link> : <Link href="/ice">{t("toTheIce")}</Link>
+        <>
+          {sent.map(({ lotId, code }) => (
+            <p key={lotId}>
+              <Link href={`/dock/slip/${lotId}`}>{t("slipFor", { code })}</Link>
+            </p>
+          ))}
+          {only ? <Link href={`/ice/${only.lotId}`}>{t("openTheLot")}</Link> : <Link href="/ice">{t("toTheIce")}</Link>}
+        </>
       }
     />
   );

@@ -31,6 +31,11 @@ export function DoorLog({ lots, house }: { readonly lots: readonly LotWithSuppli
                 </span>
                 <VerdictTag verdict={lot.verdict} />
               </Link>
+              {lot.status === "refused" ? (
+                <p className={`${page.line} ${page.end}`}>
+                  <Link href={`/dock/slip/${lot.id}`}>{t("slip")}</Link>
+                </p>
+              ) : null}
             </li>
           ))}
         </ul>

@@ -6,6 +6,7 @@ import { daysBetween } from "@/core/units";
 import { todayIn } from "@/calendar/days";
 import { db } from "@/db/connection";
 import { lastLotsOf, receiveDelivery, type JudgedLot } from "@/db/lots/lots";
+import { endOrder, noteOrder, placeOrder, type OrderError } from "@/db/lots/orders";
 import { listPlaces } from "@/db/house/places";
 import { speciesOf } from "@/db/house/species";
 import { dayStamp } from "@/words/format/format";
@@ -13,7 +14,7 @@ import { stillWords } from "./stillWords";
 import { refused, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
 import { fromThisHouse } from "../request";
-import { NewDelivery, type NewLotInput } from "./schema";
+import { NewDelivery, OneOrder, PlaceOrder, type NewLotInput } from "./schema";
 import { t } from "@/words/dock";
 
 export type Received = { readonly lotId: string; readonly code: string; readonly verdict: DoorVerdict };
@@ -22,7 +23,7 @@ function judge(lot: NewLotInput, ruleSetId: RuleSetId, nowMs: number): Result<Ju
   const species = speciesOf(db(), lot.speciesId);
   if (!species) return err(t("thatFishIsNotInThe"));
   if (!listPlaces(db()).some(({ id }) => id === lot.placeId)) return err(t("chooseWhereItGoes"));
-  const { caughtOn, pricePerKg, provenance, ...facts } = lot;
+  const { caughtOn, pricePerKg, provenance, orderId: _order, ...facts } = lot;
   const caughtAtMs = caughtOn === null ? null : Date.parse(`${caughtOn}T12:00:00Z`);
   if (caughtAtMs !== null && caughtAtMs > nowMs + 12 * 3_600_000) return err(t("theCatchDateLiesAheadOf"));
   const known = schemeFor(species, facts.form, facts.frozen).attributes.map(({ id }) => id);
@@ -72,8 +73,39 @@ export const keepDelivery = async (
       dayStamp: dayStamp(stamp.atMs, house.timeZone),
       day: todayIn(house.timeZone, stamp.atMs),
     });
+    const today = todayIn(house.timeZone, stamp.atMs);
+    for (const [index, { orderId }] of lots.entries())
+      // an order that was noted on another tablet meanwhile stays as it was noted; what came is received all the same
+      if (orderId !== null) noteOrder(db(), orderId, today, kept[index]!.id, stamp);
     return ok(kept.map(({ id, code, verdict }) => ({ lotId: id, code, verdict })));
   });
+
+export const orderIt = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("orderIt", PlaceOrder, input, intention, ({ pricePerKg, ...order }, { stamp, today }) => {
+    if (!speciesOf(db(), order.speciesId)) return err(refused("thatFishIsNotInThe", t("thatFishIsNotInThe")));
+    if (order.day < today) return err(refused("thatDayIsOver", t("thatDayIsOver")));
+    const priceCentsPerKg = pricePerKg === null ? null : Math.round(pricePerKg * 100);
+    placeOrder(db(), { ...order, priceCentsPerKg }, stamp);
+    return ok(null);
+  });
+
+const ORDER_ERRORS: Readonly<Record<OrderError["kind"], ActionError>> = {
+  noOrder: refused("noOrder", t("noOrder")),
+  knownAlready: refused("knownAlready", t("knownAlready")),
+};
+const orderAnswer = (done: Result<null, OrderError>): Result<null, ActionError> =>
+  done.ok ? done : err(ORDER_ERRORS[done.error.kind]);
+
+/** The van came without it. */
+export const didNotCome = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("didNotCome", OneOrder, input, intention, ({ orderId }, { stamp, today }) =>
+    orderAnswer(noteOrder(db(), orderId, today, null, stamp)),
+  );
+
+export const stopOrder = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("stopOrder", OneOrder, input, intention, ({ orderId }, { stamp }) =>
+    orderAnswer(endOrder(db(), orderId, stamp)),
+  );
 
 export type LastLot = Pick<
   NewLotInput,

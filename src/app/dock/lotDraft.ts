@@ -36,6 +36,8 @@ export type LotDraft = {
   readonly takenOver: readonly TakenOver[];
   /** Somebody chose where it goes: another fish does not change that. */
   readonly placeByHand: boolean;
+  /** The order it came for; null: nobody expected it. */
+  readonly orderId: string | null;
 };
 
 export const emptyDraft = (placeId: string | null): LotDraft => ({
@@ -57,6 +59,7 @@ export const emptyDraft = (placeId: string | null): LotDraft => ({
   provenance: {},
   takenOver: [],
   placeByHand: false,
+  orderId: null,
 });
 
 /** A species chosen: the form it is usually bought in, and grades that belonged to another check go. */

@@ -8,8 +8,9 @@ import { usualFigures } from "@/db/lots/usualFigures";
 import { usualPlaces } from "@/db/lots/usualPlaces";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../request";
-import { DeliveryDesk } from "./DeliveryDesk";
+import { DockDesk } from "./DockDesk";
 import { DoorLog } from "./DoorLog";
+import { expectedToday } from "./expectedToday";
 import { DOCK_VIEWS } from "./subViews";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/dock";
@@ -24,7 +25,8 @@ export default async function DockPage() {
     <>
       <PageHead title={t("isItGoodMayIKeep")} asks={t("nameItLookSmellPressThe")} />
       <SubNav views={DOCK_VIEWS} here="/dock" />
-      <DeliveryDesk
+      <DockDesk
+        expected={expectedToday(house, nowMs)}
         suppliers={listSuppliers(db())}
         places={listPlaces(db())}
         advice={listAdvice(db())}

@@ -32,6 +32,7 @@ export const ProvenanceInput = z.strictObject({
   dealerListed: flag,
   waterClass: z.enum(["A", "B", "C"]).optional(),
   catchDocument: short.optional(),
+  pieces: z.number().int().min(1).max(100_000, t("checkTheCount")).optional(),
   wholeKg: z.number().positive().max(1000, t("checkTheWeightOfTheWhole")).optional(),
   deaths: z
     .strictObject({ dead: z.number().int().min(0), counted: z.number().int().min(1).max(100_000) })
@@ -59,6 +60,8 @@ export const NewLotInput = z.strictObject({
   grades: z.record(z.string(), z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3)])),
   provenance: ProvenanceInput,
   placeId: z.string().min(1, t("whereDoesItGo")),
+  /** The order it came for; null: nobody expected it. */
+  orderId: z.string().min(1).nullable().default(null),
 });
 
 /** A delivery as the dock sends it: one van, one supplier, one or more lots. */
@@ -66,6 +69,20 @@ export const NewDelivery = z.strictObject({
   supplier: text(t("whoBroughtIt")),
   lots: z.array(NewLotInput).min(1, t("aDeliveryHasAtLeastOne")).max(60, t("atMost60LotsAtOnce")),
 });
+
+/** An order as the order desk places it. */
+export const PlaceOrder = z.strictObject({
+  supplier: text(t("whoBringsIt")),
+  speciesId: z.string().min(1, t("whichFishIsIt")),
+  form: z.enum(FORM_IDS),
+  frozen: z.boolean(),
+  massG: z.number().positive(t("howMuchDoesItWeigh")).max(2_000_000, t("overTwoTonnesCheckTheWeight")),
+  pricePerKg: z.number().min(0).max(10_000, t("checkThePrice")).nullable(),
+  day,
+  everyWeek: z.boolean(),
+});
+
+export const OneOrder = z.strictObject({ orderId: z.string().min(1) });
 
 export type NewLotInput = z.infer<typeof NewLotInput>;
 export type ProvenanceInput = z.infer<typeof ProvenanceInput>;

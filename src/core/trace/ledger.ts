@@ -6,6 +6,9 @@ export type LedgerKind =
   | "probe-checked"
   | "handover-left"
   | "handover-taken"
+  | "order-placed"
+  | "order-ended"
+  | "order-missing"
   | "lot-received"
   | "lot-refused"
   | "lot-finished"
@@ -143,6 +146,9 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "probe-checked": "Probe in ice",
     "handover-left": "Handed over",
     "handover-taken": "Taken over",
+    "order-placed": "Ordered",
+    "order-ended": "Order ended",
+    "order-missing": "Did not come",
     "lot-received": "Received",
     "lot-refused": "Refused",
     "lot-finished": "Lot finished",

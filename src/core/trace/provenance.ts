@@ -31,6 +31,8 @@ export type Provenance = {
   /** Number of the catch document or proof of origin a protected species travels with. */
   readonly catchDocument?: string;
   /** The whole animal a cut came from, where its size tells a hazard. */
+  /** Counted at the door: shells, lobsters, fish. */
+  readonly pieces?: number;
   readonly wholeKg?: number;
   readonly deaths?: { readonly dead: number; readonly counted: number };
 };

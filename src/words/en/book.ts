@@ -172,4 +172,7 @@ export const book = {
   theCook: "The cook",
   correctionIsAdded: "The correction is added.",
   rawPlates: "{covers, plural, one {# plate} other {# plates}} {dish, select, cured {cured} other {raw}}",
+  orderOf:
+    "{fish} from {supplier}{day, select, none {} other {{every, select, true {, every week from {day}} other {, for {day}}}}}",
+  piecesCounted: "pieces counted",
 } as const;

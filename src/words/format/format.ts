@@ -155,11 +155,12 @@ export const percentText = (share: number): string => `${plain(share * 100, 0)} 
 const formatters = new Map<string, Intl.DateTimeFormat>();
 
 /** Making a formatter costs far more than using it; one is kept for each shape and zone. */
-function formatter(shape: "day" | "time" | "stamp", timeZone: string): Intl.DateTimeFormat {
+function formatter(shape: "day" | "weekday" | "time" | "stamp", timeZone: string): Intl.DateTimeFormat {
   const key = `${shape} ${timeZone}`;
   const known = formatters.get(key);
   if (known) return known;
   const options = {
+    weekday: { weekday: "long" },
     day: { weekday: "short", day: "numeric", month: "short" },
     time: { hour: "2-digit", minute: "2-digit", hourCycle: "h23" },
     stamp: { month: "2-digit", day: "2-digit" },
@@ -170,6 +171,14 @@ function formatter(shape: "day" | "time" | "stamp", timeZone: string): Intl.Date
 }
 
 export const dayText = (atMs: number, timeZone: string): string => formatter("day", timeZone).format(atMs);
+
+/** A day of the calendar, YYYY-MM-DD, as every day is written here; what is none stays as it is. */
+export function calendarDayText(day: string): string {
+  const noonMs = Date.parse(`${day}T12:00:00Z`);
+  return Number.isNaN(noonMs) ? day : dayText(noonMs, "UTC");
+}
+
+export const weekdayText = (atMs: number, timeZone: string): string => formatter("weekday", timeZone).format(atMs);
 
 export const timeText = (atMs: number, timeZone: string): string => formatter("time", timeZone).format(atMs);
 

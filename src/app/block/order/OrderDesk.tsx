@@ -5,6 +5,7 @@ import { findSpecies } from "@/core/species";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { OrderAnswerView } from "./OrderAnswerView";
 import { OrderAsk, usualOf, type Asked } from "./OrderAsk";
+import { PlaceIt } from "./PlaceIt";
 import { AnswerBench } from "@/ui/layout/AnswerBench";
 
 type Weighed = WeighedAnimal & { readonly speciesId: string; readonly form: string; readonly wayId: string };
@@ -15,10 +16,12 @@ type Props = {
   readonly weighed: readonly Weighed[];
   /** Null: nothing was asked for from elsewhere. */
   readonly wanted: Wanted | null;
+  readonly suppliers: readonly string[];
+  readonly orderDays: readonly { readonly day: string; readonly noonMs: number }[];
 };
 
 /** What to order for a number of covers; every change answers anew. */
-export function OrderDesk({ onIce, weighed, wanted }: Props) {
+export function OrderDesk({ onIce, weighed, wanted, suppliers, orderDays }: Props) {
   const { ownSpecies } = useHouse();
   const [asked, setAsked] = useState<Asked>(() => ({
     ...usualOf(findSpecies(wanted?.speciesId ?? "arctic-char", ownSpecies)!),
@@ -55,6 +58,13 @@ export function OrderDesk({ onIce, weighed, wanted }: Props) {
       problem={answer.ok ? null : answer.error}
     >
       {answer.ok ? <OrderAnswerView answer={answer.value} animalG={asked.animalG} onIceG={onIceG} /> : null}
+      {answer.ok && answer.value.buyG > 0 ? (
+        <PlaceIt
+          facts={{ speciesId, form, frozen: species.boughtAs.frozen, massG: Math.round(answer.value.buyG), pricePerKg }}
+          suppliers={suppliers}
+          days={orderDays}
+        />
+      ) : null}
     </AnswerBench>
   );
 }

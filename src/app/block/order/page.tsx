@@ -6,11 +6,16 @@ import { findSpecies } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { breakdownsSince } from "@/db/block/breakdowns";
-import { listOwnSpecies } from "@/db/house/species";
+import { listOwnSpecies, speciesOf } from "@/db/house/species";
+import { listSuppliers } from "@/db/lots/lots";
+import { ordersToCome } from "@/db/lots/orders";
 import { stockOnIce } from "@/db/lots/stock";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../../request";
 import { BLOCK_VIEWS } from "../subViews";
+import { ToCome } from "./ToCome";
+import { shiftDay, todayIn, wallClockMs } from "@/calendar/days";
+import { dayText, weekdayText } from "@/words/format/format";
 import { OrderDesk, type Wanted } from "./OrderDesk";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/block";
@@ -20,6 +25,9 @@ export const metadata: Metadata = { title: t("whatToOrder") };
 type Props = {
   readonly searchParams: Promise<{ readonly species?: string; readonly covers?: string; readonly portion?: string }>;
 };
+
+/** It is ordered so many days ahead. */
+const ORDER_DAYS = 14;
 
 const Count = z.coerce.number().int().min(1).max(2000);
 
@@ -34,7 +42,10 @@ async function wantedOf({ searchParams }: Props): Promise<Wanted | null> {
 
 export default async function OrderPage(props: Props) {
   const nowMs = await requestTime();
-  requireHouse();
+  const { timeZone } = requireHouse();
+  const today = todayIn(timeZone, nowMs);
+  const days = Array.from({ length: ORDER_DAYS }, (_, ahead) => shiftDay(today, ahead));
+  const noon = (day: string) => wallClockMs(day, 12 * 60, 0, timeZone);
   const wanted = await wantedOf(props);
   const stock = stockOnIce(db(), nowMs);
   const onIce: Record<string, number> = {};
@@ -52,7 +63,25 @@ export default async function OrderPage(props: Props) {
     <>
       <PageHead title={t("howMuchToOrder")} asks={t("fromCoversToTheWeightTo")} />
       <SubNav views={BLOCK_VIEWS} here="/block/order" />
-      <OrderDesk key={JSON.stringify(wanted)} onIce={onIce} weighed={weighed} wanted={wanted} />
+      <OrderDesk
+        key={JSON.stringify(wanted)}
+        onIce={onIce}
+        weighed={weighed}
+        wanted={wanted}
+        suppliers={listSuppliers(db())}
+        orderDays={days.map((day) => ({ day, noonMs: noon(day) }))}
+      />
+      <ToCome
+        orders={ordersToCome(db(), today).map((order) => ({
+          id: order.id,
+          name: speciesOf(db(), order.speciesId)?.name ?? order.speciesId,
+          supplier: order.supplier,
+          massG: order.massG,
+          when: order.day
+            ? dayText(noon(order.day), timeZone)
+            : t("everyWeekOn", { weekday: weekdayText(noon(order.placedOn), timeZone) }),
+        }))}
+      />
     </>
   );
 }

@@ -12,7 +12,7 @@ import type { DeliveryDraft } from "@/exchange/draft";
 import type { Format } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import { DeliveryDesk } from "../DeliveryDesk";
+import { DockDesk } from "../DockDesk";
 import type { LotDraft } from "../lotDraft";
 import { readDeliveryFile } from "./actions";
 import { t } from "@/words/dock";
@@ -41,6 +41,7 @@ function lotDraft(draft: DeliveryDraft, placeId: string | null, format: Format):
     placeId,
     takenOver: [],
     placeByHand: false,
+    orderId: null,
   };
 }
 
@@ -130,7 +131,7 @@ export function FileDesk(props: Props) {
         </p>
       ) : null}
       {chosen !== null && onDesk.length > 0 ? (
-        <DeliveryDesk
+        <DockDesk
           key={chosen}
           {...props}
           drafts={{ supplier: chosen, lots: onDesk.map((draft) => lotDraft(draft, coldRoom?.id ?? null, format)) }}

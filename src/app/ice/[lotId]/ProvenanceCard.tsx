@@ -6,7 +6,7 @@ import type { Completeness } from "@/core/trace";
 import type { House } from "@/db/house/house";
 import type { Lot } from "@/db/lots/lots";
 import type { StockLot } from "@/db/lots/stock";
-import { dayText, formatFor } from "@/words/format/format";
+import { calendarDayText, dayText, formatFor } from "@/words/format/format";
 import { AdviceTag } from "@/ui/layout/AdviceTag";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/ice";
@@ -71,7 +71,7 @@ export function ProvenanceCard({ lot, parent, parts, papers, advice, house }: Pr
             <dt>{t("tag")}</dt>
             <dd>
               <span className="figure">{provenance.tag.certificate}</span> {provenance.tag.dealer}{" "}
-              {provenance.tag.harvestedOn}
+              {calendarDayText(provenance.tag.harvestedOn)}
             </dd>
           </>
         ) : null}
