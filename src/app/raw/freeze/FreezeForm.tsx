@@ -1,6 +1,7 @@
 "use client";
-import { Button, Segmented, Select } from "antd";
+import { Button, Segmented } from "antd";
 import { FREEZERS, FREEZER_IDS, WRAPS, WRAP_IDS, type FreezePack } from "@/core/raw";
+import { Choice } from "@/ui/form/Choice";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -95,7 +96,7 @@ export function FreezeForm({ lots, lotId, freezers, ask, onLot, onChange }: Prop
       ) : null}
       <Field label={t("wrapped")}>
         {(id) => (
-          <Select<FreezePack["wrap"]>
+          <Choice
             id={id}
             value={wrap}
             onChange={(chosen) => onChange({ wrap: chosen })}
@@ -105,7 +106,7 @@ export function FreezeForm({ lots, lotId, freezers, ask, onLot, onChange }: Prop
       </Field>
       <Field label={t("kindOfFreezer")}>
         {(id) => (
-          <Select<FreezePack["freezer"]>
+          <Choice
             id={id}
             value={freezer}
             onChange={(chosen) => onChange({ freezer: chosen })}
