@@ -17,6 +17,9 @@ import { listPlaces } from "@/db/house/places";
 import { houseNowMs } from "@/db/houseClock";
 import { checkLedger, entriesBetween } from "@/db/ledger";
 import { lotsOnIce } from "@/db/lots/lots";
+import { expectedOn } from "@/db/lots/orders";
+import { shiftDay, todayIn } from "@/calendar/days";
+import { findHouse } from "@/db/house/house";
 import { openHolds } from "@/db/lots/holds";
 
 import { makeDemoHouse } from "@/demo/house";
@@ -29,7 +32,7 @@ import { cutSides } from "./block/[lotId]/actions";
 import { takeApart } from "./block/[lotId]/apart/actions";
 import { addScale, chooseBoard, noteWash } from "./block/boards/actions";
 import { keepPreparation } from "./block/prepare/actions";
-import { keepDelivery } from "./dock/actions";
+import { didNotCome, keepDelivery, orderIt, stopOrder } from "./dock/actions";
 import { enterAdvice, importAdvice } from "./dock/advice/actions";
 import { addSpecies } from "./dock/species/actions";
 import {
@@ -177,6 +180,17 @@ const delivery = (placeId: string) => ({
     },
   ],
 });
+const order = (day: string) => ({
+  supplier: "Brinna",
+  speciesId: "cod",
+  form: "fillet",
+  frozen: false,
+  massG: 3000,
+  pricePerKg: 14,
+  day,
+  everyWeek: false,
+});
+const orderId = () => expectedOn(db(), todayIn(findHouse(db())!.timeZone, nowMs()))[0]!.id;
 const side = {
   lengthMm: 400,
   massG: 250,
@@ -197,6 +211,21 @@ const cut = (id: string) => ({
 
 /** In this order: some rows make what later ones ask for. */
 const ROWS: Readonly<Record<string, Row>> = {
+  orderIt: {
+    action: orderIt,
+    good: () => order(shiftDay(todayIn(findHouse(db())!.timeZone, nowMs()), 1)),
+    refused: [() => order("2020-01-01"), /day is over/],
+  },
+  didNotCome: {
+    action: didNotCome,
+    good: () => ({ orderId: orderId() }),
+    refused: [() => ({ orderId: gone }), /does not stand/],
+  },
+  stopOrder: {
+    action: stopOrder,
+    good: () => ({ orderId: orderId() }),
+    refused: [() => ({ orderId: gone }), /does not stand/],
+  },
   keepDelivery: {
     action: keepDelivery,
     good: () => delivery(place("walk-in")?.id ?? place().id),

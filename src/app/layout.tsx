@@ -1,7 +1,4 @@
 import "antd/dist/antd.css";
-import "@fontsource-variable/atkinson-hyperlegible-next";
-import "@fontsource-variable/atkinson-hyperlegible-mono";
-import "@fontsource-variable/bricolage-grotesque";
 import "@/ui/theme/global.css";
 import type { Metadata, Viewport } from "next";
 import { headers } from "next/headers";
@@ -15,6 +12,7 @@ import { Providers } from "@/ui/layout/Providers";
 import { cookAtStation, requestTime } from "./request";
 import { Shell } from "./Shell";
 import { clockOf } from "./stove/clockOf";
+import { FONTS } from "@/ui/theme/fonts";
 import { PALETTE } from "@/ui/theme/palette";
 import { t } from "@/words/shell";
 
@@ -30,7 +28,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
   const nonce = (await headers()).get("x-nonce") ?? "";
   const house = findHouse(db());
   return (
-    <html lang="en">
+    <html lang="en" className={FONTS}>
       <body>
         <Providers nonce={nonce}>
           {house ? (

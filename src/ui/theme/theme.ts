@@ -1,8 +1,8 @@
 import type { ThemeConfig } from "antd";
 import { PALETTE } from "./palette";
 
-const TEXT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
-const FIGURES = "'Atkinson Hyperlegible Mono Variable', ui-monospace, monospace";
+const TEXT = "var(--text)";
+const FIGURES = "var(--figures)";
 
 /** The look of the house on Ant Design's tokens; `zeroRuntime` because the component styles ship as one cached stylesheet. */
 export const THEME: ThemeConfig = {

@@ -40,7 +40,9 @@ export const MethodCards = memo(function MethodCards({ fits, working, chosen, on
         ) : null}
       </div>
       {fits.length === 0 ? (
-        <Empty>{working ? t("weighingTheWays") : t("noWayInTheTableSuits")}</Empty>
+        <div className={working ? styles.waysPlace : undefined}>
+          <Empty>{working ? t("weighingTheWays") : t("noWayInTheTableSuits")}</Empty>
+        </div>
       ) : (
         <ul className={styles.methods}>
           {shown.map(({ methodId, reason, heatS, refusal }) => {

@@ -192,9 +192,13 @@ export function PlanBench({
               </PlanPictures>
             </>
           ) : (
-            <section className={`${page.card} ${page.awaited}`}>
-              <Empty>{state.problem ? t("changeThePieceTheWayOr") : t("workingOutThePlan")}</Empty>
-            </section>
+            <>
+              {/* where the stages will stand: nothing moves under a finger when they come */}
+              {state.problem ? null : <div className={styles.stagesPlace} data-first aria-hidden="true" />}
+              <section className={`${page.card} ${page.awaited}`}>
+                <Empty>{state.problem ? t("changeThePieceTheWayOr") : t("workingOutThePlan")}</Empty>
+              </section>
+            </>
           )}
         </div>
       </div>
