@@ -12,9 +12,10 @@ import { plan, raw } from "./plans";
 import { records } from "./records";
 import { saturdayBench } from "./saturday";
 import { schedule } from "./schedule";
+import { touchBench } from "./touch";
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));
-// all of it, or only the parts named: npm run bench -- heat plan raw butter cards schedule saturday records pages hold years
+// all of it, or only the parts named: npm run bench -- heat plan raw butter cards schedule saturday records pages touch hold years
 const wanted = process.argv.slice(2);
 const has = (part: string) => wanted.length === 0 || wanted.includes(part);
 if (has("heat")) {
@@ -29,6 +30,7 @@ if (has("schedule")) await schedule();
 if (has("saturday")) await saturdayBench(path.join(folder, "saturday"));
 if (has("records") || has("pages")) records(folder);
 if (has("pages")) await served(folder, pages);
+if (has("touch")) await touchBench(path.join(folder, "touch"));
 if (has("hold")) await hold(path.join(folder, "hold"));
 if (has("years")) await tenYearPages(path.join(folder, "ten-years"));
 rmSync(folder, { recursive: true, force: true });

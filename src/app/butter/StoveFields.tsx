@@ -32,18 +32,21 @@ type BurnerProps = {
 };
 
 /** The burner by what it gives the pan; two that give the same are one choice. */
-export const BurnerField = ({ burners, netPowerW, onChange }: BurnerProps) => (
-  <Field label={t("burner")}>
-    {(id) => (
-      <Select
-        id={id}
-        value={netPowerW}
-        options={[...new Map(burners.map((one) => [one.netPowerW, one.name]))].map(([value, name]) => ({
-          value,
-          label: t("burnerOf", { name, kw: (value / 1000).toFixed(2) }),
-        }))}
-        onChange={onChange}
-      />
-    )}
-  </Field>
-);
+export function BurnerField({ burners, netPowerW, onChange }: BurnerProps) {
+  const { format } = useHouse();
+  return (
+    <Field label={t("burner")}>
+      {(id) => (
+        <Select
+          id={id}
+          value={netPowerW}
+          options={[...new Map(burners.map((one) => [one.netPowerW, one.name]))].map(([value, name]) => ({
+            value,
+            label: t("burnerOf", { name, kw: format.number(value / 1000, 2) }),
+          }))}
+          onChange={onChange}
+        />
+      )}
+    </Field>
+  );
+}

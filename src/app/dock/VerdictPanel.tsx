@@ -90,7 +90,7 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
             {read.shortPct === null ? null : (
               <li data-weight="limits" data-testid="short">
                 {t.rich("shortShortOfThePaperWeighed", {
-                  short: read.shortPct.toFixed(1),
+                  short: format.number(read.shortPct, 1),
                   span: (words) => <Source inline>{words}</Source>,
                 })}
               </li>
@@ -129,7 +129,7 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
               <p>
                 {t.rich("publishedQualityIndexMaximumPoints", {
                   maximum: published.maximum,
-                  published: slopePerDay(published).toFixed(2),
+                  published: format.number(slopePerDay(published), 2),
                   source: published.source,
                   span: (words) => <Source inline>{words}</Source>,
                 })}

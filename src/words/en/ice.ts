@@ -436,4 +436,6 @@ export const ice = {
   finishUsedUp: "used up",
   finishSentBack: "sent back",
   aSpecialFromIt: "A special from it",
+  readingTheFile: "Reading {size} MB; clocks and taps go on meanwhile.",
+  noThreadForTheFile: "Two files are being read already. Try again in a minute.",
 } as const;

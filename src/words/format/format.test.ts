@@ -1,5 +1,15 @@
 import { celsiusFromF, fahrenheitFromC, gramFromOunce, inchFromMm, mmFromInch, ounceFromG } from "@/core/units";
-import { clockText, dayStamp, durationText, formatFor, lifeText, timeText } from "./format";
+import {
+  clockText,
+  dayStamp,
+  durationText,
+  formatFor,
+  lifeText,
+  timeText,
+  calendarDayText,
+  momentText,
+  weekdayText,
+} from "./format";
 import { marked } from "../marked";
 
 test.each([
@@ -81,4 +91,22 @@ test("a price has its currency, and without one there is no price", () => {
 test("a house of inches reads lengths as on a ruler, in sentences too", () => {
   const imperial = formatFor("imperial");
   expect([imperial.length(22), imperial.length(32), imperial.length(4)]).toEqual(["7/8 in", "1 1/4 in", "5/32 in"]);
+});
+
+test("a bare figure is written with the house's mark, and a nought has no sign", () => {
+  const comma = formatFor("metric", "EUR", "comma");
+  expect([comma.number(12.34, 1), comma.number(-0.04, 1), comma.number(3, 2)]).toEqual(["12,3", "0,0", "3,00"]);
+  expect(formatFor("imperial").number(12.34, 1)).toBe("12.3");
+});
+
+test("a moment of today is its time, of another day its day too; a day of the calendar is written as every day is", () => {
+  const now = Date.UTC(2026, 4, 12, 16);
+  expect(momentText(now, now, "Europe/Oslo")).toBe("18:00");
+  expect(momentText(now - 86_400_000, now, "Europe/Oslo")).toBe("Mon 11 May 18:00");
+  // shortly before midnight in Oslo it is the same day there, whatever the machine's is
+  expect(momentText(Date.UTC(2026, 4, 12, 21, 59), now, "Europe/Oslo")).toBe("23:59");
+  expect(momentText(Date.UTC(2026, 4, 12, 22), now, "Europe/Oslo")).toBe("Wed 13 May 00:00");
+  expect(calendarDayText("2026-11-30")).toBe("Mon 30 Nov");
+  expect(calendarDayText("")).toBe("");
+  expect(weekdayText(now, "Europe/Oslo")).toBe("Tuesday");
 });

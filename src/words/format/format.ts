@@ -52,6 +52,8 @@ export function formatFor(units: Units, currency: string | null = null, mark: De
   const fixed = mark === "comma" ? withComma : plain;
   return {
     units,
+    /** A bare figure: a percentage, a ratio, a factor. */
+    number: (value: number, digits: number) => fixed(value, digits),
     degree: metric ? "°C" : "°F",
     lengthUnit: metric ? "mm" : "in",
     massUnit: metric ? "g" : "oz",

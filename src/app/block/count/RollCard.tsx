@@ -31,7 +31,7 @@ export function RollCard() {
         {t.rich("diameterAcrossTurnsTurnsMass", {
           diameter: format.length(roll.diameterMm),
           span: (words) => <span className={page.big}>{words}</span>,
-          turns: roll.turns.toFixed(1),
+          turns: format.number(roll.turns, 1),
           mass: format.mass(roll.massG),
           b: (words) => <b className="figure">{words}</b>,
         })}

@@ -48,7 +48,7 @@ export function OrderAnswerView({ answer, animalG, onIceG }: Props) {
           <dd>
             {t("shareReadyToCutGiveOr", {
               share: percentText(ready.share),
-              spread: (2 * ready.spread * 100).toFixed(1),
+              spread: format.number(2 * ready.spread * 100, 1),
               value: ready.times > 0 ? t("houseFiguresOverTimes", { times: ready.times }) : "",
             })}
           </dd>

@@ -2,6 +2,7 @@ import Link from "next/link";
 import type { PartYield } from "@/core/block";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Yields.module.css";
+import type { Format } from "@/words/format/format";
 import { t } from "@/words/block";
 import { Source } from "@/ui/layout/Source";
 import { Empty } from "@/ui/layout/Empty";
@@ -21,8 +22,10 @@ export type YieldLine = {
   readonly suppliers: readonly { readonly name: string; readonly times: number; readonly pct: number | null }[];
 };
 
+type Props = { readonly lines: readonly YieldLine[]; readonly format: Pick<Format, "number"> };
+
 /** Yields on one scale: the range of good animals as a band, the house as a mark. */
-export function YieldTable({ lines }: { readonly lines: readonly YieldLine[] }) {
+export function YieldTable({ lines, format }: Props) {
   if (lines.length === 0)
     return (
       <section className={page.card}>
@@ -54,7 +57,7 @@ export function YieldTable({ lines }: { readonly lines: readonly YieldLine[] }) 
                     style={{ left: `${Math.min(99, part.meanPct)}%` }}
                   />
                 </span>
-                <span className="figure">{part.meanPct.toFixed(1)} %</span>
+                <span className="figure">{format.number(part.meanPct, 1)} %</span>
                 <span className={styles.verdict} data-verdict={part.verdict}>
                   {part.verdict}
                   {part.range ? (
@@ -64,7 +67,7 @@ export function YieldTable({ lines }: { readonly lines: readonly YieldLine[] }) 
                     </span>
                   ) : null}
                 </span>
-                <span className="muted">{t("countOnHouse", { house: part.housePct.toFixed(1) })}</span>
+                <span className="muted">{t("countOnHouse", { house: format.number(part.housePct, 1) })}</span>
               </li>
             ))}
           </ul>
@@ -78,7 +81,7 @@ export function YieldTable({ lines }: { readonly lines: readonly YieldLine[] }) 
                   line: line[by]
                     .map(
                       ({ name, times, pct }) =>
-                        `${name} ${pct === null ? t("notWeighed") : `${pct.toFixed(1)} %`} (${times})`,
+                        `${name} ${pct === null ? t("notWeighed") : `${format.number(pct, 1)} %`} (${times})`,
                     )
                     .join(", "),
                 })}

@@ -8,6 +8,7 @@ import { breakdownsSince, type BreakdownRow } from "@/db/block/breakdowns";
 import { db } from "@/db/connection";
 import { speciesOf } from "@/db/house/species";
 import { SubNav } from "@/ui/layout/SubNav";
+import { formatFor } from "@/words/format/format";
 import { requireHouse, requestTime } from "../../request";
 import { BLOCK_VIEWS } from "../subViews";
 import { YieldTable, type YieldLine } from "./YieldTable";
@@ -58,7 +59,8 @@ function linesOf(rows: readonly BreakdownRow[]): YieldLine[] {
 
 export default async function YieldsPage() {
   const nowMs = await requestTime();
-  requireHouse();
+  const house = requireHouse();
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const isLow = ({ parts, main }: YieldLine) => parts.find(({ label }) => label === main)?.verdict === "low";
   const lines = linesOf(breakdownsSince(db(), nowMs - DAYS * DAY_MS)).sort(
     (a, b) => Number(isLow(b)) - Number(isLow(a)),
@@ -77,7 +79,7 @@ export default async function YieldsPage() {
         asks={t("whatAnimalsGaveHereOverA")}
       />
       <SubNav views={BLOCK_VIEWS} here="/block/yields" />
-      <YieldTable lines={lines} />
+      <YieldTable lines={lines} format={format} />
     </>
   );
 }

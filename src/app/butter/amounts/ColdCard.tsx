@@ -54,7 +54,7 @@ export function ColdCard() {
         <span className={styles.tag} data-state={found.state === "holds" ? "good" : "bad"} data-testid="coldState">
           {STATES[found.state]}
         </span>{" "}
-        {t("oilToWater", { ratio: found.oilToWater.toFixed(1), hours: found.keepsHours })}
+        {t("oilToWater", { ratio: format.number(found.oilToWater, 1), hours: found.keepsHours })}
       </p>
       <ul className={styles.because}>
         {found.because.map((why) => (

@@ -36,7 +36,7 @@ export function LiquorCard() {
         />
       </div>
       <p className={page.big} data-testid="reducedSalt">
-        {t("reducedHas", { pct: reduced.toFixed(1) })}
+        {t("reducedHas", { pct: format.number(reduced, 1) })}
       </p>
       <p data-testid="cap">
         {t("atMostInto", {

@@ -36,7 +36,7 @@ export function RiceCard() {
         <Field label={t("underALid")}>{(id) => <Switch id={id} checked={lid} onChange={setLid} />}</Field>
       </div>
       <p className={page.big} data-testid="water">
-        {t("waterForRice", { water: format.volume(waterMl), ratio: ratio.toFixed(2) })}
+        {t("waterForRice", { water: format.volume(waterMl), ratio: format.number(ratio, 2) })}
       </p>
       <p className={page.sub}>
         {t("takenUpAndBoiledOff", { taken: format.volume(takenUpMl), off: format.volume(boiledOffMl) })}

@@ -122,7 +122,7 @@ export function SaltCard({ own, sauces }: Props) {
               <td>
                 {ROLES[role]} <span className={page.sub}>{name}</span>
               </td>
-              <td>{`${saltPct.toFixed(2)} %`}</td>
+              <td>{`${format.number(saltPct, 2)} %`}</td>
               <td>
                 {role === "garnish"
                   ? t("toTaste")

@@ -56,7 +56,7 @@ export function ScaleCard({ own, sauces }: Props) {
           {t("scaledSauce", {
             batches: sauce.batches,
             each: format.mass(sauce.gPerCover),
-            ladles: sauce.ladles.toFixed(1),
+            ladles: format.number(sauce.ladles, 1),
             ladle: format.volume(LADLE_ML),
             pan: format.length(sauce.panMm, 0),
             minutes: sauce.seconds === null ? "–" : durationText(sauce.seconds),

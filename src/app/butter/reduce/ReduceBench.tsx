@@ -107,11 +107,11 @@ export function ReduceBench({ burners, own, paces }: Props) {
             </div>
             <div>
               <dt>{t("acidInIt")}</dt>
-              <dd>{`${((100 * (final.aceticG + final.fixedAcidG)) / massOf(final)).toFixed(1)} %`}</dd>
+              <dd>{`${format.number((100 * (final.aceticG + final.fixedAcidG)) / massOf(final), 1)} %`}</dd>
             </div>
             <div>
               <dt>{t("saltInIt")}</dt>
-              <dd>{`${((100 * final.saltG) / massOf(final)).toFixed(1)} %`}</dd>
+              <dd>{`${format.number((100 * final.saltG) / massOf(final), 1)} %`}</dd>
             </div>
           </dl>
         </div>

@@ -81,8 +81,8 @@ export function PrepareShelf({ own, ruleSetId }: Props) {
       {pickle ? (
         <p className={page.sub}>
           {t("pickleOf", {
-            acid: pickle.acidPct.toFixed(1),
-            salt: pickle.saltPct.toFixed(1),
+            acid: format.number(pickle.acidPct, 1),
+            salt: format.number(pickle.saltPct, 1),
             keeps: pickle.keeps ? "yes" : "no",
           })}
         </p>

@@ -84,11 +84,11 @@ export function StockBench({ bones, burners, draws, balance, pots, ruleId, ruleS
               </div>
               <div>
                 <dt>{t("gelatin")}</dt>
-                <dd>{`${plan.gelatinPct.toFixed(1)} %`}</dd>
+                <dd>{`${format.number(plan.gelatinPct, 1)} %`}</dd>
               </div>
               <div>
                 <dt>{t("saltInIt")}</dt>
-                <dd>{`${plan.saltPct.toFixed(1)} %`}</dd>
+                <dd>{`${format.number(plan.saltPct, 1)} %`}</dd>
               </div>
             </dl>
             <p className={page.sub}>{t("gelatinSets", { from: format.temperature(4), to: format.temperature(10) })}</p>

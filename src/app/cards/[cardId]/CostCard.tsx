@@ -31,7 +31,7 @@ export function CostCard({ cost, priceCents, money, format }: Props) {
       ) : (
         <p className={overTarget ? page.stop : undefined}>
           {t("shareOfNet", {
-            pct: pctOfNet.toFixed(1),
+            pct: format.number(pctOfNet, 1),
             net: cents(netPriceCents),
             price: cents(priceCents),
             vat: money.vatPct,

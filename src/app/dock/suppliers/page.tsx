@@ -7,6 +7,7 @@ import { listOwnSpecies } from "@/db/house/species";
 import { supplierRecords } from "@/db/lots/supplierRecord";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
+import { formatFor } from "@/words/format/format";
 import { requestTime, requireHouse } from "../../request";
 import styles from "../Dock.module.css";
 import { DOCK_VIEWS } from "../subViews";
@@ -22,7 +23,8 @@ const SHOWN = 60;
 
 export default async function SuppliersPage() {
   const nowMs = await requestTime();
-  requireHouse();
+  const house = requireHouse();
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const own = listOwnSpecies(db());
   const nameOf = (id: string) => {
     const species = findSpecies(id, own);
@@ -66,11 +68,13 @@ export default async function SuppliersPage() {
                 </div>
                 <div>
                   <dt>{t("daysGoneAtTheDoor")}</dt>
-                  <dd className="figure">{record.meanIceDays === null ? "–" : record.meanIceDays.toFixed(1)}</dd>
+                  <dd className="figure">{record.meanIceDays === null ? "–" : format.number(record.meanIceDays, 1)}</dd>
                 </div>
                 <div>
                   <dt>{t("shortWeight")}</dt>
-                  <dd className="figure">{record.shortPct === null ? "–" : `${record.shortPct.toFixed(1)} %`}</dd>
+                  <dd className="figure">
+                    {record.shortPct === null ? "–" : `${format.number(record.shortPct, 1)} %`}
+                  </dd>
                 </div>
               </dl>
               {record.arrivals.length > 1 ? (

@@ -21,7 +21,7 @@ type Props = { readonly life: LotLife; readonly format: Format; readonly timeZon
 
 /** The whole reckoning of a life, line by line. */
 export function LifeArithmetic({ life, format, timeZone }: Props) {
-  const days = (value: number) => `${value.toFixed(1)} d`;
+  const days = (value: number) => `${format.number(value, 1)} d`;
   // nothing gone is not less than nothing
   const gone = (value: number) => (value < 0.05 ? days(0) : `−${days(value)}`);
   const live = life.model === "live";
@@ -45,7 +45,7 @@ export function LifeArithmetic({ life, format, timeZone }: Props) {
         <dd className="figure">{days(life.leftIceDays)}</dd>
         <dt>{t("rateInItsPlace")}</dt>
         <dd>
-          <span className="figure">×{iceDaysPerDay(life).toFixed(2)}</span>{" "}
+          <span className="figure">×{format.number(iceDaysPerDay(life), 2)}</span>{" "}
           <span className="muted">{life.state === "frozen" ? t("frozenItStandsStill") : MODEL_WORDS[life.model]}</span>
         </dd>
         {life.legalEnd ? (

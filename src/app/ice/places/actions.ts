@@ -7,9 +7,9 @@ import { answerExcursion, type AnswerError, type AnsweredBy } from "@/db/lots/an
 import { watchPlace } from "@/db/lots/excursions";
 import { addReadings, findPlace, newDeviceKey, setPlace } from "@/db/house/places";
 import { noteProbeCheck } from "@/db/house/probeChecks";
-import { readLoggerFile } from "@/exchange/loggerFile";
+import { workOut } from "@/server/pool";
 import { refused, refusedBy, type ActionError } from "../../actionError";
-import { houseAction } from "../../houseAction";
+import { houseAction, plannedAction } from "../../houseAction";
 import { Answer, LoggerFile, PlaceId, ProbeInIce, SetPlace, TypedReading } from "./schema";
 import { t } from "@/words/ice";
 
@@ -52,29 +52,40 @@ export type LoggerAnswer = {
 
 /** Reads a logger's file: first to show what it holds, then to keep it, all of it or its good rows. */
 export const readLogger = async (input: unknown, intention: unknown): Promise<Result<LoggerAnswer, ActionError>> =>
-  houseAction("readLogger", LoggerFile, input, intention, ({ placeId, text, keep, goodOnly }, { stamp, house }) => {
-    if (!findPlace(db(), placeId)) return err(NO_PLACE);
-    const read = readLoggerFile(text, house.timeZone, stamp.atMs);
-    if (!read.ok) return err(refusedBy(read.error));
-    const { readings, problems, unit, dateOrder, duplicates, outOfOrder } = read.value;
-    const kept = keep && (problems.length === 0 || goodOnly);
-    const { added, known } = kept ? addReadings(db(), placeId, readings, "file", stamp) : { added: 0, known: 0 };
-    const [fromMs, toMs] = [readings[0]!.atMs, readings.at(-1)!.atMs];
-    const few = problems.slice(0, 50);
-    return ok({
-      rows: readings.length,
-      added,
-      known,
-      unit,
-      dateOrder,
-      duplicates,
-      outOfOrder,
-      fromMs,
-      toMs,
-      problems: few,
-      kept,
-    });
-  });
+  plannedAction(
+    "readLogger",
+    LoggerFile,
+    input,
+    intention,
+    async ({ text, ...asked }, { house, stamp }) => {
+      if (!findPlace(db(), asked.placeId)) return err(NO_PLACE);
+      const ask = { text, timeZone: house.timeZone, nowMs: stamp.atMs };
+      const worked = await workOut("files", "logger", ask);
+      if (!worked.ok) return err(refused("noThreadForTheFile", t("noThreadForTheFile")));
+      return worked.value.ok ? ok({ asked, read: worked.value.value }) : err(refusedBy(worked.value.error));
+    },
+    ({ asked: { placeId, keep, goodOnly }, read }, { stamp }) => {
+      const { readings, problems, unit, dateOrder, duplicates, outOfOrder } = read;
+      const kept = keep && (problems.length === 0 || goodOnly);
+      const { added, known } = kept ? addReadings(db(), placeId, readings, "file", stamp) : { added: 0, known: 0 };
+      return ok({
+        rows: readings.length,
+        added,
+        known,
+        unit,
+        dateOrder,
+        duplicates,
+        outOfOrder,
+        fromMs: readings[0]!.atMs,
+        toMs: readings.at(-1)!.atMs,
+        problems: problems.slice(0, MOST_NAMED),
+        kept,
+      });
+    },
+  );
+
+/** Bad lines that are named one by one. */
+const MOST_NAMED = 50;
 
 /** How far back an excursion can be answered. */
 const BACK_MS = 60 * DAY_MS;

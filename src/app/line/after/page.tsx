@@ -8,7 +8,7 @@ import { Empty } from "@/ui/layout/Empty";
 import { PageHead } from "@/ui/layout/PageHead";
 import { SubNav } from "@/ui/layout/SubNav";
 import page from "@/ui/layout/page.module.css";
-import { clockText } from "@/words/format/format";
+import { formatFor, clockText } from "@/words/format/format";
 import { t } from "@/words/line";
 import { requestTime, requireHouse } from "../../request";
 import styles from "../Line.module.css";
@@ -21,7 +21,8 @@ const LOOKS_BACK_DAYS = 120;
 
 export default async function AfterPage() {
   const nowMs = await requestTime();
-  requireHouse();
+  const house = requireHouse();
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const learned = learnedOf(pansOfServices(db(), nowMs - LOOKS_BACK_DAYS * DAY_MS));
   const names = new Map(cardSpecs(db()).map(({ cardId, spec }) => [cardId, spec.name]));
   return (
@@ -44,7 +45,7 @@ export default async function AfterPage() {
                 ? services < LEARNS_FROM_SERVICES
                   ? `. ${t("notYetLearned", { count: services })}`
                   : ""
-                : `. ${t("minutesLearned")}: ${t("useTheMinutes", { ratio: ratio.toFixed(2) })}`}
+                : `. ${t("minutesLearned")}: ${t("useTheMinutes", { ratio: format.number(ratio, 2) })}`}
             </p>
             <table className={styles.counts} aria-label={t("stepAgainstPlan")}>
               <thead>

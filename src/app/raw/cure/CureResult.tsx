@@ -48,13 +48,13 @@ export function CureResult({ plan, onBegin }: Props) {
           <dd>
             {t("saltNeededInAllMeanInThe", {
               saltNeeded: format.mass(plan.saltNeededG),
-              mean: plan.meanPct.toFixed(1),
-              waterPhase: plan.waterPhasePct.toFixed(1),
-              deepestWaterPhase: plan.deepestWaterPhasePct.toFixed(1),
+              mean: format.number(plan.meanPct, 1),
+              waterPhase: format.number(plan.waterPhasePct, 1),
+              deepestWaterPhase: format.number(plan.deepestWaterPhasePct, 1),
             })}
           </dd>
           <dt>{t("sugar")}</dt>
-          <dd>{t("sugarByThen", { sugar: plan.sugarPct.toFixed(1) })}</dd>
+          <dd>{t("sugarByThen", { sugar: format.number(plan.sugarPct, 1) })}</dd>
           <dt>{t("loses")}</dt>
           <dd>{t("weightLossShareOfItsWeight", { weightLossShare: percentText(plan.weightLossShare) })}</dd>
           <dt>{t("even")}</dt>

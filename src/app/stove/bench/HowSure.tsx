@@ -60,7 +60,7 @@ export function HowSure({ plan, species, tookMs }: Props) {
           />
         </label>
         {t.rich("logReductionLogSource", {
-          logReduction: Math.min(99, killed.logReduction).toFixed(1),
+          logReduction: format.number(Math.min(99, killed.logReduction), 1),
           b: (words) => <b className="figure">{words}</b>,
           source: killed.source,
         })}

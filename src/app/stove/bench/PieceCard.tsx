@@ -3,6 +3,7 @@ import { Button, Switch } from "antd";
 import { NumberInput } from "@/ui/form/NumberInput";
 import { memo } from "react";
 import type { Species } from "@/core/species";
+import { Field } from "@/ui/form/Field";
 import { Calliper } from "@/ui/form/Calliper";
 import { Choice } from "@/ui/form/Choice";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -93,17 +94,19 @@ const PieceInputs = memo(function PieceInputs({
         max={30}
         onChange={(next) => onChange({ startC: next })}
       />
-      <label>
-        {t("pieces")}
-        <NumberInput
-          value={pieces}
-          min={1}
-          max={most}
-          whole
-          className={page.full ?? ""}
-          onChange={(next) => next !== null && onChange({ pieces: next })}
-        />
-      </label>
+      <Field label={t("pieces")}>
+        {(id) => (
+          <NumberInput
+            id={id}
+            value={pieces}
+            min={1}
+            max={most}
+            whole
+            className={page.full ?? ""}
+            onChange={(next) => next !== null && onChange({ pieces: next })}
+          />
+        )}
+      </Field>
       {onPieceG ? (
         <QuantityField label={t("onePiece")} kind="mass" value={pieceG} min={2} max={5000} onChange={onPieceG} />
       ) : null}

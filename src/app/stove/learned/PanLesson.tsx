@@ -26,12 +26,11 @@ type Props = {
   readonly cooks: readonly { readonly id: string; readonly title: string; readonly readings: number }[];
 };
 
-const times = (log: number) => Math.exp(log).toFixed(2);
-
 /** What one pan has taught, from which cooks, and how well it fits them. */
 export function PanLesson({ panId, label, fit, cooks }: Props) {
   const { format } = useHouse();
   const { act } = useAct();
+  const times = (log: number) => format.number(Math.exp(log), 2);
   const [chosen, setChosen] = useState(cooks.map(({ id }) => id));
   return (
     <section className={page.card} data-pan={panId}>

@@ -152,7 +152,7 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
             <dt>{t("weight")}</dt>
             <dd>{format.mass(piece.massG)}</dd>
             <dt>{t("saltInIt")}</dt>
-            <dd>{(piece.composition.ash - before.composition.ash).toFixed(1)} %</dd>
+            <dd>{format.number(piece.composition.ash - before.composition.ash, 1)} %</dd>
             <dt>{t("rule")}</dt>
             <dd>{piece.stuffed ? t("stuffedFish") : t("fish")}</dd>
           </dl>

@@ -1,5 +1,6 @@
 "use client";
 import { bindingOf, SPHERES, type Mounted, type SauceSpec, type Shelf } from "@/core/butter";
+import { useHouse } from "@/ui/hooks/HouseContext";
 import { PALETTE } from "@/ui/theme/palette";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";
@@ -13,9 +14,10 @@ const pct = (share: number) => Math.round(share * 100);
 
 /** How full of fat the sauce is by volume against the landmarks of hard spheres, and whether what binds it is enough. */
 export function Landmark({ sauce, spec, shelf }: Props) {
+  const { format } = useHouse();
   const { bound, finestDropMicron } = bindingOf([...spec.base, ...spec.mount], shelf);
   if (bound === "no-fat") return null;
-  const micron = (finestDropMicron ?? 0).toFixed(1);
+  const micron = format.number(finestDropMicron ?? 0, 1);
   const landmark = t("spheresLandmark", { thrown: pct(SPHERES.thrown), stacked: pct(SPHERES.stacked) });
   const here = t("fatOfVolume", { pct: pct(sauce.fatVolumeFraction) });
   return (

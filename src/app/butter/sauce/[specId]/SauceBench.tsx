@@ -84,15 +84,17 @@ export function SauceBench({ specId, spec, covers, stove, bases, burners, milder
           <dl className={page.gauges}>
             <div>
               <dt>{t("fatToWater")}</dt>
-              <dd data-testid="ratio">{sauce.fatToWater === null ? "–" : `${sauce.fatToWater.toFixed(1)} : 1`}</dd>
+              <dd data-testid="ratio">
+                {sauce.fatToWater === null ? "–" : `${format.number(sauce.fatToWater, 1)} : 1`}
+              </dd>
             </div>
             <div>
               <dt>{t("acidInIt")}</dt>
-              <dd>{`${((100 * sauce.acidG) / sauce.massG).toFixed(1)} %`}</dd>
+              <dd>{`${format.number((100 * sauce.acidG) / sauce.massG, 1)} %`}</dd>
             </div>
             <div>
               <dt>{t("saltInIt")}</dt>
-              <dd>{`${((100 * sauce.saltG) / sauce.massG).toFixed(1)} %`}</dd>
+              <dd>{`${format.number((100 * sauce.saltG) / sauce.massG, 1)} %`}</dd>
             </div>
             {boil ? (
               <div>

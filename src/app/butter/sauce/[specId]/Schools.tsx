@@ -44,7 +44,7 @@ export function Schools({ ask, shelf, waitMin }: Props) {
                 <td>
                   {WORDS[id]} <span className={page.sub}>{STATE_WORDS[sauce.state]}</span>
                 </td>
-                <td>{sauce.fatToWater === null ? "–" : `${sauce.fatToWater.toFixed(1)} : 1`}</td>
+                <td>{sauce.fatToWater === null ? "–" : `${format.number(sauce.fatToWater, 1)} : 1`}</td>
                 <td>{format.temperature(sauce.holdC.to)}</td>
                 <td>{durationText(mounting.minutes * 60)}</td>
                 <td>

@@ -14,6 +14,9 @@ import { say } from "@/words/say";
 
 const ORDER_WORDS: Readonly<Record<string, string>> = { ymd: t("yearFirst"), dmy: t("dayFirst"), mdy: t("monthFirst") };
 
+/** A year of a logger, sent over a kitchen's network and read in its thread. */
+const READ_WITHIN_MS = 60_000;
+
 /** Reads a logger's file: shows what it holds, names every bad line, and keeps all of it or its good rows. */
 export function LoggerImport({ placeId }: { readonly placeId: string }) {
   const { format, timeZone } = useHouse();
@@ -27,7 +30,7 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
   const ask = async (content: string, keep: boolean, goodOnly: boolean) => {
     setBusy(true);
     setProblem(null);
-    const read = await askOnce(readLogger, { placeId, text: content, keep, goodOnly }, 20_000);
+    const read = await askOnce(readLogger, { placeId, text: content, keep, goodOnly }, READ_WITHIN_MS);
     setBusy(false);
     if (!read) return setProblem(UNANSWERED);
     if (!read.ok) return setProblem(read.error.message);
@@ -60,6 +63,9 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
         {t("chooseACsvFile")}
       </FileButton>
       <p className={`${page.source} ${page.above}`}>{t("timeAndTemperatureInAnyOrder")}</p>
+      {busy && text !== null ? (
+        <p role="status">{t("readingTheFile", { size: (text.length / 1_000_000).toFixed(1) })}</p>
+      ) : null}
       {problem ? <Alert type="error" showIcon title={problem} /> : null}
       {answer ? (
         <div data-testid="logger">
