@@ -129,7 +129,10 @@ export function DeliveryDesk(props: Props) {
     const before = from === supplier ? last : await lastDeliveryOf(from);
     setLast(before);
     const ordered = { ...withSpecies(emptyDraft(draft.placeId), species), form, frozen, orderId: id };
-    const lot = { ...filled(ordered, before), ...(pricePerKg === null ? {} : { pricePerKg }) };
+    const lent = filled(ordered, before);
+    // the price is the order's own, not one of last time
+    const takenOver = lent.takenOver.filter((key) => key !== "pricePerKg");
+    const lot = pricePerKg === null ? lent : { ...lent, pricePerKg, takenOver };
     setLots((now) => (now.every(isEmpty) ? [lot] : [...now, lot]));
     setAt(lots.every(isEmpty) ? 0 : lots.length);
   };
