@@ -2,7 +2,7 @@
 import { Alert, AutoComplete, Button } from "antd";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useEffect, useRef, useState } from "react";
+import { startTransition, useEffect, useRef, useState } from "react";
 import { findSpecies, type Species } from "@/core/species";
 import type { Advice } from "@/db/house/advice";
 import type { Place } from "@/db/house/places";
@@ -127,14 +127,16 @@ export function DeliveryDesk(props: Props) {
     if (!species) return;
     setSupplier(from);
     const before = from === supplier ? last : await lastDeliveryOf(from);
-    setLast(before);
     const ordered = { ...withSpecies(emptyDraft(draft.placeId), species), form, frozen, orderId: id };
     const lent = filled(ordered, before);
     // the price is the order's own, not one of last time
     const takenOver = lent.takenOver.filter((key) => key !== "pricePerKg");
     const lot = pricePerKg === null ? lent : { ...lent, pricePerKg, takenOver };
-    setLots((now) => (now.every(isEmpty) ? [lot] : [...now, lot]));
-    setAt(lots.every(isEmpty) ? 0 : lots.length);
+    startTransition(() => {
+      setLast(before);
+      setLots((now) => (now.every(isEmpty) ? [lot] : [...now, lot]));
+      setAt(lots.every(isEmpty) ? 0 : lots.length);
+    });
   };
   const taken = useRef(0);
   useEffect(() => {

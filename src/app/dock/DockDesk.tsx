@@ -1,6 +1,6 @@
 "use client";
 import dynamic from "next/dynamic";
-import { useState, type ComponentProps } from "react";
+import { startTransition, useState, type ComponentProps } from "react";
 import type { Came, DeliveryDesk as Desk } from "./DeliveryDesk";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/dock";
@@ -21,7 +21,10 @@ export function DockDesk({ expected = [], ...desk }: Props) {
   const [came, setCame] = useState<Came | null>(null);
   return (
     <>
-      <ExpectedCard expected={expected} onCame={(order) => setCame({ order, atMs: Date.now() })} />
+      <ExpectedCard
+        expected={expected}
+        onCame={(order) => startTransition(() => setCame({ order, atMs: Date.now() }))}
+      />
       {expected.length > 0 ? <h2 className={page.below}>{t("notExpected")}</h2> : null}
       <DeliveryDesk {...desk} came={came} />
     </>

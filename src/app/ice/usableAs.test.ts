@@ -1,3 +1,4 @@
+import { formatFor } from "@/words/format/format";
 import type { LotLife } from "@/core/freshness";
 import { usableAs, usesLeft } from "./usableAs";
 
@@ -41,12 +42,18 @@ test.each([
 });
 
 test("how the life divides, each use by its own time, credited down", () => {
-  expect(usesLeft(life(), true, false)).toBe("4.5 d for any cooked use, 2 d for raw, bones for stock 7 d");
-  expect(usesLeft(life({ stockDaysLeft: null }), false, false)).toBe("4.5 d for any cooked use, not for raw");
-  expect(usesLeft(life({ cookDaysLeft: 0, rawDaysLeft: 0, stockDaysLeft: 1.2 }), true, false)).toBe(
-    "cook it through at once, not for raw, bones for stock 28 h",
+  expect(usesLeft(life(), true, false, formatFor("metric"))).toBe(
+    "4½ d for any cooked use, 2 d for raw, bones for stock 7 d",
   );
-  expect(usesLeft(life({ use: "over" }), true, false)).toBe("take it off the ice");
-  expect(usesLeft(life({ state: "frozen" }), true, false)).toMatch(/^frozen hard; its 11.0 days stand still/);
-  expect(usesLeft(life({ cookDaysLeft: 3 }), false, true)).toBe("3 d at its best");
+  expect(usesLeft(life({ stockDaysLeft: null }), false, false, formatFor("metric"))).toBe(
+    "4½ d for any cooked use, not for raw",
+  );
+  expect(
+    usesLeft(life({ cookDaysLeft: 0, rawDaysLeft: 0, stockDaysLeft: 1.2 }), true, false, formatFor("metric")),
+  ).toBe("cook it through at once, not for raw, bones for stock 28 h");
+  expect(usesLeft(life({ use: "over" }), true, false, formatFor("metric"))).toBe("take it off the ice");
+  expect(usesLeft(life({ state: "frozen" }), true, false, formatFor("metric"))).toMatch(
+    /^frozen hard; its 11.0 days stand still/,
+  );
+  expect(usesLeft(life({ cookDaysLeft: 3 }), false, true, formatFor("metric"))).toBe("3 d at its best");
 });

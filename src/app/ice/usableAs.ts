@@ -1,5 +1,5 @@
 import { isReadyToEat, type Form, type LotLife } from "@/core/freshness";
-import { lifeText } from "@/words/format/format";
+import { lifeText, type Format } from "@/words/format/format";
 import { t } from "@/words/ice";
 
 const USE_WORDS: Readonly<Record<LotLife["use"], string>> = {
@@ -23,9 +23,10 @@ export function usesLeft(
   { leftIceDays, cookDaysLeft, rawDaysLeft, stockDaysLeft, use, state }: LotLife,
   rawAllowed: boolean,
   readyToEat: boolean,
+  format: Pick<Format, "number">,
 ): string {
   if (use === "over") return state === "live" ? t("cookTheLivelyOnesNowThrow") : t("takeItOffTheIce2");
-  if (state === "frozen") return t("frozenHardItsLeftIceDaysStand", { leftIce: leftIceDays.toFixed(1) });
+  if (state === "frozen") return t("frozenHardItsLeftIceDaysStand", { leftIce: format.number(leftIceDays, 1) });
   if (readyToEat)
     return cookDaysLeft === 0
       ? t("serveItAtOnce")

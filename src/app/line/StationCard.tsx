@@ -1,12 +1,12 @@
 "use client";
 import { MinusOutlined, PlusOutlined } from "@ant-design/icons";
-import { Button } from "antd";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/line";
 import { sayHands, saySpot, saySpotCount } from "./actions";
 import styles from "./Line.module.css";
 import type { LineView } from "./lineView";
+import { PlainButton } from "./PlainButton";
 
 type Props = {
   readonly hands: number;
@@ -36,19 +36,21 @@ function Count({ label, value, min, max, onChange }: CountProps) {
   return (
     <span className={styles.countOf} role="group" aria-label={label}>
       <span>{label}</span>
-      <Button
-        icon={<MinusOutlined />}
+      <PlainButton
         disabled={value <= min}
         aria-label={`${t("oneFewer")}: ${label}`}
         onClick={() => onChange(value - 1)}
-      />
+      >
+        <MinusOutlined />
+      </PlainButton>
       <b className="figure">{value}</b>
-      <Button
-        icon={<PlusOutlined />}
+      <PlainButton
         disabled={value >= max}
         aria-label={`${t("oneMoreOf")}: ${label}`}
         onClick={() => onChange(value + 1)}
-      />
+      >
+        <PlusOutlined />
+      </PlainButton>
     </span>
   );
 }
@@ -81,9 +83,9 @@ export function StationCard({ hands, station, out }: Props) {
       </div>
       <div className={styles.chips}>
         {CAN_BE_OUT.map((kind) => (
-          <Button key={kind} loading={busy} onClick={() => void act(saySpot, { kind, out: true }, said)}>
+          <PlainButton key={kind} disabled={busy} onClick={() => void act(saySpot, { kind, out: true }, said)}>
             {t("oneIsOut", { spot: kind })}
-          </Button>
+          </PlainButton>
         ))}
       </div>
       {out.map(({ kind, count }) => (
@@ -91,9 +93,9 @@ export function StationCard({ hands, station, out }: Props) {
           <span className={page.grow}>
             <b>{t("spotNamed", { spot: kind })}</b>: {t("isOut", { count })}
           </span>
-          <Button loading={busy} onClick={() => void act(saySpot, { kind, out: false }, said)}>
+          <PlainButton disabled={busy} onClick={() => void act(saySpot, { kind, out: false }, said)}>
             {t("worksAgain")}
-          </Button>
+          </PlainButton>
         </p>
       ))}
     </section>

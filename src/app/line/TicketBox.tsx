@@ -1,6 +1,6 @@
 "use client";
 import { Button, Input } from "antd";
-import { useState } from "react";
+import { memo, useCallback, useState } from "react";
 import { Field } from "@/ui/form/Field";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
@@ -20,8 +20,10 @@ type Props = {
 export function TicketBox({ typed, cards, tables }: Props) {
   const { act, busy } = useAct();
   const [text, setText] = useState(typed);
-  const add = (word: string) =>
-    setText((before) => `${before}${before === "" || /\s$/.test(before) ? "" : " "}${word} `);
+  const add = useCallback(
+    (word: string) => setText((before) => `${before}${before === "" || /\s$/.test(before) ? "" : " "}${word} `),
+    [],
+  );
   const take = async () => {
     const done = await act(typeTickets, { text }, (count) => t("ticketsTaken", { count }));
     if (done) setText("");
@@ -33,7 +35,8 @@ export function TicketBox({ typed, cards, tables }: Props) {
           <Input.TextArea
             id={id}
             value={text}
-            autoSize={{ minRows: 2, maxRows: 6 }}
+            rows={2}
+            className={styles.grows ?? ""}
             maxLength={600}
             placeholder={t("typeATicket")}
             onChange={({ target }) => setText(target.value)}
@@ -46,23 +49,7 @@ export function TicketBox({ typed, cards, tables }: Props) {
           />
         )}
       </Field>
-      <div className={styles.chips}>
-        {cards.map(({ cardId, name }) => (
-          <PlainButton key={cardId} aria-label={t("addOne", { name })} onClick={() => add(`1 ${cardId}`)}>
-            {name}
-          </PlainButton>
-        ))}
-        {tables.map((table) => (
-          <PlainButton
-            key={table}
-            aria-label={t("addTable", { table })}
-
-            onClick={() => add(table)}
-          >
-            {table}
-          </PlainButton>
-        ))}
-      </div>
+      <Chips cards={cards} tables={tables} onAdd={add} />
       <Button type="primary" size="large" loading={busy} disabled={text.trim() === ""} onClick={() => void take()}>
         {t("takeThem")}
       </Button>
@@ -70,3 +57,23 @@ export function TicketBox({ typed, cards, tables }: Props) {
     </section>
   );
 }
+
+type ChipsProps = Pick<Props, "cards" | "tables"> & { readonly onAdd: (word: string) => void };
+
+/** Every dish and table as a word to tap; they stand still while the ticket grows. */
+const Chips = memo(function Chips({ cards, tables, onAdd }: ChipsProps) {
+  return (
+    <div className={styles.chips}>
+      {cards.map(({ cardId, name }) => (
+        <PlainButton key={cardId} aria-label={t("addOne", { name })} onClick={() => onAdd(`1 ${cardId}`)}>
+          {name}
+        </PlainButton>
+      ))}
+      {tables.map((table) => (
+        <PlainButton key={table} aria-label={t("addTable", { table })} onClick={() => onAdd(table)}>
+          {table}
+        </PlainButton>
+      ))}
+    </div>
+  );
+});

@@ -1,4 +1,4 @@
-import { said, type Said } from "@/core/shared";
+import { said, type Said, inFigures } from "@/core/shared";
 
 /** Yolk to a stiff cold emulsion: one of 18 g binds a quarter of a litre of oil with room to spare (common practice, medium). */
 const OIL_PER_YOLK = 14;
@@ -49,7 +49,7 @@ export function coldEmulsion({ oilG, yolkG, waterG, acidG, egg }: ColdAsk): Cold
       tooMuch ? said("butter.coldTooMuchOil") : unbound ? said("butter.coldUnbound") : said("butter.coldHolds"),
       ...(egg === "raw" ? [said("butter.rawEggRule")] : []),
       ...(egg !== "none" && acidPct < ACID_IN_WATER_PCT
-        ? [said("butter.coldNotSour", { pct: acidPct.toFixed(1) })]
+        ? [said("butter.coldNotSour", { pct: inFigures(acidPct, 1) })]
         : []),
     ],
     rescueWaterG: tooMuch ? oilG / (MOST_OIL_TO_WATER - 0.5) - water : 0,

@@ -1,4 +1,4 @@
-import { inCelsius, said, type Said } from "@/core/shared";
+import { inCelsius, said, type Said, inFigures } from "@/core/shared";
 
 /** What is whisked into a base. */
 export const ADDITION_KINDS = [
@@ -160,7 +160,7 @@ function stateOf({ fatToWater, hasFat, yolk, servedC, to, light }: Looked): Sauc
 type Told = Pick<Mounted, "state" | "fatToWater" | "holdC"> & { readonly servedC: number; readonly acidPct: number };
 
 function reasons({ state, fatToWater, servedC, holdC, acidPct }: Told): readonly Said[] {
-  const ratio = fatToWater === null ? said("butter.noWater") : said("butter.ratio", { to: fatToWater.toFixed(1) });
+  const ratio = fatToWater === null ? said("butter.noWater") : said("butter.ratio", { to: inFigures(fatToWater, 1) });
   const [served, from, to] = [inCelsius(servedC), inCelsius(holdC.from), inCelsius(holdC.to)];
   const why: Readonly<Record<SauceState, Said>> = {
     holds: said("butter.holdsBecause", { ratio, served, from, to }),
@@ -170,5 +170,5 @@ function reasons({ state, fatToWater, servedC, holdC, acidPct }: Told): readonly
     sets: said("butter.setsBecause", { served, from }),
     curdles: said("butter.curdlesBecause", { served, to }),
   };
-  return acidPct > SHARP_SAUCE_PCT ? [why[state], said("butter.sharp", { pct: acidPct.toFixed(1) })] : [why[state]];
+  return acidPct > SHARP_SAUCE_PCT ? [why[state], said("butter.sharp", { pct: inFigures(acidPct, 1) })] : [why[state]];
 }

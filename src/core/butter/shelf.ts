@@ -1,5 +1,5 @@
 import { allergenStates, allergensTogether, type Allergens } from "@/core/larder";
-import { assert, err, ok, said, type Result, type Said } from "@/core/shared";
+import { assert, err, ok, said, type Result, type Said, inFigures } from "@/core/shared";
 import type { AllergenId } from "@/core/safety";
 import { findIngredient, INGREDIENTS, PLAIN_GOOD, type Ingredient } from "./data/ingredients";
 
@@ -51,7 +51,7 @@ export function goodFromLabel(id: string, label: GoodLabel): Result<Ingredient, 
   if (rest.sugarPct > carbohydratePct + 0.1) return err(said("butter.moreSugarThanCarbohydrate"));
   const alcoholPct = (rest.abvPct * 0.789) / rest.gPerMl;
   const namedPct = rest.fatPct + rest.proteinPct + carbohydratePct + rest.saltPct + rest.acidPct + alcoholPct;
-  if (namedPct > OVER) return err(said("butter.labelIsOverTheWhole", { pct: namedPct.toFixed(1) }));
+  if (namedPct > OVER) return err(said("butter.labelIsOverTheWhole", { pct: inFigures(namedPct, 1) }));
   const both: readonly AllergenId[] = rest.mayContain.filter((one) => !rest.allergens.includes(one));
   return ok({
     ...PLAIN_GOOD,

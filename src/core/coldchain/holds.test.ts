@@ -15,7 +15,7 @@ const thaw = {
 
 test("a cure runs its hours and then wants to come out", () => {
   expect(holdStatus(cure, 4.5 * HOUR_MS)).toMatchObject({ state: "running", endsMs: 12 * HOUR_MS });
-  expect(english(holdStatus(cure, 4.5 * HOUR_MS)).needs).toContain("7.5 h more");
+  expect(english(holdStatus(cure, 4.5 * HOUR_MS)).needs).toContain("7 h 30 min more");
   expect(holdStatus(cure, 12 * HOUR_MS)).toMatchObject({ state: "due" });
   expect(english(holdStatus(cure, 12 * HOUR_MS)).needs).toMatch(/rinse/);
 });

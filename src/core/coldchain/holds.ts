@@ -9,7 +9,7 @@ import {
   type ParasiteRule,
   type ParasiteRuleId,
 } from "@/core/safety";
-import { keyed, assertNever, inCelsius, said, type Said, saidAsIs } from "@/core/shared";
+import { keyed, assertNever, inCelsius, said, type Said, saidAsIs, inHours } from "@/core/shared";
 import { HOUR_MS } from "@/core/units";
 import type { PlaceReading } from "./history";
 
@@ -71,7 +71,8 @@ export type HoldStatus = {
   readonly source: string;
 };
 
-const hoursText = (hours: number) => said("coldchain.hoursH", { hours: Math.ceil(hours * 10 - 1e-6) / 10 });
+/** Hours still owed: to the minute, never less than are. */
+const hoursOwed = (hours: number) => inHours(Math.ceil(hours * 60 - 1e-6) / 60);
 
 const logOf = (readings: readonly PlaceReading[]): readonly LogPoint[] => {
   const zeroMs = readings[0]?.atMs ?? 0;
@@ -113,7 +114,7 @@ function expectedStatus(rule: ParasiteRule, expected: PlaceReading, nowMs: numbe
   const source = `${rule.edition}; time to the centre by the freezing planner`;
   if (nowMs < expected.atMs) {
     const needs = said("coldchain.aboutAtUntilTheCentreIs", {
-      at: hoursText((expected.atMs - nowMs) / HOUR_MS),
+      at: hoursOwed((expected.atMs - nowMs) / HOUR_MS),
       celsius: inCelsius(expected.celsius),
     });
     return { state: "running", endsMs, needs, source };
@@ -153,14 +154,14 @@ function parasiteStatus(hold: Extract<Hold, { kind: "parasite" }>, nowMs: number
   const sinceH = (nowMs - last.atMs) / HOUR_MS;
   const missing = (hours: number) =>
     said("coldchain.hoursMoreAtHoldOrBelow", {
-      hours: hoursText(hours),
+      hours: hoursOwed(hours),
       hold: inCelsius(judged.nearest.holdC),
       nearest: optionWords(judged.nearest),
     });
   if (sinceH > HOLD_GAP_H) {
     // what nobody read since the last reading cannot be proven any more: it goes on from the next one
     const needs = said("coldchain.sinceWithoutAReadingProveNothing", {
-      since: hoursText(sinceH),
+      since: inHours(sinceH),
       holdgaph: HOLD_GAP_H,
       hoursMissing: missing(judged.hoursMissing),
     });
@@ -199,7 +200,7 @@ export function holdStatus(hold: Hold, nowMs: number): HoldStatus {
       const over = endsMs <= nowMs;
       const needs = over
         ? said("coldchain.takeItOutRinseDry")
-        : said("coldchain.endsMoreInTheCure", { ends: hoursText((endsMs - nowMs) / HOUR_MS) });
+        : said("coldchain.endsMoreInTheCure", { ends: hoursOwed((endsMs - nowMs) / HOUR_MS) });
       return { state: over ? "due" : "running", endsMs, needs, source: "the house's recipe" };
     }
     case "thaw": {
@@ -214,10 +215,10 @@ export function holdStatus(hold: Hold, nowMs: number): HoldStatus {
           ? said("coldchain.endsMoreInRunningWaterAt", {
               bound: inCelsius(21),
               bound2: inCelsius(5),
-              ends: hoursText((endsMs - nowMs) / HOUR_MS),
+              ends: hoursOwed((endsMs - nowMs) / HOUR_MS),
               runningwaterh: RUNNING_WATER_H,
             })
-          : said("coldchain.endsMoreInTheRefrigerator", { ends: hoursText((endsMs - nowMs) / HOUR_MS) });
+          : said("coldchain.endsMoreInTheRefrigerator", { ends: hoursOwed((endsMs - nowMs) / HOUR_MS) });
       return { state: over ? "due" : "running", endsMs, needs, source };
     }
     case "tag": {

@@ -1,5 +1,5 @@
 import { propertiesOf } from "@/core/matter";
-import { err, ok, type Result, inCelsius, inGrams, inMm, said, type Said } from "@/core/shared";
+import { err, ok, type Result, inCelsius, inGrams, inMm, said, type Said, inFigures } from "@/core/shared";
 import type { Species } from "@/core/species";
 import { saltDiffusivity, sugarDiffusivity } from "./diffusivity";
 import { SoluteSlab, type Bath } from "./slab";
@@ -149,7 +149,7 @@ function setUp(request: CureRequest): Result<Set, Said> {
     if (concentration > SATURATED) return err(said("cure.aBrineCannotHoldMoreThan"));
     saltNeededG = concentration * request.brineWaterG;
     if (evenPct(saltNeededG) < targetSaltPct)
-      return err(said("cure.thisBrineEndsAtSaltNeededIn", { saltNeeded: evenPct(saltNeededG).toFixed(1) }));
+      return err(said("cure.thisBrineEndsAtSaltNeededIn", { saltNeeded: inFigures(evenPct(saltNeededG), 1) }));
     bath = { kind: "finite", concentration, waterKgPerM2: perM2(request.brineWaterG) };
   }
   const salt = new SoluteSlab({ ...slab, diffusivityM2PerS: saltDiffusivity(species, placeC) }, bath);
@@ -216,7 +216,7 @@ export function planCure(request: CureRequest): Result<CurePlan, Said> {
       return err(
         said("cure.afterLongesthDaysItIsStill", {
           longesth: LONGEST_H / 24,
-          meanConcentration: pctOf(salt.meanConcentration).toFixed(1),
+          meanConcentration: inFigures(pctOf(salt.meanConcentration), 1),
         }),
       );
     advance("cure");
@@ -290,7 +290,7 @@ function warningsOf(
   if (placeC > 5) warnings.push(said("cure.cureAt5COrBelow", { bound: inCelsius(5), place: inCelsius(placeC, 0) }));
   warnings.push(VACUUM_WORDS);
   if (deepestPhasePct < 3.5)
-    warnings.push(said("cure.theThickestPartHoldsAboutDeepestPhase", { deepestPhase: deepestPhasePct.toFixed(1) }));
+    warnings.push(said("cure.theThickestPartHoldsAboutDeepestPhase", { deepestPhase: inFigures(deepestPhasePct, 1) }));
   if (keepingDays(deepestPhasePct) >= 5) warnings.push(LISTERIA_WORDS);
   if (!even)
     warnings.push(

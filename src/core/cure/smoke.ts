@@ -1,4 +1,4 @@
-import { inCelsius, said, type Said } from "@/core/shared";
+import { inCelsius, said, type Said, inFigures } from "@/core/shared";
 import { FOOD_CODE } from "@/core/safety";
 import { VACUUM_WORDS } from "./salting";
 
@@ -48,7 +48,7 @@ export function adviseSmoke({
   if (minutes > SMOKE_LIMITS.lightMinutes && waterPhasePct < SMOKE_LIMITS.saltPct)
     say(
       "stop",
-      said("cure.aLongColdSmokeWantsSalt", { salt: SMOKE_LIMITS.saltPct, waterPhase: waterPhasePct.toFixed(1) }),
+      said("cure.aLongColdSmokeWantsSalt", { salt: SMOKE_LIMITS.saltPct, waterPhase: inFigures(waterPhasePct, 1) }),
     );
   if (minutes > SMOKE_LIMITS.longestH * 60)
     say(

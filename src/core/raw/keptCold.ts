@@ -1,4 +1,4 @@
-import { inCelsius, said, type Said } from "@/core/shared";
+import { inCelsius, said, type Said, inHours } from "@/core/shared";
 import { liveStorageOf } from "@/core/freshness";
 import {
   HISTAMINE_GAP_H,
@@ -70,20 +70,20 @@ export function keptColdCheck(facts: RawFacts): Check {
   if (!history || history.log.length === 0) return say("missing", said("raw.noReadingsOfThePlacesIt"));
   const warmH = warmHours(history.log, facts);
   if (warmH > LONGEST_WARM_H + 1e-9)
-    return say("fails", said("raw.warmHAboveLimitSinceThe", { warm: warmH.toFixed(1), limit: inCelsius(then.limitC) }));
+    return say("fails", said("raw.warmHAboveLimitSinceThe", { warm: inHours(warmH), limit: inCelsius(then.limitC) }));
   const nowC = history.log.at(-1)![1];
   const warm =
     warmH > 0
-      ? said("raw.warmMinAboveLimit", { warm: (warmH * 60).toFixed(0), limit: inCelsius(then.limitC) })
+      ? said("raw.warmMinAboveLimit", { warm: inHours(warmH), limit: inCelsius(then.limitC) })
       : said("raw.atOrBelowLimit", { limit: inCelsius(then.limitC) });
   if (history.longestGapH > ROUND_H + 1e-9)
     return probeC === null
-      ? say("missing", said("raw.longestGapHWithoutAReadingProbe", { longestGap: history.longestGapH.toFixed(0) }))
+      ? say("missing", said("raw.longestGapHWithoutAReadingProbe", { longestGap: inHours(history.longestGapH) }))
       : say(
           "met",
           said("raw.warmAGapOfLongestGapH", {
             warm,
-            longestGap: history.longestGapH.toFixed(0),
+            longestGap: inHours(history.longestGapH),
             probe: inCelsius(probeC, 1),
           }),
         );
@@ -108,7 +108,7 @@ export function histamineCheck({ species, history }: RawFacts): Check | null {
   const { ok, hoursAbove, limitH, source } = judgeHistamineExposure(history.log, history.frozen);
   const spent = said("raw.hoursAboveHAbove44C", {
     bound: inCelsius(4.4),
-    hoursAbove: hoursAbove.toFixed(1),
+    hoursAbove: inHours(hoursAbove),
     limit: limitH,
   });
   if (!ok) return say("fails", said("raw.spentNothingMakesItGoodAgain", { spent }), source);
@@ -116,7 +116,7 @@ export function histamineCheck({ species, history }: RawFacts): Check | null {
     return say(
       "missing",
       said("raw.longestGapHWithoutAReadingHistaminegaph", {
-        longestGap: history.longestGapH.toFixed(0),
+        longestGap: inHours(history.longestGapH),
         histaminegaph: HISTAMINE_GAP_H,
       }),
       source,

@@ -1,4 +1,4 @@
-import { inCelsius, said, type Said } from "@/core/shared";
+import { inCelsius, said, type Said, inHours } from "@/core/shared";
 import { RAW_DEAD_SHARE } from "@/core/freshness";
 import { FOOD_CODE, isBareAdductor, type RuleSetId } from "@/core/safety";
 import type { Check, CheckId, RawFacts } from "./facts";
@@ -63,14 +63,14 @@ function openedCheck({ state, form, shellfish: { openedHAgo } }: RawFacts, bare:
         "alive",
         label,
         "met",
-        said("raw.openedOpenedHAgoMinAgoLimitH", { openedHAgo: Math.round(openedHAgo * 60), limit: limitH }),
+        said("raw.openedOpenedHAgoMinAgoLimitH", { openedHAgo: inHours(openedHAgo), limit: limitH }),
         source,
       )
     : say(
         "alive",
         label,
         "fails",
-        said("raw.openedOpenedHAgoHAgoLimitH", { openedHAgo: openedHAgo.toFixed(1), limit: limitH }),
+        said("raw.openedOpenedHAgoHAgoLimitH", { openedHAgo: inHours(openedHAgo), limit: limitH }),
         source,
       );
 }

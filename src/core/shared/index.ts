@@ -6,7 +6,9 @@ export { keyed, keyedLater, tableTexts, textFor } from "./keyed";
 export { factOf, type Fact } from "./fact";
 export {
   inCelsius,
+  inFigures,
   inGrams,
+  inHours,
   inKelvin,
   inKilograms,
   inMillilitres,

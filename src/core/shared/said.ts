@@ -1,6 +1,6 @@
-/** A measured value that every house reads in its own unit; `digits` after the point in the metric one. */
+/** A measured value that every house reads in its own unit and with its own mark; `digits` after it in the metric one. "1": a bare figure. */
 export type Quantity = {
-  readonly unit: "°C" | "K" | "mm" | "g" | "kg" | "ml";
+  readonly unit: "°C" | "K" | "mm" | "g" | "kg" | "ml" | "h" | "1";
   readonly value: number;
   readonly digits: number;
 };
@@ -30,6 +30,10 @@ export const inMm = quantity("mm");
 export const inGrams = quantity("g");
 export const inKilograms = quantity("kg");
 export const inMillilitres = quantity("ml");
+/** A stretch of time. */
+export const inHours = quantity("h");
+/** A percentage, a ratio, a count that has parts. */
+export const inFigures = quantity("1");
 
 const BETWEEN = { next: "shared.next", or: "shared.or", then: "shared.then" } as const;
 

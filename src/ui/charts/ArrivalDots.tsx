@@ -24,7 +24,7 @@ const SERIES = [
 
 /** How many ice days each lot had behind it when it came: lower is fresher, the shape says what became of it. */
 export default function ArrivalDots({ arrivals }: { readonly arrivals: readonly Arrival[] }) {
-  const { timeZone } = useHouse();
+  const { timeZone, format } = useHouse();
   return (
     <ChartFrame label={t("daysGoneAtTheDoorLot")} height={170}>
       <ScatterChart margin={{ top: 8, right: 44, bottom: 0, left: -14 }}>
@@ -57,7 +57,7 @@ export default function ArrivalDots({ arrivals }: { readonly arrivals: readonly 
             const one = payload?.[0]?.payload as Arrival | undefined;
             return one ? (
               <div className={styles.note}>
-                {t("nameCodeIceDaysGone", { name: one.name, code: one.code, ice: one.iceDays.toFixed(1) })}
+                {t("nameCodeIceDaysGone", { name: one.name, code: one.code, ice: format.number(one.iceDays, 1) })}
               </div>
             ) : null;
           }}

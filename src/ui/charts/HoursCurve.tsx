@@ -2,6 +2,7 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
 import { ChartFrame, FIGURES } from "./ChartFrame";
 import { hoursText } from "@/words/format/format";
+import { useHouse } from "../hooks/HouseContext";
 import styles from "./HoursCurve.module.css";
 import { PALETTE } from "../theme/palette";
 import { t } from "@/words/ui";
@@ -25,6 +26,7 @@ const TONES = {
 } as const;
 /** Curves over hours: freezing, salt going in. */
 export default function HoursCurve({ label, rows, series, unit, limit, markH }: Props) {
+  const { format } = useHouse();
   const last = rows.at(-1)?.atH ?? 1;
   return (
     <figure className={styles.figure}>
@@ -56,11 +58,11 @@ export default function HoursCurve({ label, rows, series, unit, limit, markH }: 
             unit={unit}
             width={76}
             domain={["auto", "auto"]}
-            tickFormatter={(value: number) => String(Math.round(value * 10) / 10)}
+            tickFormatter={(value: number) => format.number(value, Number.isInteger(value) ? 0 : 1)}
           />
           <Tooltip
             labelFormatter={(atH) => hoursText(Number(atH))}
-            formatter={(value, name) => [`${(Math.round(Number(value) * 10) / 10).toFixed(1)} ${unit}`, String(name)]}
+            formatter={(value, name) => [`${format.number(Number(value), 1)} ${unit}`, String(name)]}
           />
           {limit === undefined ? null : <ReferenceLine y={limit} stroke={PALETTE.stop} strokeDasharray="6 4" />}
           {markH === undefined ? null : (

@@ -41,8 +41,15 @@ function shelf(armed?: boolean): boolean {
   }
 }
 
-/** Turns the sound on; browsers allow it from a touch on, and some without one where this device had it before. */
+/**
+ * Turns the sound on; browsers allow it from a touch on, and some without one where this device had it before. A first
+ * sound takes a slow tablet tens of milliseconds to open: what the touch is for is painted before it.
+ */
 export function armSound(): void {
+  requestAnimationFrame(() => setTimeout(openSound));
+}
+
+function openSound(): void {
   audio ??= new AudioContext();
   audio.onstatechange = tell;
   void audio.resume().then(() => {

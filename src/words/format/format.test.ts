@@ -3,6 +3,7 @@ import {
   clockText,
   dayStamp,
   durationText,
+  hoursText,
   formatFor,
   lifeText,
   timeText,
@@ -49,12 +50,19 @@ test("figures in the house's units, rounded once", () => {
 test("time owed is rounded up, time over is counted with a plus", () => {
   expect([clockText(59.2), clockText(60), clockText(0), clockText(-61.9)]).toEqual(["1:00", "1:00", "0:00", "+1:01"]);
   expect([durationText(45), durationText(120), durationText(200)]).toEqual(["45 s", "2 min", "3 min 20 s"]);
-  expect([durationText(3600), durationText(7447)]).toEqual(["1 h 00 min", "2 h 04 min"]);
+  expect([durationText(3600), durationText(7447), durationText(86_400)]).toEqual(["1 h", "2 h 4 min", "24 h"]);
+  expect([durationText(7 * 86_400), durationText(51.6 * 3600)]).toEqual(["7 d", "2 d 4 h"]);
+  expect([hoursText(0), hoursText(0.3), hoursText(3.5), hoursText(49)]).toEqual([
+    "0 min",
+    "18 min",
+    "3 h 30 min",
+    "2 d 1 h",
+  ]);
 });
 
 test("life is credited down", () => {
   expect([lifeText(4.9), lifeText(1.99), lifeText(0.01), lifeText(0), lifeText(null)]).toEqual([
-    "4.5 d",
+    "4½ d",
     "47 h",
     "1 h",
     "over",

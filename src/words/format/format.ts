@@ -23,7 +23,7 @@ const plain = (value: number, digits: number) => {
 type Fixed = typeof plain;
 const withComma: Fixed = (value, digits) => plain(value, digits).replace(".", ",");
 
-/** As many digits as the metric figure had for a temperature; fractions of an inch; ounces and pounds to a tenth. */
+/** As many digits as the metric figure had for a temperature; fractions of an inch; ounces and pounds to a tenth; time and bare figures are the same everywhere. */
 function imperial(unit: Quantity["unit"], value: number, digits: number, fixed: Fixed): string {
   switch (unit) {
     case "°C":
@@ -38,6 +38,10 @@ function imperial(unit: Quantity["unit"], value: number, digits: number, fixed: 
       return t("ouncesLb", { ounces: fixed(ounceFromG(value * 1000) / 16, 1) });
     case "ml":
       return t("ouncesFlOz", { ounces: fixed(fluidOunceFromMl(value), 1) });
+    case "h":
+      return hoursText(value);
+    case "1":
+      return fixed(value, digits);
     default:
       return assertNever(unit);
   }
@@ -89,7 +93,9 @@ export function formatFor(units: Units, currency: string | null = null, mark: De
         : t("lengthIn", { length: inchText(inchFromMm(lengthMm)) }),
     /** A quantity as the core answers it. */
     quantity: ({ unit, value, digits }: Quantity) =>
-      metric ? `${fixed(value, digits)} ${unit === "K" ? "°C" : unit}` : imperial(unit, value, digits, fixed),
+      metric && unit !== "h" && unit !== "1"
+        ? `${fixed(value, digits)} ${unit === "K" ? "°C" : unit}`
+        : imperial(unit, value, digits, fixed),
     // for inputs: the house's number out of the core's and back
     toTemperature: (pointC: number) => (metric ? pointC : fahrenheitFromC(pointC)),
     fromTemperature: (shown: number) => (metric ? shown : celsiusFromF(shown)),
@@ -119,17 +125,34 @@ const roundedS = (seconds: number): number => {
   return seconds > 0 && seconds < step ? Math.ceil(seconds) : Math.round(seconds / step) * step;
 };
 
-/** A length of time for a plan: minutes and seconds in words, to five seconds below ten minutes, to a minute above an hour. */
+/**
+ * A length of time, everywhere but on a running clock: its two largest units in words. To five seconds below ten minutes, to half a
+ * minute below an hour, to a minute below two days, to an hour above.
+ */
 export function durationText(seconds: number): string {
   const whole = roundedS(seconds);
-  const [minutes, rest] = [Math.floor(whole / 60), whole % 60];
-  if (minutes >= 60)
-    return t("secondsHPadStartMin", {
-      seconds: Math.floor(Math.round(seconds / 60) / 60),
-      padStart: String(Math.round(seconds / 60) % 60).padStart(2, "0"),
-    });
-  if (minutes === 0) return `${rest} s`;
-  return rest === 0 ? t("minutesMin", { minutes }) : t("minutesMinRestS", { minutes, rest });
+  if (whole >= 2 * DAY_S) {
+    const hours = Math.round(seconds / 3600);
+    return twoUnits(Math.floor(hours / 24), "d", hours % 24, "h");
+  }
+  if (whole >= 3600) {
+    const minutes = Math.round(seconds / 60);
+    return twoUnits(Math.floor(minutes / 60), "h", minutes % 60, "min");
+  }
+  return twoUnits(Math.floor(whole / 60), "min", whole % 60, "s");
+}
+
+const DAY_S = 86_400;
+
+function twoUnits(large: number, unit: string, small: number, smallUnit: string): string {
+  if (large === 0) return `${small} ${smallUnit}`;
+  return small === 0 ? `${large} ${unit}` : `${large} ${unit} ${small} ${smallUnit}`;
+}
+
+/** The same of hours; nobody reads seconds in them. */
+export function hoursText(hours: number): string {
+  const minutes = Math.round(hours * 60);
+  return minutes === 0 ? t("minutesMin", { minutes: "0" }) : durationText(minutes * 60);
 }
 
 /** Life left, credited down: hours in the last two days, else days to a half. */
@@ -137,7 +160,8 @@ export function lifeText(days: number | null): string {
   if (days === null) return t("standsStill");
   if (days <= 0) return t("over");
   if (days < 2) return `${Math.max(1, Math.floor(days * 24))} h`;
-  return `${Math.floor(days * 2) / 2} d`;
+  const halves = Math.floor(days * 2);
+  return `${Math.floor(halves / 2)}${halves % 2 === 1 ? "½" : ""} d`;
 }
 
 const currencies = new Map<string, Intl.NumberFormat>();
@@ -195,10 +219,4 @@ export function dayStamp(atMs: number, timeZone: string): string {
   const parts = formatter("stamp", timeZone).formatToParts(atMs);
   const part = (type: string) => parts.find((entry) => entry.type === type)?.value ?? "00";
   return `${part("month")}${part("day")}`;
-}
-
-/** A stretch of hours: minutes below one, then hours to a tenth. */
-export function hoursText(hours: number): string {
-  if (hours < 1) return t("hoursMin", { hours: Math.round(hours * 60) });
-  return `${plain(hours, 1)} h`;
 }

@@ -166,7 +166,7 @@ export function GoodForm() {
       </p>
       {good.wholeLabelRead ? null : <p className={page.sub}>{t("unreadIsNotKnown")}</p>}
       {read.ok ? (
-        <p data-testid="water">{t("leavesWater", { pct: read.value.waterPct.toFixed(1) })}</p>
+        <p data-testid="water">{t("leavesWater", { pct: format.number(read.value.waterPct, 1) })}</p>
       ) : (
         <Alert type="error" showIcon title={`${sentence(say(read.error, format))}.`} />
       )}

@@ -99,7 +99,7 @@ export function ReduceBench({ burners, own, paces }: Props) {
             </div>
             <div>
               <dt>{t("alcoholLeft")}</dt>
-              <dd>{`${left.alcoholPct.toFixed(left.alcoholPct < 1 ? 2 : 0)} %`}</dd>
+              <dd>{`${format.number(left.alcoholPct, left.alcoholPct < 1 ? 2 : 0)} %`}</dd>
             </div>
             <div>
               <dt>{t("acidLeft")}</dt>

@@ -103,7 +103,7 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
                   {life.state === "frozen" ? format.temperature(life.placeC, 1) : lifeText(life.daysLeft)}
                 </span>{" "}
                 {life.state === "frozen" ? "" : t("atPlace", { place: format.temperature(life.placeC, 1) })}
-                {usesLeft(life, lot.rawAllowed, isReadyToEat(row.form))}.
+                {usesLeft(life, lot.rawAllowed, isReadyToEat(row.form), format)}.
               </p>
               <div className={page.around}>
                 <IceBar segments={lifeSegments(life, lot.rawAllowed)} text={t("lifeOfTheLot")} />

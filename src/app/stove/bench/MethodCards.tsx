@@ -1,6 +1,6 @@
 "use client";
 import { Button } from "antd";
-import { memo, useState } from "react";
+import { memo, startTransition, useOptimistic, useState } from "react";
 import { methodOf, type MethodFit, type MethodId } from "@/core/cooking";
 import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -23,6 +23,13 @@ type Props = {
 export const MethodCards = memo(function MethodCards({ fits, working, chosen, onChoose }: Props) {
   const { format } = useHouse();
   const [all, setAll] = useState(false);
+  // the tapped way is marked at once, the plan follows it
+  const [marked, mark] = useOptimistic(chosen);
+  const choose = (id: MethodId) =>
+    startTransition(() => {
+      mark(id);
+      onChoose(id);
+    });
   const first = fits.slice(0, FIRST_SHOWN);
   const shown = all
     ? fits
@@ -51,10 +58,10 @@ export const MethodCards = memo(function MethodCards({ fits, working, chosen, on
               <li key={methodId}>
                 <button
                   type="button"
-                  aria-pressed={methodId === chosen}
+                  aria-pressed={methodId === marked}
                   data-method={methodId}
                   data-refused={refusal !== null || undefined}
-                  onClick={() => onChoose(methodId)}
+                  onClick={() => choose(methodId)}
                 >
                   <b>{label}</b>
                   <span className="figure">{heatS === null ? t("notSo") : durationText(heatS)}</span>

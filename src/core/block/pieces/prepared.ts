@@ -1,7 +1,7 @@
 import { equilibriumSaltG, soakInBrine } from "@/core/cure";
 import { materialOf, simulateHeat } from "@/core/heat";
 import { evaporationKgPerM2S, wetBulbC, type Composition } from "@/core/matter";
-import { keyed, err, ok, type Result, said, type Said } from "@/core/shared";
+import { keyed, err, ok, type Result, said, type Said, inFigures } from "@/core/shared";
 import type { Species } from "@/core/species";
 import { rollUp } from "./rounds";
 
@@ -101,7 +101,7 @@ function after(species: Species, piece: PreparedPiece, one: PreparationStep): Re
         ...piece,
         massG: piece.massG * (1 + weightChangeShare),
         composition: salted(piece.composition, meanPct),
-        notes: say(said("block.brinedMeanSaltSeasonNoMore", { mean: meanPct.toFixed(1) })),
+        notes: say(said("block.brinedMeanSaltSeasonNoMore", { mean: inFigures(meanPct, 1) })),
       });
     }
     case "evened": {
@@ -112,7 +112,7 @@ function after(species: Species, piece: PreparedPiece, one: PreparationStep): Re
       return ok({
         ...piece,
         composition: salted(piece.composition, saltPct),
-        notes: say(said("block.equilibriumBrineSaltSaltSeasonNo", { salt: saltPct.toFixed(1) })),
+        notes: say(said("block.equilibriumBrineSaltSaltSeasonNo", { salt: inFigures(saltPct, 1) })),
       });
     }
     case "stuffed": {
@@ -154,7 +154,7 @@ function after(species: Species, piece: PreparedPiece, one: PreparationStep): Re
     case "dried":
       return ok({
         ...piece,
-        notes: say(said("block.driedMinutesMinSkinSideLast", { minutes: one.minutes.toFixed(0) })),
+        notes: say(said("block.driedMinutesMinSkinSideLast", { minutes: Math.round(one.minutes) })),
       });
     case "tempered": {
       const tempered = temperAfter(piece, one.roomC, one.minutes);
@@ -163,7 +163,7 @@ function after(species: Species, piece: PreparedPiece, one: PreparationStep): Re
         ...piece,
         startC: tempered.meanC,
         temperedMin,
-        notes: say(said("block.temperedMinutesMin", { minutes: one.minutes.toFixed(0) })),
+        notes: say(said("block.temperedMinutesMin", { minutes: Math.round(one.minutes) })),
       });
     }
   }

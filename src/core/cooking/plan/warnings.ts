@@ -1,4 +1,4 @@
-import { inCelsius, inMm, said, type Said } from "@/core/shared";
+import { inCelsius, inMm, said, type Said, inHours, inFigures } from "@/core/shared";
 import { saltTakenUp } from "@/core/cure";
 import { OCTOPUS_SALT_PCT } from "../methods";
 import { RULE_SETS } from "@/core/safety";
@@ -113,7 +113,7 @@ export function adviceFor(
       said("plan.dangerHBetween5CAnd", {
         bound: inCelsius(5),
         bound2: inCelsius(57),
-        danger: Math.round(dangerMin / 60),
+        danger: inHours(dangerMin / 60),
       }),
     );
   const { hotHold } = RULE_SETS[request.ruleSetId];
@@ -147,5 +147,5 @@ function octopusSalt(job: Job, { seconds }: CookOutcome): Said | null {
       : taken <= SEASONED_PCT.to
         ? said("plan.seasonedThroughTasteBeforeMore")
         : said("plan.tooSaltyLessSaltInThe");
-  return said("plan.takesUpAboutTakenOfIts", { taken: taken.toFixed(1), says });
+  return said("plan.takesUpAboutTakenOfIts", { taken: inFigures(taken, 1), says });
 }

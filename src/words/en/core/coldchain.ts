@@ -1,6 +1,5 @@
 /** English of what core/coldchain says. */
 export const coldchain = {
-  hoursH: "{hours} h",
   aboutAtUntilTheCentreIs: "about {at} until the centre is at {celsius} by estimate, then probe it",
   byEstimateTheCentreIsAt: "by estimate the centre is at {celsius}: probe it, nothing counts before",
   probeTheCentreOrSayWhen: "probe the centre, or say when it reached {hold}: nothing counts before",

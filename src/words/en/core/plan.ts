@@ -49,7 +49,7 @@ export const plan = {
   partCookedItAsksTheLotsFreezing: "{partCooked}: it asks the lot's freezing, exemption or papers, as raw does.",
   ciguateraWhichWatersAndHowBig: "Ciguatera: which waters, and how big? Heat does nothing to it.",
   oilThatPurgesDrainWhatIt: "Oil that purges: drain what it gives, small portions, said to the guest.",
-  dangerHBetween5CAnd: "{danger} h between {bound} and {bound2}, tempering counted: more than the four hours allowed.",
+  dangerHBetween5CAnd: "{danger} between {bound} and {bound2}, tempering counted: more than the four hours allowed.",
   notToBeHeldHotMin: "Not to be held hot: {min} or above, or served at once.",
   saltThePlateByHand: "salt the plate by hand",
   seasonedThroughTasteBeforeMore: "seasoned through, taste before more",

@@ -73,7 +73,7 @@ export function PartRow({
         onChange={(shown) => onChange({ massG: shown === null ? null : format.fromMass(shown) })}
       />
       <span className={styles.read} data-odd={odd ?? "none"}>
-        {read === null ? `${usual.toFixed(usual < 10 ? 1 : 0)} %` : `${format.number(read, 1)} %`}
+        {read === null ? `${format.number(usual, usual < 10 ? 1 : 0)} %` : `${format.number(read, 1)} %`}
         {odd === "low" || odd === "high" ? <b> {odd === "low" ? t("low") : t("high")}</b> : null}
       </span>
       <Select<PartUse>

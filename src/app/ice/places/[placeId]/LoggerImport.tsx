@@ -64,7 +64,7 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
       </FileButton>
       <p className={`${page.source} ${page.above}`}>{t("timeAndTemperatureInAnyOrder")}</p>
       {busy && text !== null ? (
-        <p role="status">{t("readingTheFile", { size: (text.length / 1_000_000).toFixed(1) })}</p>
+        <p role="status">{t("readingTheFile", { size: format.number(text.length / 1_000_000, 1) })}</p>
       ) : null}
       {problem ? <Alert type="error" showIcon title={problem} /> : null}
       {answer ? (
