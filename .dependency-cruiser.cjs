@@ -105,7 +105,7 @@ module.exports = {
     only("house", ["house", "calendar", "core"]),
     only("db", ["db", "house", "calendar", "words", "core"]),
     only("verbs", ["verbs", "words", "core"]),
-    only("workers", ["workers", "words", "core"]),
+    only("workers", ["workers", "exchange", "words", "core"]),
     only("server", ["server", "verbs", "house", "exchange", "calendar", "words", "core"]),
     {
       name: "ui-looks-down",

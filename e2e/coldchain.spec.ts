@@ -5,7 +5,7 @@ import { findSpecies } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { lotsThrough, watchPlace } from "@/db/lots/excursions";
 import { lotsIn } from "@/db/lots/lots";
-import { listPlaces } from "@/db/house/places";
+import { listPlaces, readingsSince } from "@/db/house/places";
 import { stockOnIce } from "@/db/lots/stock";
 import { supplierRecord } from "@/db/lots/supplierRecord";
 import { formatFor, hoursText } from "@/words/format/format";
@@ -326,4 +326,38 @@ test("tomorrow's covers against the ice, and a species of the house", async ({ p
   await page.goto("/dock");
   await pick(page, "Fish", "brotola");
   await expect(page.getByText("whole round fish")).toBeVisible();
+});
+
+test("a logger's year is read with its progress; stopped in the middle it says what is kept, and the same file brings the rest", async ({
+  page,
+}) => {
+  test.setTimeout(90_000);
+  const freezer = listPlaces(houseDb()).find(({ kind }) => kind === "freezer")!;
+  const rows = 60_000;
+  const startMs = Date.UTC(2024, 0, 1);
+  const line = (index: number) => `${new Date(startMs + index * 120_000).toISOString()},-20.${index % 10}`;
+  const buffer = Buffer.from(["time,celsius", ...Array.from({ length: rows }, (_, index) => line(index))].join("\n"));
+  const choose = () =>
+    page.locator("input[type=file]").setInputFiles({ name: "year.csv", mimeType: "text/csv", buffer });
+  const kept = () => readingsSince(houseDb(), freezer.id, startMs - 1, startMs + rows * 120_000).length;
+  await page.goto(`/ice/places/${freezer.id}`);
+  await choose();
+  await expect(page.getByTestId("logger")).toContainText(String(rows));
+  // every part is held up a little, so that there is time to stop it
+  await page.route("**/ice/places/*", async (route) => {
+    await new Promise((go) => setTimeout(go, 500));
+    await route.continue();
+  });
+  await page.getByRole("button", { name: /^Take/ }).first().click();
+  await expect(page.getByRole("progressbar")).toBeVisible();
+  await expect(page.getByText(/[1-5]0000 of 60000 readings kept/)).toBeVisible();
+  await page.getByRole("button", { name: "Stop" }).click();
+  await expect(page.getByText(/of 60000 readings are kept; the same file again brings the rest/)).toBeVisible();
+  expect(kept()).toBeGreaterThan(0);
+  expect(kept()).toBeLessThan(rows);
+  await page.unrouteAll();
+  await choose();
+  await page.getByRole("button", { name: /^Take/ }).first().click();
+  await expect(page.getByText(/readings came in, \d+ were there already/)).toBeVisible({ timeout: 30_000 });
+  expect(kept()).toBe(rows);
 });

@@ -128,7 +128,7 @@ test("core over HTTP: same JSON, problems as 422, foreign pages turned away, hea
 test("a page that is not there says so in the house's words", async ({ page }) => {
   const answer = await page.goto("/nowhere");
   expect(answer?.status()).toBe(404);
-  await expect(page.getByRole("heading", { name: "Nothing on this hook" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Not found" })).toBeVisible();
   await page.goto("/ice/no-such-lot");
-  await expect(page.getByRole("heading", { name: "Nothing on this hook" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Not found" })).toBeVisible();
 });

@@ -50,7 +50,7 @@ import {
   answerTheExcursion,
   checkProbe,
   makeDeviceKey,
-  readLogger,
+  takeReadings,
   savePlace,
   typeReading,
 } from "./ice/places/actions";
@@ -298,18 +298,14 @@ const ROWS: Readonly<Record<string, Row>> = {
     refused: [() => ({ placeId: gone, celsius: 1 }), /not in the house/],
   },
   checkProbe: { action: checkProbe, good: () => ({ probe: "Red", celsius: 0.2 }) },
-  readLogger: {
-    action: readLogger,
+  takeReadings: {
+    action: takeReadings,
     good: () => ({
       placeId: place().id,
-      text: "time,celsius\n2026-01-05 10:00,1.0\n2026-01-05 11:00,1.2\n",
-      keep: true,
-      goodOnly: false,
+      atMs: [Date.UTC(2026, 0, 5, 10), Date.UTC(2026, 0, 5, 11)],
+      celsius: [1, 1.2],
     }),
-    refused: [
-      () => ({ placeId: gone, text: "time,celsius\n2026-01-05 10:00,1\n", keep: false, goodOnly: false }),
-      /not in the house/,
-    ],
+    refused: [() => ({ placeId: place().id, atMs: [Date.UTC(2126, 0, 5, 10)], celsius: [1] }), /ahead of now/],
   },
   answerTheExcursion: {
     action: answerTheExcursion,

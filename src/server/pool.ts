@@ -14,8 +14,6 @@ const FILE = path.join(/* turbopackIgnore: true */ process.cwd(), ".workers/task
 const LANES = {
   house: { most: Math.max(1, Math.min(2, availableParallelism() - 1)), queue: 24, deadlineMs: 30_000 },
   open: { most: 1, queue: 16, deadlineMs: 30_000 },
-  // a year of a logger is read beside the work, and never before a cook's start
-  files: { most: 1, queue: 3, deadlineMs: 60_000 },
   // what is looked on for after there is an answer: it keeps nobody waiting
   after: { most: 1, queue: 2, deadlineMs: 30_000 },
 } as const;

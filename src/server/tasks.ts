@@ -15,7 +15,6 @@ import type { LoggerRead } from "@/core/coldchain";
 import { replan, type Replanned, type ScheduleProblem } from "@/core/line";
 import { assert, ok, type Result, type Said } from "@/core/shared";
 import { findSpecies, type Species } from "@/core/species";
-import { readLoggerFile } from "@/exchange/loggerFile";
 import type { CookAskInput } from "@/house/cookAsk";
 import { firstAsk } from "@/house/firstAsk";
 import { measuredOf, type MeasuredRow } from "@/house/measured";
@@ -56,11 +55,6 @@ export type Tasks = {
     };
     readonly answer: Replanned;
   };
-  /** A logger's file, up to 20 MB: its readings in order, its bad lines named. */
-  readonly logger: {
-    readonly ask: { readonly text: string; readonly timeZone: string; readonly nowMs: number };
-    readonly answer: Result<LoggerRead, Said>;
-  };
   readonly verb: {
     readonly ask: { readonly name: string; readonly text: string };
     readonly answer: Result<unknown, Problem> | null;
@@ -97,8 +91,6 @@ export default async function runTask(job: Job): Promise<Tasks[TaskName]["answer
       const begunMs = performance.now();
       return replan(problem, before, () => seconds - (performance.now() - begunMs) / 1000, { thorough });
     }
-    case "logger":
-      return readLoggerFile(job.ask.text, job.ask.timeZone, job.ask.nowMs);
     case "verb":
       await prepareVerb(job.ask.name);
       return runVerbOnText(job.ask.name, job.ask.text);

@@ -195,6 +195,9 @@ export function stockBalance(
   return { drawnMl, shortMl: Math.max(0, drawnMl - haveMl), overMl: Math.max(0, haveMl - drawnMl) };
 }
 
+/** Salt of a sauce that takes shellfish liquor, at most, % (common practice, medium). */
+export const LIQUOR_SAUCE_MOST_PCT = 1.1;
+
 /** The most of a salty liquor that may go into a sauce unreduced, ml: the salt alone then reaches the most a sauce carries. */
-export const liquorCapMl = (sauceG: number, liquorSaltPct: number, mostPct = 1.1): number =>
+export const liquorCapMl = (sauceG: number, liquorSaltPct: number, mostPct = LIQUOR_SAUCE_MOST_PCT): number =>
   liquorSaltPct <= 0 ? Infinity : (sauceG * mostPct) / liquorSaltPct;

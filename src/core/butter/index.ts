@@ -43,6 +43,7 @@ export { simmeredAlcoholLeftPct } from "./retention";
 export { boilsOver, marksOf, waterBackMl, type Mark } from "./marks";
 export {
   judgePot,
+  LIQUOR_SAUCE_MOST_PCT,
   liquorCapMl,
   planStock,
   potClock,

@@ -164,7 +164,7 @@ function reasons({ state, fatToWater, servedC, holdC, acidPct }: Told): readonly
   const [served, from, to] = [inCelsius(servedC), inCelsius(holdC.from), inCelsius(holdC.to)];
   const why: Readonly<Record<SauceState, Said>> = {
     holds: said("butter.holdsBecause", { ratio, served, from, to }),
-    thin: said("butter.thinBecause", { ratio }),
+    thin: said("butter.thinBecause", { ratio, least: inFigures(RATIO.thin, 1) }),
     greasy: said("butter.greasyBecause", { ratio }),
     "too-hot": said("butter.tooHotBecause", { served, to }),
     sets: said("butter.setsBecause", { served, from }),

@@ -23,7 +23,12 @@ export type LoggerOptions = {
     readonly seconds: number;
   }) => readonly number[];
   readonly nowMs: number;
+  /** Told from time to time how far the reading is, 0 to 1. */
+  readonly onShare?: (share: number) => void;
 };
+
+/** So many rows between two words of how far it is. */
+const TOLD_EVERY = 5000;
 
 const TEMPERATURE_HEAD = /temp|°|celsius|fahrenheit|^t$|deg|value|kanal|ch\s*1/i;
 const TIME_HEAD = /time|date|zeit|datum|tid|heure|fecha|timestamp/i;
@@ -109,7 +114,7 @@ function momentAfter(
  */
 export function readLoggerRows(
   rows: readonly (readonly string[])[],
-  { momentsOf, nowMs }: LoggerOptions,
+  { momentsOf, nowMs, onShare }: LoggerOptions,
 ): Result<LoggerRead, Said> {
   const { head, hasHead, dateColumn, timeColumn, temperatureColumn } = columnsOf(rows);
   if (dateColumn < 0) return err(said("coldchain.noColumnOfDatesWasFound"));
@@ -132,6 +137,7 @@ export function readLoggerRows(
   let [duplicates, outOfOrder, latestMs] = [0, 0, -Infinity];
   const next = momentAfter(momentsOf, body, dateColumn, timeColumn, dateOrder);
   for (const [index, row] of body.entries()) {
+    if (index % TOLD_EVERY === 0) onShare?.(index / body.length);
     const report = (reason: Said) =>
       problems.push({ line: index + firstLine, text: row.join(" | ").slice(0, 120), reason });
     if (row.every((cell) => cell.trim() === "")) continue;

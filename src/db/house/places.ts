@@ -54,6 +54,9 @@ export function newDeviceKey(db: Db, id: string): string {
   return key;
 }
 
+/** Rows of one statement: four values each, far below what SQLite takes. */
+const ROWS_AT_ONCE = 500;
+
 export type Added = { readonly added: number; readonly known: number };
 
 /**
@@ -69,9 +72,11 @@ export function addReadings(
 ): Added {
   return db.transaction((tx) => {
     let added = 0;
-    for (const { atMs, celsius } of readings) {
-      const row = { placeId, atMs: Math.round(atMs), celsius, source };
-      added += tx.insert(placeReadings).values(row).onConflictDoNothing().run().changes;
+    for (let from = 0; from < readings.length; from += ROWS_AT_ONCE) {
+      const rows = readings
+        .slice(from, from + ROWS_AT_ONCE)
+        .map(({ atMs, celsius }) => ({ placeId, atMs: Math.round(atMs), celsius, source }));
+      added += tx.insert(placeReadings).values(rows).onConflictDoNothing().run().changes;
     }
     if (added > 0)
       tx.update(places)

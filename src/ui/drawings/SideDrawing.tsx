@@ -120,7 +120,7 @@ function Handle({ x, y, baseY, label, text, valueMm, mmPerUnit, unitsPerPixel, o
       onChange={onChange}
     >
       <path d={`M${x} ${y}V${baseY}`} className={styles.station} />
-      <rect x={x - 26} y={y - 26} width="52" height="52" fill="transparent" />
+      <rect x={x - 31} y={y - 31} width="62" height="62" fill="transparent" />
       <path d={`M${x - 11} ${y - 4}l11 -11 11 11zM${x - 11} ${y + 4}l11 11 11 -11z`} className={styles.grip} />
       <text x={x} y={y - 22} className={styles.value}>
         {text}

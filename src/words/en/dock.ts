@@ -94,7 +94,7 @@ export const dock = {
   noFishNamed: "No fish named",
   daysGoneOnceGraded: "days gone, once graded",
   impliedIceDaysGoneGiveOrTake:
-    "{impliedIce, plural, one {day} other {days}} gone, give or take {spreadDays}; it keeps {lifeDays} in all",
+    "{impliedIce, plural, one {day} other {days}} gone, ± {spreadDays}; it keeps {lifeDays} in all",
   gradedOfLengthSignsPointsOf: "{graded} of {length} signs · {points} of {maximum} points · {share}",
   shortShortOfThePaperWeighed:
     "{short} % short of the paper<span>weighed against the weight stated; over 2 % is said (common practice)</span>",

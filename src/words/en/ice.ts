@@ -5,15 +5,15 @@ export const ice = {
   titleDaysLeftLeft: "{title}, {daysLeft} left",
   whatTheFreezersOwnRecordShows: "What the freezer’s own record shows of this pack",
   followingItThroughTheRecord: "Following it through the record…",
-  byReckoningTheCentreWasAt: "By reckoning the centre was at {centre} on {followedTo}: not there yet.",
+  byReckoningTheCentreWasAt: "By calculation the centre was at {centre} on {followedTo}: not there yet.",
   byReckoningTheCentreWasCold:
-    "By reckoning the centre was cold enough from {reachedAt} on, and has {hoursCredited} of it by {followedTo} ({nearest}).",
+    "By calculation the centre was cold enough from {reachedAt} on, and has {hoursCredited} of it by {followedTo} ({nearest}).",
   theRecordHasAHoleAfter: " The record has a hole after {brokenAt} and is followed no further.",
   itProvesNothingByItselfPut:
     "<b>It proves nothing by itself:</b> put a probe in the centre; from that reading on the record of the freezer counts.",
   layersOnEachOther: ", {layers} on each other",
   reckonedForLabelThicknessValueIn:
-    "Reckoned for {label}, {thickness}{value}, in at {start}, with the poorest air of its kind ({label2}) and the warmer of every two readings.",
+    "Calculated for {label}, {thickness}{value}, in at {start}, with the poorest air of its kind ({label2}) and the warmer of every two readings.",
   care: "Care",
   parasiteRuleTextKeepRecordOther:
     "Parasite rule: {text}; keep {record}. Other risks of raw and under-cooked fish stay.",
@@ -77,7 +77,7 @@ export const ice = {
   keepTheTag: "Keep the tag",
   theHoldRuns: "The hold runs.",
   timeCountsOnlyWhileTheCentre:
-    "Time counts only while the centre is at or below the limit. Probe it, or say when it got there; a probe reading must close it. <link>Reckon how long it takes</link>.",
+    "Time counts only while the centre is at or below the limit. Probe it, or say when it got there; a probe reading must close it. <link>Work out how long it takes</link>.",
   centreReachedDegree: "Centre reached, {degree}",
   when: "When",
   hours: "Hours",
@@ -369,7 +369,7 @@ export const ice = {
   tomorrowIsShortOfNamesShort: "Tomorrow is short of {namesShort}",
   serviceServiceFromSERVICEHOUR00:
     "{service}, service from {hour}:00. A lot counts only if it lasts until then for that use; the one with least life goes first.",
-  sayHowManyCoversOfWhat: "Say how many covers of what; the rest is reckoned.",
+  sayHowManyCoversOfWhat: "Say how many covers of what; the rest is worked out.",
   raw2: "raw",
   cooked2: "cooked",
   nothingOnIceLasts: "nothing on ice lasts",
@@ -436,6 +436,8 @@ export const ice = {
   finishUsedUp: "used up",
   finishSentBack: "sent back",
   aSpecialFromIt: "A special from it",
-  readingTheFile: "Reading {size} MB; clocks and taps go on meanwhile.",
-  noThreadForTheFile: "Two files are being read already. Try again in a minute.",
+  readingTheFile: "Reading the file",
+  keepingTheReadings: "{kept} of {rows} readings kept",
+  keepingStopped: "Stopped.",
+  keptSoFar: "{given} of {rows} readings are kept; the same file again brings the rest.",
 } as const;

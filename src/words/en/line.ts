@@ -50,7 +50,7 @@ export const line = {
   putBack: "{what} is back where it was",
   barIsPut: "It stands where you put it",
   serveIsMoved: "The table's moment is moved",
-  letItGo: "Let it go where the plan has it",
+  letItGo: "Back to the plan’s time",
   tapABar: "Tap a bar to see why it begins when it does; drag it, or a table's moment, to put it elsewhere.",
   whyNow:
     "{table} is up at {time}: from here to the plate it is {chain}{has, select, yes {, and it may begin {slack} later} other {; later, and the table is later}}.",

@@ -152,7 +152,7 @@ export const raw = {
   middle: "Middle",
   valueBelowFaceAboveFromLaid: "{value} below, face above; from laid in (left) to even (right). Darker is saltier.",
   saltOverTime: "Salt over time",
-  howItIsReckoned: "How it is reckoned",
+  howItIsReckoned: "How it is worked out",
   oneFaceShutByTheSkin: ", one face shut by the skin",
   bothFaces: ", both faces",
   saltMovesThroughTheWaterOf:

@@ -191,7 +191,7 @@ export const shelf = {
   sauceItGoesInto: "Sauce it goes into",
   reducedHas: "Then it has {pct} % salt",
   atMostInto:
-    "Into {mass} of sauce at most {plain} of it as it is, or {reduced} reduced: more and the sauce is over 1.1 %.",
+    "Into {mass} of sauce at most {plain} of it as it is, or {reduced} reduced: more and the sauce is over {most} %.",
   tasteBeforeItIsReduced: "Taste before it is reduced: the salt stays when the water goes.",
   rice: "Rice",
   riceByVolume: "Rice",

@@ -18,7 +18,7 @@ export const stovePlan = {
     "Heat by finite volumes through flesh of {water} % water, {protein} % protein and {fat} % fat (Choi and Okos 1986). A face on metal, in fat or under a glow dries before it can pass {temperature}{value}. {value2} About {waterLoss} % of the weight is lost as juice.",
   donenessFromTheStateOfThe:
     "Doneness from the state of the proteins: myosin {source}; flakes part {source2}; dryness from the water lost (common practice, low). Bands: common practice.",
-  killedAtTheColdestPointReckoned: "Killed at the coldest point, reckoned by",
+  killedAtTheColdestPointReckoned: "Killed at the coldest point, calculated by",
   logReductionLogSource: "<b>{logReduction} log</b> ({source}).",
   heldHotIfAtAllAt: "Held hot, if at all, at {min} or above ({source}). <link>How long it keeps</link>",
   plannedInTookMs: " Planned in {took} ms.",
@@ -69,7 +69,7 @@ export const stovePlan = {
   servedAtRestPeakTheHottestIt: "Served at <span>{restPeak}</span>; the hottest it was:",
   andEatsLikeReadsLikeDoneAt: " and eats like {readsLike} done at the usual pace",
   byTheModelItRisesRises:
-    "By the model it rises {rises} after the pull; cooks reckon with {usualMost} at most for this size. Probe it on the plate.",
+    "By the model it rises {rises} after the pull; cooks allow {usualMost} at most for this size. Probe it on the plate.",
   chance: "Chance",
   nineInTenBetweenLowAnd: "; nine in ten between <span>{low}</span> and <span2>{high}</span2>.",
   inBandOf100EndBand: "<b>{inBand}</b> times in 10 it ends {band}",

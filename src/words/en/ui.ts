@@ -69,6 +69,7 @@ export const ui = {
   massKg: "{mass} kg",
   lengthMm: "{length} mm",
   lengthIn: "{length} in",
+  stopIt: "Stop",
   standsStill: "stands still",
   theHouseDidNotAnswerTry: "The house did not answer. Try again: nothing is done twice.",
   best: "Best",

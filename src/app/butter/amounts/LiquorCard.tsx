@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { liquorCapMl } from "@/core/butter";
+import { LIQUOR_SAUCE_MOST_PCT, liquorCapMl } from "@/core/butter";
 import { reducedSaltPct } from "@/house/dishSaltAsk";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -43,6 +43,7 @@ export function LiquorCard() {
           plain: format.volume(Math.min(cap, haveMl)),
           reduced: format.volume(Math.min(capReduced, toMl)),
           mass: format.mass(sauceG),
+          most: format.number(LIQUOR_SAUCE_MOST_PCT, 1),
         })}
       </p>
       <p className={page.sub}>{t("tasteBeforeItIsReduced")}</p>

@@ -30,9 +30,9 @@ export function GoodList({ goods }: { readonly goods: readonly BoughtGood[] }) {
                 <br />
                 <span className={page.sub}>
                   {t("goodLine", {
-                    fat: good.fatPct,
+                    fat: format.number(good.fatPct, Number.isInteger(good.fatPct) ? 0 : 1),
                     water: good.waterPct.toFixed(0),
-                    salt: good.saltPct,
+                    salt: format.number(good.saltPct, 1),
                     list: good.allergens.join(", ") || "–",
                     open: good.compound ? "yes" : "no",
                   })}

@@ -5,6 +5,7 @@ import { POLAR, STRIP_EVERY_H, stripDue, type OilVerdict } from "@/core/butter";
 import type { Fryer } from "@/db/butter/oil";
 import { NumberField } from "@/ui/form/NumberField";
 import { useAct } from "@/ui/hooks/useAct";
+import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { Source } from "@/ui/layout/Source";
 import { t } from "@/words/shelf";
@@ -35,6 +36,7 @@ export function Fryers({ fryers }: { readonly fryers: readonly Fryer[] }) {
 }
 
 function FryerRow({ fryer }: { readonly fryer: Fryer }) {
+  const { format } = useHouse();
   const { act, busy } = useAct();
   const [polarPct, setPolarPct] = useState(15);
   const { id, name, verdict, hoursSinceStrip } = fryer;
@@ -57,7 +59,7 @@ function FryerRow({ fryer }: { readonly fryer: Fryer }) {
             {fryer.polarPct === null
               ? t("dipAStrip")
               : t("lastStrip", {
-                  pct: fryer.polarPct,
+                  pct: format.number(fryer.polarPct, 1),
                   hours: Math.round(hoursSinceStrip ?? 0),
                   due: due ? "yes" : "no",
                 })}

@@ -78,7 +78,7 @@ export function FileDesk(props: Props) {
               {t("deliveriesAsCsv")}
             </a>
           </p>
-          <p>
+          <p className={page.row}>
             <a href="/api/export/epcis.jsonld" download>
               {t("lotsAsEpcis20Json")}
             </a>

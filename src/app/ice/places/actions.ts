@@ -1,16 +1,15 @@
 "use server";
-import { answersIt, probeReadsTrue, type RowProblem } from "@/core/coldchain";
-import { err, ok, type Result } from "@/core/shared";
+import { answersIt, probeReadsTrue } from "@/core/coldchain";
+import { err, ok, said, type Result } from "@/core/shared";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { answerExcursion, type AnswerError, type AnsweredBy } from "@/db/lots/answerExcursion";
 import { watchPlace } from "@/db/lots/excursions";
 import { addReadings, findPlace, newDeviceKey, setPlace } from "@/db/house/places";
 import { noteProbeCheck } from "@/db/house/probeChecks";
-import { workOut } from "@/server/pool";
 import { refused, refusedBy, type ActionError } from "../../actionError";
-import { houseAction, plannedAction } from "../../houseAction";
-import { Answer, LoggerFile, PlaceId, ProbeInIce, SetPlace, TypedReading } from "./schema";
+import { houseAction } from "../../houseAction";
+import { Answer, LoggerReadings, PlaceId, ProbeInIce, SetPlace, TypedReading } from "./schema";
 import { t } from "@/words/ice";
 
 const NO_PLACE = refused("thatPlaceIsNotInThe", t("thatPlaceIsNotInThe"));
@@ -36,56 +35,20 @@ export const checkProbe = async (input: unknown, intention: unknown): Promise<Re
     return ok(probeReadsTrue(celsius) ? t("notedItReadsTrue") : t("notedItReadsWrongSetIt"));
   });
 
-export type LoggerAnswer = {
-  readonly rows: number;
-  readonly added: number;
-  readonly known: number;
-  readonly unit: "C" | "F";
-  readonly dateOrder: string;
-  readonly duplicates: number;
-  readonly outOfOrder: number;
-  readonly fromMs: number;
-  readonly toMs: number;
-  readonly problems: readonly RowProblem[];
-  readonly kept: boolean;
-};
+/** Keeps a part of a logger's file; what the place knows already stays as it is. */
+export const takeReadings = async (
+  input: unknown,
+  intention: unknown,
+): Promise<Result<{ readonly added: number }, ActionError>> =>
+  houseAction("takeReadings", LoggerReadings, input, intention, ({ placeId, atMs, celsius }, { stamp }) => {
+    if (!findPlace(db(), placeId)) return err(NO_PLACE);
+    if (atMs.some((one) => one > stamp.atMs + AHEAD_MS)) return err(refusedBy(said("coldchain.liesAheadOfNow")));
+    const kept = atMs.map((one, index) => ({ atMs: one, celsius: celsius[index]! }));
+    return ok({ added: addReadings(db(), placeId, kept, "file", stamp).added });
+  });
 
-/** Reads a logger's file: first to show what it holds, then to keep it, all of it or its good rows. */
-export const readLogger = async (input: unknown, intention: unknown): Promise<Result<LoggerAnswer, ActionError>> =>
-  plannedAction(
-    "readLogger",
-    LoggerFile,
-    input,
-    intention,
-    async ({ text, ...asked }, { house, stamp }) => {
-      if (!findPlace(db(), asked.placeId)) return err(NO_PLACE);
-      const ask = { text, timeZone: house.timeZone, nowMs: stamp.atMs };
-      const worked = await workOut("files", "logger", ask);
-      if (!worked.ok) return err(refused("noThreadForTheFile", t("noThreadForTheFile")));
-      return worked.value.ok ? ok({ asked, read: worked.value.value }) : err(refusedBy(worked.value.error));
-    },
-    ({ asked: { placeId, keep, goodOnly }, read }, { stamp }) => {
-      const { readings, problems, unit, dateOrder, duplicates, outOfOrder } = read;
-      const kept = keep && (problems.length === 0 || goodOnly);
-      const { added, known } = kept ? addReadings(db(), placeId, readings, "file", stamp) : { added: 0, known: 0 };
-      return ok({
-        rows: readings.length,
-        added,
-        known,
-        unit,
-        dateOrder,
-        duplicates,
-        outOfOrder,
-        fromMs: readings[0]!.atMs,
-        toMs: readings.at(-1)!.atMs,
-        problems: problems.slice(0, MOST_NAMED),
-        kept,
-      });
-    },
-  );
-
-/** Bad lines that are named one by one. */
-const MOST_NAMED = 50;
+/** A logger's clock may be so far ahead of the house's. */
+const AHEAD_MS = 60_000;
 
 /** How far back an excursion can be answered. */
 const BACK_MS = 60 * DAY_MS;

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { PLACE_KINDS, type PlaceKind } from "@/core/coldchain";
 import { t } from "@/words/ice";
+import { PART_READINGS } from "./loggerPart";
 
 const KIND_IDS = PLACE_KINDS.map(({ id }) => id) as [PlaceKind, ...PlaceKind[]];
 const limit = z.number().min(-80, t("checkTheLimit")).max(30, t("checkTheLimit")).nullable();
@@ -20,14 +21,17 @@ export const TypedReading = z.strictObject({
   celsius: z.number(t("whatDoesItRead")).min(-90, t("checkTheThermometer")).max(60, t("checkTheThermometer")),
 });
 
-export const LoggerFile = z.strictObject({
-  placeId: z.string().min(1),
-  text: z.string().min(1, t("theFileIsEmpty")).max(20_000_000, t("over20MbSplitTheFile")),
-  /** False: only say what would come in. */
-  keep: z.boolean(),
-  /** Take the good rows although some are bad. */
-  goodOnly: z.boolean(),
-});
+/** A part of a logger's file, as two columns: tens of thousands of pairs take the way into the house too long. */
+export const LoggerReadings = z
+  .strictObject({
+    placeId: z.string().min(1),
+    atMs: z
+      .array(z.number().int().min(0, t("checkTheThermometer")))
+      .min(1, t("theFileIsEmpty"))
+      .max(PART_READINGS),
+    celsius: z.array(z.number().min(-90, t("checkTheThermometer")).max(120, t("checkTheThermometer"))),
+  })
+  .refine(({ atMs, celsius }) => atMs.length === celsius.length, t("checkTheThermometer"));
 
 export const Answer = z
   .strictObject({

@@ -105,7 +105,7 @@ const euRows = (kept: string, listeria: string): readonly Practice[] => [
   row(
     "probe-check",
     "Probe check",
-    "probes that work: in melting ice {0 °C}, give or take one",
+    "probes that work: in melting ice {0 °C}, plus or minus one",
     "the check with its date",
     `Reg. (EC) 852/2004${kept}`,
     "Art. 5",

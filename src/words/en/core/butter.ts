@@ -5,7 +5,7 @@ export const butter = {
   noWater: "no water at all",
   ratio: "{to} parts fat to one of water",
   holdsBecause: "{ratio}, and {served} lies between {from} and {to}",
-  thinBecause: "{ratio}: under 1.5 it is thin and runs off the fish",
+  thinBecause: "{ratio}: under {least} it is thin and runs off the fish",
   greasyBecause: "{ratio}: over 6 the water can no longer hold the fat, and it leaks",
   tooHotBecause: "{served} is over {to}, the warmest this one holds: the fat runs out of it",
   setsBecause: "{served} is under {from}: the butter stiffens",

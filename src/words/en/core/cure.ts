@@ -26,7 +26,7 @@ export const cure = {
   coldSmokedFishIsRawListeria:
     "Cold-smoked fish is raw: Listeria grows in it at refrigerator temperature; not for guests at risk.",
   neverIntoAVacuumPack:
-    "Never into a vacuum pack on this reckoning (botulism): have the salt in the water of the thickest part measured, 3.5 % or more; packing fish without air that was not frozen before, during and after is not allowed in US retail without a variance (3-502.11, 3-502.12; memory, high).",
+    "Never into a vacuum pack by this calculation (botulism): have the salt in the water of the thickest part measured, 3.5 % or more; packing fish without air that was not frozen before, during and after is not allowed in US retail without a variance (3-502.11, 3-502.12; memory, high).",
   listeriaCountsAfterFiveDays:
     "Kept over five days, Listeria counts: 100 a gram at most while it keeps, and from 1 July 2026 none in 25 g unless you can show that it does not grow (Reg. (EC) 2073/2005, 1.2, as amended by Reg. (EU) 2024/2895; memory, medium). A laboratory's word is the way to more days.",
   smokedToKeep:

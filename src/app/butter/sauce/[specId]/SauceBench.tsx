@@ -117,7 +117,9 @@ export function SauceBench({ specId, spec, covers, stove, bases, burners, milder
               })}
             </li>
           ) : null}
-          {saltG >= 0.1 ? <li>{t("saltItWith", { mass: format.pinch(saltG), pct: SAUCE_SALT_PCT })}</li> : null}
+          {saltG >= 0.1 ? (
+            <li>{t("saltItWith", { mass: format.pinch(saltG), pct: format.number(SAUCE_SALT_PCT, 2) })}</li>
+          ) : null}
           {batches.length > 1 ? (
             <li>{t("batchesOf", { batches: batches.length, covers: batches.join(" + ") })}</li>
           ) : null}

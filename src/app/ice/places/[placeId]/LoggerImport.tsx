@@ -1,118 +1,127 @@
 "use client";
 import { Alert, Button } from "antd";
-import { FileButton } from "@/ui/form/FileButton";
-import { useMessage } from "@/ui/layout/Messages";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { dayText, timeText } from "@/words/format/format";
-import { askOnce, UNANSWERED } from "@/ui/hooks/askOnce";
+import { FileButton } from "@/ui/form/FileButton";
+import { askOnce } from "@/ui/hooks/askOnce";
 import { useHouse } from "@/ui/hooks/HouseContext";
+import { useMessage } from "@/ui/layout/Messages";
 import page from "@/ui/layout/page.module.css";
-import { readLogger, type LoggerAnswer } from "../actions";
+import { Progress } from "@/ui/layout/Progress";
+import { dayText, timeText } from "@/words/format/format";
 import { t } from "@/words/ice";
 import { say } from "@/words/say";
+import { sentence } from "@/words/sentence";
+import { useLoggerFile } from "@/workers/client/useLoggerFile";
+import type { LoggerSummary } from "@/workers/logger.worker";
+import { takeReadings } from "../actions";
+import { PART_READINGS } from "../loggerPart";
 
-const ORDER_WORDS: Readonly<Record<string, string>> = { ymd: t("yearFirst"), dmy: t("dayFirst"), mdy: t("monthFirst") };
+const LARGEST_BYTES = 20_000_000;
 
-/** A year of a logger, sent over a kitchen's network and read in its thread. */
-const READ_WITHIN_MS = 60_000;
-
-/** Reads a logger's file: shows what it holds, names every bad line, and keeps all of it or its good rows. */
+/** A logger's file: read here, shown with every bad line, then kept part by part; either can be stopped. */
 export function LoggerImport({ placeId }: { readonly placeId: string }) {
   const { format, timeZone } = useHouse();
   const message = useMessage();
   const router = useRouter();
-  const [text, setText] = useState<string | null>(null);
-  const [answer, setAnswer] = useState<LoggerAnswer | null>(null);
+  const { state, read, keep, stop } = useLoggerFile(PART_READINGS);
   const [problem, setProblem] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const busy = state.at === "reading" || state.at === "keeping";
 
-  const ask = async (content: string, keep: boolean, goodOnly: boolean) => {
-    setBusy(true);
-    setProblem(null);
-    const read = await askOnce(readLogger, { placeId, text: content, keep, goodOnly }, READ_WITHIN_MS);
-    setBusy(false);
-    if (!read) return setProblem(UNANSWERED);
-    if (!read.ok) return setProblem(read.error.message);
-    setAnswer(read.value);
-    if (read.value.kept) {
-      message.success(
-        t("addedReadingsCameInValue", {
-          added: read.value.added,
-          value: read.value.known > 0 ? t("knownWereThereAlready", { known: read.value.known }) : "",
-        }),
-      );
-      setText(null);
-      router.refresh();
-    }
+  const open = (file: File) => {
+    setProblem(file.size > LARGEST_BYTES ? t("over20MbSplitTheFile") : null);
+    if (file.size <= LARGEST_BYTES) void read(file, timeZone, Date.now());
   };
-  const when = (atMs: number) => `${dayText(atMs, timeZone)} ${timeText(atMs, timeZone)}`;
+  const take = async (summary: LoggerSummary) => {
+    setProblem(null);
+    let why: string | null = null;
+    const { added, given, whole } = await keep(summary, async (columns) => {
+      const answer = await askOnce(takeReadings, { placeId, ...columns });
+      why = answer && !answer.ok ? answer.error.message : null;
+      return answer?.ok ? answer.value : null;
+    });
+    if (whole) message.success(addedWords(added, given));
+    // what came in before it stopped stays: the same file again brings only the rest
+    else setProblem(`${why ?? t("keepingStopped")} ${t("keptSoFar", { given, rows: summary.rows })}`);
+    router.refresh();
+  };
   return (
     <>
-      <FileButton
-        accept=".csv,.txt,.tsv"
-        onFile={(file) => {
-          void file.text().then((content) => {
-            setText(content);
-            setAnswer(null);
-            void ask(content, false, false);
-          });
-        }}
-        loading={busy}
-      >
+      <FileButton accept=".csv,.txt,.tsv" onFile={open} loading={busy}>
         {t("chooseACsvFile")}
       </FileButton>
       <p className={`${page.source} ${page.above}`}>{t("timeAndTemperatureInAnyOrder")}</p>
-      {busy && text !== null ? (
-        <p role="status">{t("readingTheFile", { size: format.number(text.length / 1_000_000, 1) })}</p>
+      {state.at === "reading" ? (
+        <Progress label={t("readingTheFile")} share={state.share} onStop={stop} />
+      ) : state.at === "keeping" ? (
+        <Progress
+          label={t("keepingTheReadings", { kept: state.kept, rows: state.summary.rows })}
+          share={state.kept / state.summary.rows}
+          onStop={stop}
+        />
       ) : null}
       {problem ? <Alert type="error" showIcon title={problem} /> : null}
-      {answer ? (
+      {state.at === "nothing" && state.problem ? (
+        <Alert type="error" showIcon title={`${sentence(say(state.problem, format))}.`} />
+      ) : null}
+      {state.at === "read" ? (
         <div data-testid="logger">
-          <p>
-            {t.rich("rowsReadingsFromToToIn", {
-              rows: answer.rows,
-              b: (words) => <b>{words}</b>,
-              from: when(answer.fromMs),
-              to: when(answer.toMs),
-              unit: answer.unit,
-              order: ORDER_WORDS[answer.dateOrder] ?? answer.dateOrder,
-              value: answer.duplicates > 0 ? t("duplicatesTwice", { duplicates: answer.duplicates }) : "",
-              value2: answer.outOfOrder > 0 ? t("outOfOrderOutOfOrder", { outOfOrder: answer.outOfOrder }) : "",
-            })}
+          <Summary summary={state.summary} timeZone={timeZone} />
+          <p className={page.line}>
+            <Button type="primary" onClick={() => void take(state.summary)}>
+              {state.summary.problems.length > 0
+                ? t("takeTheRowsGoodRows", { rows: state.summary.rows })
+                : t("takeAllRows", { rows: state.summary.rows })}
+            </Button>
+            <Button onClick={stop}>{t("takeNone")}</Button>
           </p>
-          {answer.problems.length > 0 ? (
-            <ul>
-              {answer.problems.map(({ line, reason, text: row }) => (
-                <li key={line}>
-                  {t.rich("lineLineReasonRow", {
-                    line,
-                    reason: say(reason, format),
-                    row,
-                    span: (words) => <span className={page.sub}>{words}</span>,
-                  })}
-                </li>
-              ))}
-            </ul>
-          ) : null}
-          {text !== null ? (
-            <p className={page.line}>
-              <Button type="primary" loading={busy} onClick={() => ask(text, true, true)}>
-                {answer.problems.length > 0
-                  ? t("takeTheRowsGoodRows", { rows: answer.rows })
-                  : t("takeAllRows", { rows: answer.rows })}
-              </Button>
-              <Button
-                onClick={() => {
-                  setText(null);
-                  setAnswer(null);
-                }}
-              >
-                {t("takeNone")}
-              </Button>
-            </p>
-          ) : null}
         </div>
+      ) : null}
+    </>
+  );
+}
+
+const addedWords = (added: number, given: number) =>
+  t("addedReadingsCameInValue", {
+    added,
+    value: given > added ? t("knownWereThereAlready", { known: given - added }) : "",
+  });
+
+const ORDER_WORDS: Readonly<Record<string, string>> = { ymd: t("yearFirst"), dmy: t("dayFirst"), mdy: t("monthFirst") };
+
+type SummaryProps = { readonly summary: LoggerSummary; readonly timeZone: string };
+
+/** What the file holds, and the lines that cannot be read. */
+function Summary({ summary, timeZone }: SummaryProps) {
+  const { format } = useHouse();
+  const when = (atMs: number) => `${dayText(atMs, timeZone)} ${timeText(atMs, timeZone)}`;
+  return (
+    <>
+      <p>
+        {t.rich("rowsReadingsFromToToIn", {
+          rows: summary.rows,
+          b: (words) => <b>{words}</b>,
+          from: when(summary.fromMs),
+          to: when(summary.toMs),
+          unit: summary.unit,
+          order: ORDER_WORDS[summary.dateOrder] ?? summary.dateOrder,
+          value: summary.duplicates > 0 ? t("duplicatesTwice", { duplicates: summary.duplicates }) : "",
+          value2: summary.outOfOrder > 0 ? t("outOfOrderOutOfOrder", { outOfOrder: summary.outOfOrder }) : "",
+        })}
+      </p>
+      {summary.problems.length > 0 ? (
+        <ul>
+          {summary.problems.map(({ line, reason, text: row }) => (
+            <li key={line}>
+              {t.rich("lineLineReasonRow", {
+                line,
+                reason: say(reason, format),
+                row,
+                span: (words) => <span className={page.sub}>{words}</span>,
+              })}
+            </li>
+          ))}
+        </ul>
       ) : null}
     </>
   );
