@@ -6,6 +6,8 @@ const config: NextConfig = {
   reactStrictMode: true,
   // a house on a kitchen network opens the app by the machine's name or address, whatever that is
   devIndicators: false,
+  // pictures are drawn or shown as they came; the resizing service would only be a way in
+  images: { unoptimized: true },
   // it starts threads by the path of a file
   serverExternalPackages: ["piscina", "highs"],
   turbopack: {

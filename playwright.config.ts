@@ -36,9 +36,9 @@ export default defineConfig({
     },
   ],
   webServer: {
-    command: `node node_modules/next/dist/bin/next start -p ${port}`,
+    command: `node node_modules/next/dist/bin/next start -p ${port} -H 0.0.0.0`,
     url: `http://localhost:${port}/`,
-    env: { GAFFEL_DATA: process.env["GAFFEL_DATA"] ?? "", NEXT_TELEMETRY_DISABLED: "1" },
+    env: { GAFFEL_DATA: process.env["GAFFEL_DATA"] ?? "", GAFFEL_HOST: "0.0.0.0", NEXT_TELEMETRY_DISABLED: "1" },
     gracefulShutdown: { signal: "SIGTERM", timeout: 3000 },
     timeout: 60_000,
   },

@@ -4,7 +4,7 @@ import { planSheet } from "@/core/cooking";
 import { findSpecies } from "@/core/species";
 import { batchesToCook } from "@/db/block/batches";
 import { openDatabase } from "@/db/connection";
-import { listPlaces, newDeviceKey } from "@/db/house/places";
+import { listPlaces, setSensor } from "@/db/house/places";
 import { startCook } from "@/db/stove/cooks";
 import { makeDemoHouse } from "@/demo/house";
 import { firstAsk } from "@/house/firstAsk";
@@ -50,7 +50,7 @@ function houseWithACook(folder: string) {
   const cook = startCook(db, batch.id, planToKeep(question, planned.value), stamp);
   if (!cook.ok) throw new Error(cook.error.kind);
   const placeId = listPlaces(db)[0]!.id;
-  return { cookId: cook.value, placeId, key: newDeviceKey(db, placeId) };
+  return { cookId: cook.value, placeId, key: setSensor(db, placeId, { who: "Maike", atMs: Date.now() })! };
 }
 
 /** While ten of the dearest requests run: how long a tap and a sensor's reading wait, against the same with nothing running. */

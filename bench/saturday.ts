@@ -30,7 +30,7 @@ export async function saturdayBench(folder: string): Promise<void> {
   mkdirSync(folder, { recursive: true });
   const db = openDatabase(path.join(folder, "gaffel.sqlite"));
   makeDemoHouse(db, Date.now());
-  const { deviceKey } = setSender(db, "Till", { who: "Maike", atMs: Date.now() });
+  const { key } = setSender(db, "Till", { who: "Maike", atMs: Date.now() });
   await served(folder, async (base) => {
     const browser = await chromium.launch({
       executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
@@ -62,7 +62,7 @@ export async function saturdayBench(folder: string): Promise<void> {
       const sentMs = performance.now();
       const answer = await fetch(`${base}/api/tickets`, {
         method: "POST",
-        headers: { "content-type": "application/json", authorization: `Bearer ${deviceKey}` },
+        headers: { "content-type": "application/json", authorization: `Bearer ${key}` },
         body: JSON.stringify(message),
       });
       if (answer.status !== 201) missed += 1;

@@ -31,7 +31,7 @@ test("a whole flatfish to fillets and stock bones, weighed from the scale and by
   // the fillets from the scale, the bones typed
   const scale = setScale(houseDb(), "Block scale", { who: "Ylva", atMs: Date.now() });
   const sent = await page.request.post(`/api/scales/${scale.id}`, {
-    headers: { authorization: `Bearer ${scale.deviceKey}` },
+    headers: { authorization: `Bearer ${scale.key}` },
     data: { mass_g: 860, stable: true },
   });
   expect(sent.status()).toBe(201);

@@ -355,7 +355,7 @@ test("a logger's year is read with its progress; stopped in the middle it says w
   await expect(page.getByText(/of 60000 readings are kept; the same file again brings the rest/)).toBeVisible();
   expect(kept()).toBeGreaterThan(0);
   expect(kept()).toBeLessThan(rows);
-  await page.unrouteAll();
+  await page.unrouteAll({ behavior: "wait" });
   await choose();
   await page.getByRole("button", { name: /^Take/ }).first().click();
   await expect(page.getByText(/readings came in, \d+ were there already/)).toBeVisible({ timeout: 30_000 });

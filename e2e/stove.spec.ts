@@ -59,7 +59,7 @@ test("scallops counted out of a lot: ways by fit, schools side by side, several 
   const centres = centresAt({ setup: thick, stages: job.stages, seconds, readings: times });
   for (const [index, { timeS }] of times.entries()) {
     const sent = await page.request.post(`/api/probes/${probe.id}/readings`, {
-      headers: { authorization: `Bearer ${probe.deviceKey}` },
+      headers: { authorization: `Bearer ${probe.key}` },
       data: { celsius: centres[index]!, at: new Date(cook.startedAtMs + timeS * 1000).toISOString() },
     });
     expect(sent.status()).toBe(201);

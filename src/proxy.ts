@@ -1,4 +1,9 @@
 import { NextResponse, type NextRequest } from "next/server";
+import { db } from "@/db/connection";
+import { findHouse } from "@/db/house/house";
+import { answersTo } from "@/house/hosts";
+import { isActionBody } from "@/server/actionBody";
+import { t } from "@/words/shell";
 
 const DEVELOPMENT = process.env.NODE_ENV === "development";
 
@@ -19,13 +24,44 @@ function policy(nonce: string): string {
   ].join("; ");
 }
 
-export function proxy(request: NextRequest) {
+/** What a device or a download gets: never a page, whatever is in it. */
+const NO_PAGE = "default-src 'none'; sandbox; frame-ancestors 'none'";
+
+const plain = (status: number, words: string) =>
+  new NextResponse(`${words}\n`, { status, headers: { "content-type": "text/plain; charset=utf-8" } });
+
+function isReadable(pathname: string): boolean {
+  try {
+    decodeURIComponent(pathname);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Before anything of the house answers: is it called by a name of its own, can the address be read, and by which policy it is shown. */
+export async function proxy(request: NextRequest) {
+  const { pathname } = request.nextUrl;
+  if (!answersTo(request.headers.get("host"), findHouse(db())?.hostNames ?? []))
+    return plain(421, t("thisHouseHasNoSuchName"));
+  if (!isReadable(pathname)) return plain(400, t("thisAddressCannotBeRead"));
+  if (request.headers.has("next-action")) {
+    const sent = await request.clone().text();
+    if (!isActionBody(request.headers.get("content-type"), sent)) return plain(400, t("thisTapCannotBeRead"));
+  }
+  return pathname.startsWith("/api/") ? sealed(NextResponse.next(), NO_PAGE) : page(request);
+}
+
+function page(request: NextRequest) {
   const nonce = Buffer.from(crypto.randomUUID()).toString("base64");
   const csp = policy(nonce);
   const headers = new Headers(request.headers);
   headers.set("x-nonce", nonce);
   headers.set("Content-Security-Policy", csp);
-  const response = NextResponse.next({ request: { headers } });
+  return sealed(NextResponse.next({ request: { headers } }), csp);
+}
+
+function sealed(response: NextResponse, csp: string) {
   response.headers.set("Content-Security-Policy", csp);
   response.headers.set("X-Content-Type-Options", "nosniff");
   response.headers.set("X-Frame-Options", "DENY");

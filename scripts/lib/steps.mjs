@@ -3,6 +3,7 @@ import { spawn } from "node:child_process";
 import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import net from "node:net";
+import os from "node:os";
 import path from "node:path";
 import { fileURLToPath } from "node:url";
 
@@ -124,21 +125,51 @@ export function portFromEnv() {
   process.exit(1);
 }
 
+const THIS_MACHINE = "127.0.0.1";
+const EVERY_ADDRESS = "0.0.0.0";
+
+/** Whom it listens to: this machine alone, unless it is told to open (`--open`) or to one address (`GAFFEL_HOST`). */
+export const hostFrom = (words) => process.env.GAFFEL_HOST ?? (words.includes("--open") ? EVERY_ADDRESS : THIS_MACHINE);
+
+/** How tablets find it, on the terminal: every address of this machine, and one to point a camera at. */
+async function sayWhere(host, port, title) {
+  if ([THIS_MACHINE, "localhost", "::1"].includes(host)) {
+    console.log(`Only this machine can open it. For tablets in the kitchen: ${title} -- --open\n`);
+    return;
+  }
+  const found =
+    host === EVERY_ADDRESS || host === "::"
+      ? Object.values(os.networkInterfaces())
+          .flatMap((addresses) => addresses ?? [])
+          .filter(({ family, internal }) => family === "IPv4" && !internal)
+          .map(({ address }) => address)
+      : [host];
+  if (found.length === 0) {
+    console.log("This machine is in no network: no tablet can find it.\n");
+    return;
+  }
+  console.log("On a tablet in the same network:");
+  for (const address of found) console.log(`  http://${address}:${port}`);
+  const { default: qrcode } = await import("qrcode");
+  console.log(await qrcode.toString(`http://${found[0]}:${port}`, { type: "terminal", small: true }));
+}
+
 /** Serves the built application in the foreground until Ctrl-C. */
-export async function serve(dataFolder, title) {
+export async function serve(dataFolder, title, host) {
   const port = portFromEnv();
   if (await portTaken(port)) {
     console.error(`Port ${port} is taken. Stop what runs there, or choose another: PORT=4311 ${title}`);
     process.exit(1);
   }
-  const child = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-p", String(port)], {
+  const child = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-p", String(port), "-H", host], {
     cwd: ROOT,
-    env: { ...ENV, NODE_ENV: "production", GAFFEL_DATA: dataFolder },
+    env: { ...ENV, NODE_ENV: "production", GAFFEL_DATA: dataFolder, GAFFEL_HOST: host },
     stdio: ["ignore", "pipe", "inherit"],
   });
   child.stdout.on("data", (chunk) => {
-    if (/Ready in/.test(String(chunk)))
-      console.log(`\nGaffel is open at http://localhost:${port}  (Ctrl-C closes it)\n`);
+    if (!/Ready in/.test(String(chunk))) return;
+    console.log(`\nGaffel is open at http://localhost:${port}  (Ctrl-C closes it)`);
+    void sayWhere(host, port, title);
   });
   let closing = false;
   for (const signal of ["SIGINT", "SIGTERM"]) {

@@ -97,6 +97,7 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
         {children}
         <footer className={styles.foot}>
           <Link href="/handover">{t("handOver")}</Link>
+          <Link href="/house">{t("theHouse")}</Link>
           <Link href="/device">{t("thisDevice")}</Link>
           <Button type="text" onClick={() => setHelp(true)}>
             {t("keys")}

@@ -12,6 +12,7 @@ import { DEMO_CARDS } from "@/demo/data/cards";
 import { writeCardFile } from "@/house/cardFile";
 import { BOUGHT_GOOD } from "@/demo/data/sauces";
 import { db } from "@/db/connection";
+import { listKeys } from "@/db/doors/deviceKeys";
 import { batchesToCook } from "@/db/block/batches";
 import { listPlaces } from "@/db/house/places";
 import { houseNowMs } from "@/db/houseClock";
@@ -55,6 +56,7 @@ import {
   typeReading,
 } from "./ice/places/actions";
 import { planTheCovers } from "./ice/tomorrow/actions";
+import { endTheKey, sayHostNames } from "./house/actions";
 import {
   buyAStock,
   mountTheSauce,
@@ -307,6 +309,16 @@ const ROWS: Readonly<Record<string, Row>> = {
     }),
     refused: [() => ({ placeId: place().id, atMs: [Date.UTC(2126, 0, 5, 10)], celsius: [1] }), /ahead of now/],
   },
+  sayHostNames: {
+    action: sayHostNames,
+    good: () => ({ names: ["Gaffel.lan"] }),
+    refused: [() => ({ names: ["no name"] }), /gaffel\.lan/],
+  },
+  endTheKey: {
+    action: endTheKey,
+    good: () => ({ keyId: listKeys(db())[0]!.id }),
+    refused: [() => ({ keyId: gone }), /ended already/],
+  },
   answerTheExcursion: {
     action: answerTheExcursion,
     good: () => null,
@@ -319,7 +331,7 @@ const ROWS: Readonly<Record<string, Row>> = {
     action: makeDeviceKey,
     good: () => ({ placeId: place().id }),
     refused: [() => ({ placeId: gone }), /not in the house/],
-    silent: true,
+    secret: true,
   },
   planTheCovers: {
     action: planTheCovers,
@@ -553,7 +565,7 @@ const ROWS: Readonly<Record<string, Row>> = {
   sayMoney: { action: sayMoney, good: () => ({ vatPct: 20, extraCents: 50, targetPct: 28 }) },
   chooseBoard: { action: chooseBoard, good: () => ({ use: "raw-fish", colour: "blue" }) },
   noteWash: { action: noteWash, good: () => ({ colour: "blue" }) },
-  addScale: { action: addScale, good: () => ({ name: "Block scale two" }) },
+  addScale: { action: addScale, good: () => ({ name: "Block scale two" }), secret: true },
   keepPreparation: {
     action: keepPreparation,
     good: () => ({ batchId: batchId(), steps: [{ kind: "dried", minutes: 20 }] }),
@@ -636,7 +648,7 @@ const ROWS: Readonly<Record<string, Row>> = {
     good: () => ({ panId: "steel-26", cookIds: [] }),
     refused: [() => ({ panId: "steel-26", cookIds: [gone] }), /probed/],
   },
-  addProbe: { action: addProbe, good: () => ({ name: "Probe nine" }) },
+  addProbe: { action: addProbe, good: () => ({ name: "Probe nine" }), secret: true },
   moveProbe: {
     action: moveProbe,
     good: () => null,

@@ -21,6 +21,7 @@ export type Acting = {
 /** Made by the tablet when the hand meant it; not a UUID of the browser, which has none on a plain http address. */
 const INTENTION = /^[\w-]{16,64}$/;
 const NO_INTENTION = refused("thisPageIsFromBeforeThe", t("thisPageIsFromBeforeThe"));
+const SHOWN_ONCE = refused("itWasShownOnce", t("itWasShownOnce"));
 const NO_HOUSE = refused("openTheHouseFirst", t("openTheHouseFirst"));
 
 type Answer<T> = Promise<Result<T, ActionError>>;
@@ -48,11 +49,13 @@ export async function plannedAction<S extends z.ZodType, P, T>(
   intention: unknown,
   workOut: (parsed: z.infer<S>, acting: Acting) => Promise<Result<P, ActionError>>,
   work: (plan: P, acting: Acting) => Result<T, ActionError>,
+  secret = false,
 ): Answer<T> {
   if (!(await fromThisHouse())) return err(FOREIGN);
   if (typeof intention !== "string" || !INTENTION.test(intention)) return err(NO_INTENTION);
   // looked up before anything is worked out: asking again must cost nothing
   const before = answeredBefore(db(), { id: intention, action });
+  if (before?.secret) return err(SHOWN_ONCE);
   if (before) {
     revalidatePath("/", "layout");
     return ok(before.value as T);
@@ -66,7 +69,7 @@ export async function plannedAction<S extends z.ZodType, P, T>(
   const acting = { house, stamp, today: todayIn(house.timeZone, atMs) };
   const planned = await workOut(parsed.data, acting);
   if (!planned.ok) return planned;
-  const done = carryOut(db(), { id: intention, action, atMs }, () => work(planned.value, acting));
+  const done = carryOut(db(), { id: intention, action, atMs, secret }, () => work(planned.value, acting));
   if (done.ok) revalidatePath("/", "layout");
   return done;
 }
@@ -79,3 +82,12 @@ export const houseAction = async <S extends z.ZodType, T>(
   intention: unknown,
   work: (parsed: z.infer<S>, acting: Acting) => Result<T, ActionError>,
 ): Answer<T> => plannedAction(action, schema, input, intention, async (parsed: z.infer<S>) => ok(parsed), work);
+
+/** An action whose answer holds a key: it is told once, and kept nowhere. */
+export const secretAction = async <S extends z.ZodType, T>(
+  action: string,
+  schema: S,
+  input: unknown,
+  intention: unknown,
+  work: (parsed: z.infer<S>, acting: Acting) => Result<T, ActionError>,
+): Answer<T> => plannedAction(action, schema, input, intention, async (parsed: z.infer<S>) => ok(parsed), work, true);

@@ -1,4 +1,5 @@
-import { mkdirSync } from "node:fs";
+import { createHash } from "node:crypto";
+import { chmodSync, existsSync, mkdirSync } from "node:fs";
 import path from "node:path";
 import Database from "better-sqlite3";
 import { sql } from "drizzle-orm";
@@ -13,11 +14,28 @@ const MIGRATIONS = path.join(/* turbopackIgnore: true */ process.cwd(), "drizzle
 /** FULL: an acknowledged record survives a power cut, for about a millisecond a write (see `npm run bench`). */
 const PRAGMAS = ["busy_timeout = 5000", "journal_mode = WAL", "synchronous = FULL"];
 
+/** Only whoever runs the house may read it: files, and the folder when it is made here. A disk that knows no such rights keeps none. */
+function keepToOurselves(file: string): void {
+  for (const end of ["", "-wal", "-shm"]) {
+    if (!existsSync(`${file}${end}`)) continue;
+    try {
+      chmodSync(`${file}${end}`, 0o600);
+    } catch {
+      // of another user, or a disk without rights
+    }
+  }
+}
+
 /** Opens a house file (or `:memory:`), creates it when it is missing and brings it up to date. */
 export function openDatabase(file: string): Db {
-  if (file !== ":memory:") mkdirSync(path.dirname(file), { recursive: true });
+  const onDisk = file !== ":memory:";
+  if (onDisk) mkdirSync(path.dirname(file), { recursive: true, mode: 0o700 });
   const sqlite = new Database(file);
+  if (onDisk) keepToOurselves(file);
   for (const pragma of PRAGMAS) sqlite.pragma(pragma);
+  // keys of the first houses lay there in plain text: a migration keeps their digests, and what it drops is wiped
+  sqlite.function("gaffel_sha256", (text) => createHash("sha256").update(String(text)).digest("hex"));
+  sqlite.pragma("secure_delete = ON");
   const db = drizzle(sqlite);
   // a table is rebuilt under its own name only while nothing watches who points at it; whether all still do is asked before work begins
   sqlite.pragma("foreign_keys = OFF");
@@ -26,6 +44,7 @@ export function openDatabase(file: string): Db {
     assert(broken === undefined, `the house file points at rows that are not there, first in ${broken?.table}`);
   }
   sqlite.pragma("foreign_keys = ON");
+  if (onDisk) keepToOurselves(file);
   return db;
 }
 

@@ -7,10 +7,19 @@ import { intentions } from "./schema/intentions";
 /** A tablet asks again within minutes, an outbox within a shift: after so long an id is not asked for any more. */
 const KEPT_DAYS = 14;
 
-export type Intention = { readonly id: string; readonly action: string; readonly atMs: number };
+export type Intention = {
+  readonly id: string;
+  readonly action: string;
+  readonly atMs: number;
+  /** Its answer holds a secret: that it was done is kept, the answer is not. */
+  readonly secret?: boolean;
+};
+
+/** What is kept of an answer. */
+export type KeptAnswer = { readonly value: unknown; readonly secret?: boolean };
 
 /** The answer an intention was given, where it was carried out already. */
-export function answeredBefore(db: Db, { id, action }: Pick<Intention, "id" | "action">): { value: unknown } | null {
+export function answeredBefore(db: Db, { id, action }: Pick<Intention, "id" | "action">): KeptAnswer | null {
   const known = db.select().from(intentions).where(eq(intentions.id, id)).get();
   return known && known.action === action ? known.answer : null;
 }
@@ -33,8 +42,9 @@ export function carryOut<T, E>(db: Db, intention: Intention, work: () => Result<
       const done = work();
       // a refusal half way must not leave the half that was done
       if (!done.ok) throw new Undone(done.error);
+      const { secret = false, ...rest } = intention;
       tx.insert(intentions)
-        .values({ ...intention, answer: { value: done.value } })
+        .values({ ...rest, answer: secret ? { value: null, secret } : { value: done.value } })
         .run();
       tx.delete(intentions)
         .where(lt(intentions.atMs, intention.atMs - KEPT_DAYS * DAY_MS))

@@ -6,11 +6,15 @@ export function parseCsv(text: string): string[][] {
     delimitersToGuess: [",", ";", "\t", "|"],
     skipEmptyLines: false,
   });
-  return parsed.data;
+  return parsed.data.map((row) => row.map(unplain));
 }
 
-/** A cell that a spreadsheet would run as a formula is made plain text. */
-const plain = (cell: string) => (/^[=+@\t\r]|^-(?!\d)/.test(cell) ? `'${cell}` : cell);
+const FORMULA = /^[=+\-@\t\r]/;
+const NUMBER = /^[+-]?\d+([.,]\d+)?$/;
+/** A cell that a spreadsheet would run as a formula is made plain text; a number is none. */
+const plain = (cell: string) => (FORMULA.test(cell) && !NUMBER.test(cell) ? `'${cell}` : cell);
+/** The mark that `plain` put before it is taken off again. */
+const unplain = (cell: string) => (cell.startsWith("'") && FORMULA.test(cell.slice(1)) ? cell.slice(1) : cell);
 
 export const toCsv = (rows: readonly (readonly string[])[]): string =>
   `${Papa.unparse(

@@ -6,6 +6,7 @@ import fc from "fast-check";
 import ICAL from "ical.js";
 import { findSpecies, SPECIES } from "@/core/species";
 import { readAdviceCsv } from "./adviceCsv";
+import Papa from "papaparse";
 import { toCsv, parseCsv } from "./csv";
 import { DELIVERY_COLUMNS, readDeliveryCsv, writeDeliveryCsv } from "./deliveryCsv";
 import type { DeliveryDraft } from "./draft";
@@ -119,7 +120,12 @@ describe("a delivery as CSV", () => {
 });
 
 test("a cell that a spreadsheet would run is written as text", () => {
-  expect(parseCsv(toCsv([["=1+1", "-cmd", "-4.5"]]))).toEqual([["'=1+1", "'-cmd", "-4.5"]]);
+  const risky = ["=1+1", "-cmd", "-2+3+cmd|' /C calc'!A0", "+1-1", "@SUM(A1)", "\t=1", "-4,5,6"];
+  for (const cell of risky) expect(Papa.parse<string[]>(toCsv([[cell]])).data[0]![0]).toBe(`'${cell}`);
+  const numbers = ["-4.5", "+3", "-4,5", "12"];
+  for (const cell of numbers) expect(Papa.parse<string[]>(toCsv([[cell]])).data[0]![0]).toBe(cell);
+  // and comes back as it was
+  expect(parseCsv(toCsv([["head", ...risky, "'quoted'"]]))).toEqual([["head", ...risky, "'quoted'"]]);
 });
 
 describe("EPCIS 2.0", () => {

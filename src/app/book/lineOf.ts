@@ -74,6 +74,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       if (payload["vatPct"] !== undefined)
         return t("cardMoney", { vat: Number(payload["vatPct"]), target: Number(payload["targetPct"]) });
       if (payload["decimalMark"] !== undefined) return t("numbersAreWritten", { mark: text(payload, "decimalMark") });
+      if (Array.isArray(payload["hostNames"])) return t("isCalled", { names: payload["hostNames"].join(", ") || "–" });
       if (payload["lineHands"] !== undefined) return t("handsAtLine", { count: Number(payload["lineHands"]) });
       if (payload["spot"] !== undefined)
         return t("stationHas", { spot: text(payload, "spot"), count: Number(payload["count"]) });
@@ -264,6 +265,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       });
     }
     case "scale-set":
+    case "sensor-set":
       return `${text(payload, "name")}, ${payload["renewed"] === true ? t("newKey") : t("added")}`;
     case "board-set":
       return t("payloadForPayload2", {
@@ -425,6 +427,8 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       });
     case "sender-set":
       return text(payload, "name");
+    case "key-ended":
+      return t("keyEnded", { device: text(payload, "device"), name: text(payload, "name") });
     case "card-off":
       return t("cardIsOff", { name: text(payload, "name"), reason: text(payload, "reason") });
     case "card-on":

@@ -289,7 +289,7 @@ actionLaws(
       good: () => ({ batchId: batch().id, counted: free() - 1, became: "plate" }),
       refused: [() => ({ batchId: batch().id, counted: free() + 3, became: null }), /More than the book/],
     },
-    addSender: { action: addSender, good: () => ({ name: "Till one" }) },
+    addSender: { action: addSender, good: () => ({ name: "Till one" }), secret: true },
   },
   request,
 );

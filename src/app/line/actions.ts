@@ -29,7 +29,7 @@ import { MINUTE_MS } from "@/core/units";
 import { t } from "@/words/line";
 import { refused, type ActionError } from "../actionError";
 import { refitCook } from "../stove/refitCook";
-import { houseAction, plannedAction, type Acting } from "../houseAction";
+import { houseAction, plannedAction, type Acting, secretAction } from "../houseAction";
 import { liveLine, type LiveLine } from "./liveLine";
 import { callableCards, lineNow, ovenMark, serviceFromMs, type LineNow } from "./lineState";
 import { callRefused, goneRefused, lineRefused, ticketWords } from "./lineWords";
@@ -392,7 +392,7 @@ export const addSender = async (
   input: unknown,
   intention: unknown,
 ): Answer<{ id: string; name: string; key: string }> =>
-  houseAction("addSender", Sender, input, intention, ({ name }, { stamp }) => {
-    const sender = setSender(db(), name, stamp);
-    return ok({ id: sender.id, name: sender.name, key: sender.deviceKey });
+  secretAction("addSender", Sender, input, intention, ({ name }, { stamp }) => {
+    const { id, name: of, key } = setSender(db(), name, stamp);
+    return ok({ id, name: of, key });
   });

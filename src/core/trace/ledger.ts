@@ -90,6 +90,8 @@ export type LedgerKind =
   | "spot-back"
   | "close-counted"
   | "sender-set"
+  | "sensor-set"
+  | "key-ended"
   | "correction";
 
 /** What an entry can be about. */
@@ -229,6 +231,8 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "spot-back": "Spot back",
     "close-counted": "Counted at close",
     "sender-set": "Sender of tickets",
+    "sensor-set": "Sensor",
+    "key-ended": "Key ended",
     "hot-hold-ended": "Hot hold over",
     correction: "Correction",
   },

@@ -1,6 +1,7 @@
-import { randomBytes, randomUUID } from "node:crypto";
+import { randomUUID } from "node:crypto";
 import { asc, eq } from "drizzle-orm";
 import type { Db } from "../connection";
+import { newKey } from "../doors/deviceKeys";
 import { appendEntry } from "../ledger";
 import { scales } from "../schema/block";
 
@@ -11,16 +12,18 @@ export const listScales = (db: Db): Scale[] => db.select().from(scales).orderBy(
 export const findScale = (db: Db, id: string): Scale | undefined =>
   db.select().from(scales).where(eq(scales.id, id)).get();
 
-/** Adds a scale, or gives it a new key and ends the old one; null when the name is taken. */
-export function setScale(db: Db, name: string, { who, atMs }: { readonly who: string; readonly atMs: number }): Scale {
+/** Adds a scale, or gives it a new key and ends the old one; the key is told this once. */
+export function setScale(
+  db: Db,
+  name: string,
+  { who, atMs }: { readonly who: string; readonly atMs: number },
+): Scale & { readonly key: string } {
   return db.transaction((tx) => {
-    const deviceKey = randomBytes(18).toString("base64url");
     const known = tx.select().from(scales).where(eq(scales.name, name)).get();
-    const scale = known
-      ? tx.update(scales).set({ deviceKey }).where(eq(scales.id, known.id)).returning().get()
-      : tx.insert(scales).values({ id: randomUUID(), name, deviceKey }).returning().get();
+    const scale = known ?? tx.insert(scales).values({ id: randomUUID(), name }).returning().get();
+    const key = newKey(tx, "scale", scale.id, { who, atMs });
     appendEntry(tx, { atMs, who, kind: "scale-set", payload: { name, renewed: known !== undefined } });
-    return scale;
+    return { ...scale, key };
   });
 }
 

@@ -74,6 +74,14 @@ export function setServiceMin(db: Db, serviceMin: number, who: string, atMs: num
   });
 }
 
+/** Says by which names the house may be called. */
+export function setHostNames(db: Db, hostNames: readonly string[], who: string, atMs: number): void {
+  db.transaction((tx) => {
+    tx.update(house).set({ hostNames }).run();
+    appendEntry(tx, { atMs, who, kind: "house-changed", payload: { hostNames } });
+  });
+}
+
 /** Says how many pairs of hands stand at the line. */
 export function setLineHands(db: Db, lineHands: number, who: string, atMs: number): void {
   db.transaction((tx) => {

@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { and, asc, desc, eq, gt, gte, lt, lte, or, sql } from "drizzle-orm";
 import { TemperatureHistory, type Limits, type PlaceKind, type PlaceReading } from "@/core/coldchain";
 import type { Db } from "../connection";
+import { hasKey, newKey } from "../doors/deviceKeys";
 import { appendEntry } from "../ledger";
 import { placeReadings, places } from "../schema/house";
 
@@ -47,11 +48,19 @@ export function setPlace(db: Db, id: string | null, facts: PlaceFacts, { who, at
   });
 }
 
-/** A new key for the sensor of a place; the old one stops working. */
-export function newDeviceKey(db: Db, id: string): string {
-  const key = randomUUID();
-  db.update(places).set({ deviceKey: key }).where(eq(places.id, id)).run();
-  return key;
+/** A new key for the sensor of a place, told this once; the old one stops working. Null: no such place. */
+export function setSensor(
+  db: Db,
+  placeId: string,
+  { who, atMs }: { readonly who: string; readonly atMs: number },
+): string | null {
+  return db.transaction((tx) => {
+    const place = findPlace(tx, placeId);
+    if (!place) return null;
+    const renewed = hasKey(tx, "sensor", placeId);
+    appendEntry(tx, { atMs, who, kind: "sensor-set", payload: { name: place.name, renewed } });
+    return newKey(tx, "sensor", placeId, { who, atMs });
+  });
 }
 
 /** Rows of one statement: four values each, far below what SQLite takes. */

@@ -6,7 +6,6 @@ import { lots } from "./larder";
 export const scales = sqliteTable("scales", {
   id: text("id").primaryKey(),
   name: text("name").notNull().unique(),
-  deviceKey: text("device_key").notNull(),
   massG: real("mass_g"),
   stable: integer("stable", { mode: "boolean" }).notNull().default(false),
   atMs: integer("at_ms"),

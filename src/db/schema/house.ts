@@ -25,6 +25,8 @@ export const house = sqliteTable(
     targetPct: real("target_pct").notNull().default(30),
     /** When service begins, minutes of the day. */
     serviceMin: integer("service_min").notNull().default(1080),
+    /** Names its tablets may call it by, besides addresses and names of the local network. */
+    hostNames: text("host_names", { mode: "json" }).$type<readonly string[]>().notNull().default([]),
     /** Pairs of hands at the line. */
     lineHands: integer("line_hands").notNull().default(1),
     createdAtMs: integer("created_at_ms").notNull(),
@@ -47,8 +49,6 @@ export const places = sqliteTable("places", {
   maxC: real("max_c"),
   /** How often a reading is wanted. */
   everyMin: integer("every_min").notNull().default(240),
-  /** What a sensor must send along; null: none may. */
-  deviceKey: text("device_key"),
   /** Counts every change of its readings, so that what was summed from them is known to be old. */
   version: integer("version").notNull().default(0),
 });

@@ -7,7 +7,7 @@ export const intentions = sqliteTable(
     id: text("id").primaryKey(),
     action: text("action").notNull(),
     atMs: integer("at_ms").notNull(),
-    answer: text("answer", { mode: "json" }).$type<{ readonly value: unknown }>().notNull(),
+    answer: text("answer", { mode: "json" }).$type<{ readonly value: unknown; readonly secret?: boolean }>().notNull(),
   },
   (table) => [index("intentions_by_time").on(table.atMs)],
 );

@@ -127,5 +127,4 @@ export const closeCounts = sqliteTable(
 export const ticketSenders = sqliteTable("ticket_senders", {
   id: text("id").primaryKey(),
   name: text("name").notNull().unique(),
-  deviceKey: text("device_key").notNull(),
 });

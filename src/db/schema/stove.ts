@@ -8,7 +8,6 @@ import { lots } from "./larder";
 export const probes = sqliteTable("probes", {
   id: text("id").primaryKey(),
   name: text("name").notNull().unique(),
-  deviceKey: text("device_key").notNull(),
   cookId: text("cook_id").references(() => cooks.id),
   celsius: real("celsius"),
   atMs: integer("at_ms"),

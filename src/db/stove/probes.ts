@@ -1,7 +1,8 @@
-import { randomBytes, randomUUID } from "node:crypto";
+import { randomUUID } from "node:crypto";
 import { and, asc, eq, gte, lte, sql } from "drizzle-orm";
 import { LONGEST_TRACE_S } from "@/core/cooking";
 import type { Db } from "../connection";
+import { newKey } from "../doors/deviceKeys";
 import { appendEntry } from "../ledger";
 import { cooks } from "../schema/cooks";
 import { cookReadings, probes } from "../schema/stove";
@@ -16,16 +17,14 @@ export const findProbe = (db: Db, id: string): Probe | undefined =>
 
 type Stamp = { readonly who: string; readonly atMs: number };
 
-/** Adds a probe, or gives it a new key and ends the old one. */
-export function setProbe(db: Db, name: string, { who, atMs }: Stamp): Probe {
+/** Adds a probe, or gives it a new key and ends the old one; the key is told this once. */
+export function setProbe(db: Db, name: string, { who, atMs }: Stamp): Probe & { readonly key: string } {
   return db.transaction((tx) => {
-    const deviceKey = randomBytes(18).toString("base64url");
     const known = tx.select().from(probes).where(eq(probes.name, name)).get();
-    const probe = known
-      ? tx.update(probes).set({ deviceKey }).where(eq(probes.id, known.id)).returning().get()
-      : tx.insert(probes).values({ id: randomUUID(), name, deviceKey }).returning().get();
+    const probe = known ?? tx.insert(probes).values({ id: randomUUID(), name }).returning().get();
+    const key = newKey(tx, "probe", probe.id, { who, atMs });
     appendEntry(tx, { atMs, who, kind: "probe-set", payload: { name, renewed: known !== undefined } });
-    return probe;
+    return { ...probe, key };
   });
 }
 
@@ -72,13 +71,7 @@ export function addTrace(db: Db, cookId: string, trace: readonly CookReading[]):
   db.transaction((tx) => {
     const name = "Files";
     const known = tx.select().from(probes).where(eq(probes.name, name)).get();
-    const probe =
-      known ??
-      tx
-        .insert(probes)
-        .values({ id: randomUUID(), name, deviceKey: randomBytes(18).toString("base64url") })
-        .returning()
-        .get();
+    const probe = known ?? tx.insert(probes).values({ id: randomUUID(), name }).returning().get();
     const there = new Set(readingsOf(tx, cookId).map(({ atMs }) => atMs));
     for (const { atMs, celsius } of trace)
       if (!there.has(Math.round(atMs)))

@@ -116,7 +116,7 @@ test("a probe's readings go to the cook it is in, while that cook is open", () =
   expect(findProbe(db, probe.id)).toMatchObject({ celsius: 23 });
   const renewed = setProbe(db, "Probe 1", who);
   expect(renewed.id).toBe(probe.id);
-  expect(renewed.deviceKey).not.toBe(probe.deviceKey);
+  expect(renewed.key).not.toBe(probe.key);
   expect(listProbes(db).filter(({ name }) => name === "Probe 1")).toHaveLength(1);
 });
 

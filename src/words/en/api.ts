@@ -1,5 +1,6 @@
 /** English words of api. */
 export const api = {
+  tooManyWrongKeys: "too many wrong keys: wait a minute",
   noSuchCookInThisHouse: "no such cook in this house",
   thisCameFromOutsideTheHouse: "This came from outside the house and was not done.",
   thisCookIsNotInThe: "This cook is not in the house.",

@@ -83,6 +83,8 @@ export const book = {
   payloadCookedInTwoGoesSteps: "{payload}, cooked in two goes: {steps}",
   forward: "forward",
   back: "back",
+  isCalled: "the house may be called: {names}",
+  keyEnded: "key of the {device, select, sensor {sensor in} scale {scale} probe {probe} other {sender}} {name} ended",
   theClockOfTheMachineWas: "the clock of the machine was set {minutes} min {value}; the house goes on by its own time",
   theMachinesTimeWasTakenPayload: "the machine's time was taken, {payload} min forward",
   payloadAtPayload2Payload3: "{payload} at {payload2}: {payload3}",

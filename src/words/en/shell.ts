@@ -21,6 +21,7 @@ export const shell = {
   tapForSound: "Tap for sound",
   stageAct:
     "{act, select, turn {Turn the {what}} oven {Oven: the {what}} rest {Rest the {what}} steam {Steam the {what}} char {Char the {what}} cool {Cool the {what}} serve {Serve the {what}} other {{name}: {what}}}",
+  theHouse: "The house",
   thisDevice: "This device",
   whatItCanDoAtThisAddress: "Whether it is heard, stays awake and is worked by fingers.",
   sound: "Sound",
@@ -45,6 +46,11 @@ export const shell = {
   gaffelCouldNotOpenThisPage: "Gaffel could not open this page",
   whatWasSavedIsSafeIf: "What was saved is safe. If it stays like this, restart Gaffel on its machine.",
   thisPageIsFromBeforeThe: "This page is from before the house was brought up to date. Reload it and try again.",
+  itWasShownOnce: "It was shown once and is kept nowhere: make a new one.",
+  thisHouseHasNoSuchName:
+    "Nobody of that name lives here. Open Gaffel by the address of its machine, or add the name under “The house”.",
+  thisTapCannotBeRead: "What was sent cannot be read and was not done. Reload the page and try again.",
+  thisAddressCannotBeRead: "This address cannot be read.",
   openTheHouseFirst: "Open the house first.",
   sGaffel: "%s · Gaffel",
   theWorkingCompanionOfAFish: "The working companion of a fish and seafood station.",

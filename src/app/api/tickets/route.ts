@@ -3,14 +3,14 @@ import { todayIn } from "@/calendar/days";
 import { db } from "@/db/connection";
 import { findHouse } from "@/db/house/house";
 import { houseNowMs } from "@/db/houseClock";
-import { listSenders } from "@/db/line/senders";
+import { findSender } from "@/db/line/senders";
 import { callCourse, openTicket, ticketsSince } from "@/db/line/tickets";
 import { ALLERGEN_IDS } from "@/core/safety";
 import { MINUTE_MS } from "@/core/units";
 import { t } from "@/words/api";
 import { callableCards, serviceFromMs } from "../../line/lineState";
 import { promiseCalled } from "../../line/promise";
-import { bearerOf, problem, sameKey } from "../device";
+import { deviceOf, problem } from "../device";
 
 const Dish = z.strictObject({
   card: z.string().min(1).max(80),
@@ -38,10 +38,10 @@ const Message = z.discriminatedUnion("kind", [Order, Away]);
 
 /** A ticket, or a call, of a till: `{"kind":"order","id":"4711","table":"t7","courses":[[{"card":"char","count":2}]]}` or `{"kind":"away","table":"t7"}`. */
 export async function POST(request: Request): Promise<Response> {
-  const bearer = bearerOf(request);
-  const sender = listSenders(db()).find(({ deviceKey }) => sameKey(bearer, deviceKey));
-  const house = findHouse(db());
-  if (!sender || !house) return problem(401, "authorization", t("noSenderWithThisKey"));
+  const device = await deviceOf(request, "tickets", t("noSenderWithThisKey"));
+  if (device instanceof Response) return device;
+  const sender = findSender(db(), device.subjectId)!;
+  const house = findHouse(db())!;
   const parsed = Message.safeParse(await request.json().catch(() => null));
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!;

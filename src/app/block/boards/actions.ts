@@ -4,7 +4,7 @@ import { setBoard, washBoard } from "@/db/block/boards";
 import { db } from "@/db/connection";
 import { setScale } from "@/db/block/scales";
 import type { ActionError } from "../../actionError";
-import { houseAction } from "../../houseAction";
+import { houseAction, secretAction } from "../../houseAction";
 import { BoardChoice, BoardWashed, NewScale } from "./schema";
 
 export const chooseBoard = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
@@ -24,7 +24,7 @@ export const addScale = async (
   input: unknown,
   intention: unknown,
 ): Promise<Result<{ readonly id: string; readonly key: string }, ActionError>> =>
-  houseAction("addScale", NewScale, input, intention, ({ name }, { stamp }) => {
-    const { id, deviceKey } = setScale(db(), name, stamp);
-    return ok({ id, key: deviceKey });
+  secretAction("addScale", NewScale, input, intention, ({ name }, { stamp }) => {
+    const { id, key } = setScale(db(), name, stamp);
+    return ok({ id, key });
   });

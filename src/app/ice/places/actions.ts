@@ -5,10 +5,10 @@ import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { answerExcursion, type AnswerError, type AnsweredBy } from "@/db/lots/answerExcursion";
 import { watchPlace } from "@/db/lots/excursions";
-import { addReadings, findPlace, newDeviceKey, setPlace } from "@/db/house/places";
+import { addReadings, findPlace, setPlace, setSensor } from "@/db/house/places";
 import { noteProbeCheck } from "@/db/house/probeChecks";
 import { refused, refusedBy, type ActionError } from "../../actionError";
-import { houseAction } from "../../houseAction";
+import { houseAction, secretAction } from "../../houseAction";
 import { Answer, LoggerReadings, PlaceId, ProbeInIce, SetPlace, TypedReading } from "./schema";
 import { t } from "@/words/ice";
 
@@ -84,6 +84,7 @@ export const answerTheExcursion = async (
   );
 
 export const makeDeviceKey = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
-  houseAction("makeDeviceKey", PlaceId, input, intention, ({ placeId }) =>
-    findPlace(db(), placeId) ? ok(newDeviceKey(db(), placeId)) : err(NO_PLACE),
-  );
+  secretAction("makeDeviceKey", PlaceId, input, intention, ({ placeId }, { stamp }) => {
+    const key = setSensor(db(), placeId, stamp);
+    return key === null ? err(NO_PLACE) : ok(key);
+  });

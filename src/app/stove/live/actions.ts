@@ -4,7 +4,7 @@ import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { placeProbe, setProbe } from "@/db/stove/probes";
 import { refused, type ActionError } from "../../actionError";
-import { houseAction } from "../../houseAction";
+import { houseAction, secretAction } from "../../houseAction";
 import { t } from "@/words/stove";
 
 const NewProbe = z.strictObject({ name: z.string().trim().min(1, t("giveTheProbeAName")).max(40) });
@@ -15,9 +15,9 @@ export const addProbe = async (
   input: unknown,
   intention: unknown,
 ): Promise<Result<{ readonly id: string; readonly key: string }, ActionError>> =>
-  houseAction("addProbe", NewProbe, input, intention, ({ name }, { stamp }) => {
-    const { id, deviceKey } = setProbe(db(), name, stamp);
-    return ok({ id, key: deviceKey });
+  secretAction("addProbe", NewProbe, input, intention, ({ name }, { stamp }) => {
+    const { id, key } = setProbe(db(), name, stamp);
+    return ok({ id, key });
   });
 
 /** Puts a probe into a cook or takes it out. */

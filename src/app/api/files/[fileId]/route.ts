@@ -10,8 +10,6 @@ export async function GET(_: Request, { params }: { params: Promise<{ fileId: st
     headers: {
       "content-type": file.mime,
       "content-disposition": `inline; filename*=UTF-8''${encodeURIComponent(file.name)}`,
-      "content-security-policy": "sandbox; default-src 'none'",
-      "x-content-type-options": "nosniff",
       "cache-control": "private, max-age=3600",
     },
   });

@@ -4,6 +4,7 @@ import { notFound } from "next/navigation";
 import { lossOf, worstFirst } from "@/core/coldchain";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
+import { hasKey } from "@/db/doors/deviceKeys";
 import { lotsThrough, watchPlace } from "@/db/lots/excursions";
 import { findPlace, listPlaces } from "@/db/house/places";
 import { lotsIn } from "@/db/lots/lots";
@@ -167,7 +168,7 @@ export default async function PlacePage({ params, searchParams }: Params) {
           </section>
           <section className={page.card}>
             <h2>{t("fromASensor")}</h2>
-            <SensorKey placeId={place.id} hasKey={place.deviceKey !== null} />
+            <SensorKey placeId={place.id} hasKey={hasKey(db(), "sensor", place.id)} />
           </section>
         </div>
       </div>

@@ -2,8 +2,8 @@ import { houseNowMs } from "@/db/houseClock";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { db } from "@/db/connection";
-import { addReadings, findPlace } from "@/db/house/places";
-import { bearerOf, problem, sameKey } from "../../../device";
+import { addReadings } from "@/db/house/places";
+import { deviceOf, problem } from "../../../device";
 import { t } from "@/words/api";
 
 const SensorReadings = z.strictObject({
@@ -21,9 +21,8 @@ const AHEAD_MS = 60_000;
  * place. Sent twice they count once. Nothing is kept of a document with a fault in it.
  */
 export async function POST(request: Request, { params }: { params: Promise<{ placeId: string }> }): Promise<Response> {
-  const place = findPlace(db(), (await params).placeId);
-  if (!place?.deviceKey || !sameKey(bearerOf(request), place.deviceKey))
-    return problem(401, "authorization", t("noSensorWithThisKeyBelongs"));
+  const sensor = await deviceOf(request, "sensor", t("noSensorWithThisKeyBelongs"), (await params).placeId);
+  if (sensor instanceof Response) return sensor;
   const sent: unknown = await request.json().catch(() => null);
   const parsed = SensorReadings.safeParse(sent);
   if (!parsed.success) {
@@ -33,7 +32,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ pla
   const readings = parsed.data.readings.map(({ at, celsius }) => ({ atMs: Date.parse(at), celsius }));
   const ahead = readings.findIndex(({ atMs }) => atMs > houseNowMs() + AHEAD_MS);
   if (ahead >= 0) return problem(422, `readings.${ahead}.at`, t("liesAheadOfNowCheckThe"));
-  const added = addReadings(db(), place.id, readings, "sensor", null);
+  const added = addReadings(db(), sensor.subjectId, readings, "sensor", null);
   revalidatePath("/", "layout");
   return Response.json(added, { status: 201 });
 }

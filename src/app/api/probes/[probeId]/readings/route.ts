@@ -3,7 +3,7 @@ import { z } from "zod";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { findProbe, noteProbe } from "@/db/stove/probes";
-import { bearerOf, problem, sameKey } from "../../../device";
+import { deviceOf, problem } from "../../../device";
 import { t } from "@/words/api";
 
 const Reading = z.strictObject({
@@ -18,9 +18,8 @@ const OLDEST_MS = DAY_MS;
 
 /** A reading of a probe: `{"celsius":41.3}` with `Authorization: Bearer KEY`. It goes to the cook the probe is in. */
 export async function POST(request: Request, { params }: { params: Promise<{ probeId: string }> }): Promise<Response> {
-  const probe = findProbe(db(), (await params).probeId);
-  if (!probe || !sameKey(bearerOf(request), probe.deviceKey))
-    return problem(401, "authorization", t("noProbeWithThisKeyBelongs"));
+  const device = await deviceOf(request, "probe", t("noProbeWithThisKeyBelongs"), (await params).probeId);
+  if (device instanceof Response) return device;
   const parsed = Reading.safeParse(await request.json().catch(() => null));
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!;
@@ -30,6 +29,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ pro
   const atMs = parsed.data.at === undefined ? nowMs : Date.parse(parsed.data.at);
   if (atMs > nowMs + AHEAD_MS) return problem(422, "at", t("thisReadingIsFromTheFuture"));
   if (atMs < nowMs - OLDEST_MS) return problem(422, "at", t("thisReadingIsTooOld"));
-  const kept = noteProbe(db(), probe.id, parsed.data.celsius, atMs);
-  return Response.json({ kept, cook: kept ? probe.cookId : null }, { status: 201 });
+  const kept = noteProbe(db(), device.subjectId, parsed.data.celsius, atMs);
+  const cook = kept ? (findProbe(db(), device.subjectId)?.cookId ?? null) : null;
+  return Response.json({ kept, cook }, { status: 201 });
 }
