@@ -78,7 +78,10 @@ test("a sensor's key is shown once, heard of under The house, and ended there; w
   expect((await send(key)).status()).toBe(201);
   expect(readingsSince(houseDb(), place.id, Date.parse(at) - 1).at(-1)?.celsius).toBe(1.7);
   await page.goto(`${base}/house`);
-  const row = page.getByTestId("keys").getByRole("listitem").filter({ hasText: `Sensor in ${place.name}` });
+  const row = page
+    .getByTestId("keys")
+    .getByRole("listitem")
+    .filter({ hasText: `Sensor in ${place.name}` });
   await expect(row).toContainText("last heard");
   await expect(page.getByTestId("keys")).not.toContainText(key);
   await holdDown(row.getByRole("button"));

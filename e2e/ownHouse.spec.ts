@@ -1,8 +1,3 @@
-import { spawn, type ChildProcess } from "node:child_process";
-import { mkdtempSync, rmSync } from "node:fs";
-import net from "node:net";
-import os from "node:os";
-import path from "node:path";
 import { expect, test } from "@playwright/test";
 import { openDatabase } from "@/db/connection";
 import { openCooks } from "@/db/stove/cooks";
@@ -10,59 +5,21 @@ import { checkLedger } from "@/db/ledger";
 import { house } from "@/db/schema/house";
 import { makeDemoHouse } from "@/demo/house";
 import { liftHand } from "./house";
+import { OwnServer } from "./ownServer";
 
-let folder = "";
-let port = 0;
-let server: ChildProcess | null = null;
+let own = new OwnServer();
+const start = () => own.start();
+const kill = (signal: NodeJS.Signals) => own.kill(signal);
 
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const probe = net.createServer().listen(0, "127.0.0.1", () => {
-      const address = probe.address();
-      probe.close(() => resolve(typeof address === "object" && address ? address.port : 0));
-    });
-  });
-
-/** A server of this test's own, so that it can be killed. */
-async function start(): Promise<void> {
-  server = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-p", String(port)], {
-    env: { ...process.env, GAFFEL_DATA: folder, NODE_ENV: "production" },
-    stdio: "ignore",
-    detached: true,
-  });
-  for (let tries = 0; tries < 100; tries++) {
-    const up = await fetch(`http://localhost:${port}/icon.svg`).then(
-      (answer) => answer.ok,
-      () => false,
-    );
-    if (up) return;
-    await new Promise((resolve) => setTimeout(resolve, 200));
-  }
-  throw new Error("the server did not come up");
-}
-
-async function kill(signal: NodeJS.Signals): Promise<void> {
-  const running = server;
-  if (!running?.pid) return;
-  const gone = new Promise((resolve) => running.on("close", resolve));
-  process.kill(-running.pid, signal);
-  await gone;
-  server = null;
-}
-
-test.beforeEach(async () => {
-  folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-own-"));
-  port = await freePort();
+test.beforeEach(() => {
+  own = new OwnServer();
 });
 
-test.afterEach(async () => {
-  await kill("SIGKILL");
-  rmSync(folder, { recursive: true, force: true });
-});
+test.afterEach(() => own.end());
 
 test("an empty house opens on the first-run page and then on Today", async ({ page }) => {
   await start();
-  await page.goto(`http://localhost:${port}/`);
+  await page.goto(`http://localhost:${own.port}/`);
   await expect(page).toHaveURL(/\/welcome$/);
   await page.getByLabel("Name of the house").fill("Test Quay");
   await page.getByLabel("Who cooks here").fill("Anu");
@@ -77,23 +34,29 @@ test("an empty house opens on the first-run page and then on Today", async ({ pa
   await expect(page).toHaveURL(/\/welcome$/);
   await page.getByLabel("Prices are in").fill("NOK");
   await page.keyboard.press("Enter");
+  // nor a chef without a PIN that is no guess
+  await page.getByLabel("The chef’s PIN").fill("1234");
+  await page.getByLabel("A pass phrase").fill("herring in the morning");
+  await page.getByRole("button", { name: "Open the house" }).click();
+  await expect(page.getByText("Everybody tries that one first")).toBeVisible();
+  await page.getByLabel("The chef’s PIN").fill("2580");
   await page.getByRole("button", { name: "Open the house" }).scrollIntoViewIfNeeded();
   await page.getByRole("button", { name: "Open the house" }).click();
   await expect(page.getByRole("heading", { name: "Take in a delivery" })).toBeVisible();
   await expect(page.getByText("Test Quay")).toBeVisible();
-  await page.goto(`http://localhost:${port}/welcome`);
-  await expect(page).toHaveURL(`http://localhost:${port}/`);
+  await page.goto(`http://localhost:${own.port}/welcome`);
+  await expect(page).toHaveURL(`http://localhost:${own.port}/`);
 });
 
 test("killed in the middle of writes, the house keeps every tap it acknowledged and the clock runs on", async ({
   page,
 }) => {
   test.setTimeout(180_000);
-  makeDemoHouse(openDatabase(path.join(folder, "gaffel.sqlite")), Date.now());
+  makeDemoHouse(openDatabase(own.file), Date.now());
   await start();
-  await page.goto(`http://localhost:${port}/stove`);
+  await page.goto(`http://localhost:${own.port}/stove`);
   const href = await page.locator("main a[data-batch]").first().getAttribute("href");
-  await page.goto(`http://localhost:${port}${href}`);
+  await page.goto(`http://localhost:${own.port}${href}`);
   await page.getByTestId("pan-time").waitFor();
   await page.getByRole("button", { name: "Start the cook" }).click();
   await page.waitForURL(/\/stove\/cook\//);
@@ -130,10 +93,8 @@ test("killed in the middle of writes, the house keeps every tap it acknowledged 
   await start();
   await page.reload();
   await expect(page.getByRole("timer")).toBeVisible();
-  await expect
-    .poll(() => openCooks(openDatabase(path.join(folder, "gaffel.sqlite"))).flatMap(({ events }) => events).length)
-    .toBe(15);
-  const db = openDatabase(path.join(folder, "gaffel.sqlite"));
+  await expect.poll(() => openCooks(openDatabase(own.file)).flatMap(({ events }) => events).length).toBe(15);
+  const db = openDatabase(own.file);
   const kept = openCooks(db).flatMap(({ events }) => events.filter(({ kind }) => kind === "extended"));
   expect(kept.length).toBeGreaterThanOrEqual(seen);
   // sent again under the same id: counted once, and none of the fourteen is lost
@@ -145,7 +106,7 @@ test("a house in ounces, inches and Fahrenheit meets no other unit on its way fr
   page,
 }) => {
   test.setTimeout(180_000);
-  const db = openDatabase(path.join(folder, "gaffel.sqlite"));
+  const db = openDatabase(own.file);
   makeDemoHouse(db, Date.now());
   db.update(house).set({ units: "imperial" }).run();
   await start();
@@ -185,12 +146,12 @@ test("a house in ounces, inches and Fahrenheit meets no other unit on its way fr
     "/cards/write",
     "/line",
   ]) {
-    await page.goto(`http://localhost:${port}${view}`);
+    await page.goto(`http://localhost:${own.port}${view}`);
     await page.locator("main h1").first().waitFor();
     await expect(page.locator("main [aria-busy=true]")).toHaveCount(0);
     expect((await shown()).match(foreign)?.[0] ?? "", view).toBe("");
   }
-  await page.goto(`http://localhost:${port}/stove/try`);
+  await page.goto(`http://localhost:${own.port}/stove/try`);
   await expect(page.getByTestId("pan-probe")).toContainText("°F");
   await expect(page.getByRole("slider", { name: /Thickness/ })).toHaveAttribute("aria-valuetext", / in$/);
 });

@@ -1,7 +1,12 @@
 import { NextResponse, type NextRequest } from "next/server";
 import { db } from "@/db/connection";
+import { isLocked } from "@/db/doors/people";
 import { findHouse } from "@/db/house/house";
+import { houseNowMs } from "@/db/houseClock";
+import { leaveFor } from "@/house/people";
 import { answersTo } from "@/house/hosts";
+import { asksOf } from "./app/roles";
+import { knownBy, SESSION_COOKIE, unsealed } from "./app/session";
 import { isActionBody } from "@/server/actionBody";
 import { t } from "@/words/shell";
 
@@ -49,7 +54,29 @@ export async function proxy(request: NextRequest) {
     const sent = await request.clone().text();
     if (!isActionBody(request.headers.get("content-type"), sent)) return plain(400, t("thisTapCannotBeRead"));
   }
+  const turnedAway = await atTheDoor(request);
+  if (turnedAway) return turnedAway;
   return pathname.startsWith("/api/") ? sealed(NextResponse.next(), NO_PAGE) : page(request);
+}
+
+/** In a house with locks: whether whoever asks may look at this; null: they may. */
+async function atTheDoor(request: NextRequest): Promise<NextResponse | null> {
+  if (!isLocked(db())) return null;
+  const { pathname, search } = request.nextUrl;
+  const carried = await unsealed(request.cookies.get(SESSION_COOKIE)?.value);
+  const { asker } = knownBy(carried, houseNowMs());
+  const leave = leaveFor(asker, asksOf(pathname, request.method));
+  if (leave === "yes") return null;
+  if (pathname.startsWith("/api/"))
+    return NextResponse.json(
+      { error: { path: "", message: t("signInFirst") } },
+      { status: leave === "no" ? 403 : 401 },
+    );
+  const to = new URL("/signin", request.url);
+  if (asker.kind === "person" && asker.role === "inspector") to.pathname = "/book";
+  else if (asker.kind === "screen") to.pathname = "/line/pass";
+  else if (pathname !== "/") to.searchParams.set("to", `${pathname}${search}`);
+  return NextResponse.redirect(to);
 }
 
 function page(request: NextRequest) {

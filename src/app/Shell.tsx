@@ -5,6 +5,7 @@ import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useState, type ReactNode } from "react";
 import { useKeepAwake } from "@/ui/hooks/useAwake";
+import { useChefsPinAsked } from "@/ui/hooks/chefsPin";
 import { useHeadFocus } from "@/ui/hooks/useHeadFocus";
 import { useShortcuts } from "@/ui/hooks/useShortcuts";
 import { ViewMark } from "@/ui/layout/ViewMark";
@@ -22,6 +23,8 @@ import { t } from "@/words/shell";
 type Props = {
   readonly cooks: readonly string[];
   readonly atStation: string;
+  /** Made to be tried. */
+  readonly demo: boolean;
   readonly running: readonly CookClock[];
   readonly serverNowMs: number;
   readonly children: ReactNode;
@@ -30,10 +33,13 @@ type Props = {
 /** Loaded when it is asked for. */
 const KeysHelp = dynamic(() => import("./KeysHelp").then((part) => part.KeysHelp), { ssr: false });
 
-export function Shell({ cooks, atStation, running, serverNowMs, children }: Props) {
+const ChefsPin = dynamic(() => import("./ChefsPin").then((part) => part.ChefsPin), { ssr: false });
+
+export function Shell({ cooks, atStation, demo, running, serverNowMs, children }: Props) {
   const pathname = usePathname();
   const router = useRouter();
   const [help, setHelp] = useState(false);
+  const pinAsked = useChefsPinAsked();
   useEffect(awaitTouch, []);
   useKeepAwake();
   useHeadFocus(pathname);
@@ -82,17 +88,22 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
           aria-label={t("atTheStation")}
           className={styles.cook}
           value={atStation}
-          onChange={async ({ target }) => {
-            await chooseCook(target.value);
-            router.refresh();
+          onChange={async ({ target: { value } }) => {
+            const chosen = await chooseCook(value);
+            // the first time in a shift the PIN is asked
+            if (!chosen.ok && chosen.error.kind === "refused" && chosen.error.code === "pinFirst")
+              router.push(`/signin?name=${encodeURIComponent(value)}&to=${encodeURIComponent(pathname)}`);
+            else router.refresh();
           }}
         >
+          {cooks.includes(atStation) ? null : <option value={atStation}>{t("whoIsHere")}</option>}
           {cooks.map((name) => (
             <option key={name}>{name}</option>
           ))}
         </select>
       </header>
       <main id="main" className={styles.main} tabIndex={-1}>
+        {demo ? <p className={styles.demo}>{t("demoHouse")}</p> : null}
         <OutboxAlert />
         {children}
         <footer className={styles.foot}>
@@ -104,6 +115,7 @@ export function Shell({ cooks, atStation, running, serverNowMs, children }: Prop
           </Button>
         </footer>
       </main>
+      {pinAsked ? <ChefsPin /> : null}
       {help ? <KeysHelp onClose={() => setHelp(false)} /> : null}
     </div>
   );

@@ -6,7 +6,7 @@ import { listStaff, setCurrency, setDecimalMark } from "@/db/house/house";
 import { takeMachineTime } from "@/db/houseClock";
 import { refused, type ActionError } from "./actionError";
 import { houseAction, houseQuestion } from "./houseAction";
-import { setCookAtStation } from "./request";
+import { comesOn } from "./comesOn";
 import { Currency } from "./welcome/schema";
 import { t } from "@/words/shell";
 
@@ -14,13 +14,14 @@ const CookName = z.string().trim().min(1).max(60);
 
 /** Says who stands at the station on this tablet; what is done next is recorded under that name. */
 export async function chooseCook(input: unknown): Promise<Result<string, ActionError>> {
-  const known = await houseQuestion(CookName, input, (name) =>
+  const known = await houseQuestion("chooseCook", CookName, input, (name) =>
     listStaff(db()).some((one) => one.name === name)
       ? ok(name)
       : err(refused("nobodyOfThatNameCooksHere", t("nobodyOfThatNameCooksHere"))),
   );
-  if (known.ok) await setCookAtStation(known.value);
-  return known;
+  if (!known.ok) return known;
+  if (await comesOn(known.value)) return known;
+  return err(refused("pinFirst", t("pinFirst", { name: known.value })));
 }
 
 /** Says what prices are in; asked of houses from before it was. */

@@ -6,8 +6,11 @@ import { db } from "@/db/connection";
 import { findHouse, type House } from "@/db/house/house";
 import { houseNowMs } from "@/db/houseClock";
 import { answeredBefore, carryOut } from "@/db/intentions";
+import { leaveFor, type Leave } from "@/house/people";
 import { FOREIGN, invalidInput, refused, type ActionError } from "./actionError";
-import { cookAtStation, fromThisHouse } from "./request";
+import { cookAtStation, fromThisHouse, NAME_LATER } from "./request";
+import { ACTIONS } from "./roles";
+import { whoAsks } from "./session";
 import { t } from "@/words/shell";
 
 /** Who acts, when, by which intention, and in which house. */
@@ -26,15 +29,39 @@ const NO_HOUSE = refused("openTheHouseFirst", t("openTheHouseFirst"));
 
 type Answer<T> = Promise<Result<T, ActionError>>;
 
-/** What a question of a page needs before it is answered: that it comes from this house, and that it can be read. */
+/** Why somebody may not do this; null: they may. */
+const REFUSALS: Readonly<Record<Leave, ActionError | null>> = {
+  yes: null,
+  signIn: refused("signIn", t("signInFirst")),
+  chefsPin: refused("chefsPin", t("chefsPinFirst")),
+  no: refused("notYours", t("notYours")),
+};
+
+type Admitted = { readonly who: string };
+
+/** Lets an action in or not: from a page of this house, by somebody who may; and says under which name it is written. */
+async function admit(action: string): Promise<Result<Admitted, ActionError>> {
+  if (!(await fromThisHouse())) return err(FOREIGN);
+  const known = await whoAsks();
+  if (!known) return ok({ who: await cookAtStation() });
+  const asks = ACTIONS[action];
+  const refusal = asks === undefined ? REFUSALS.no : REFUSALS[leaveFor(known.asker, asks)];
+  if (refusal) return err(refusal);
+  // what binds the house is written under whose PIN it was
+  return ok({ who: (asks === "chef" ? known.chef?.name : null) ?? known.person?.name ?? NAME_LATER });
+}
+
+/** What a question of a page needs before it is answered: that whoever asks may, and that it can be read. */
 export async function houseQuestion<S extends z.ZodType, T>(
+  action: string,
   schema: S,
   input: unknown,
-  answer: (parsed: z.infer<S>) => Result<T, ActionError>,
+  answer: (parsed: z.infer<S>, who: string) => Result<T, ActionError> | Promise<Result<T, ActionError>>,
 ): Answer<T> {
-  if (!(await fromThisHouse())) return err(FOREIGN);
+  const admitted = await admit(action);
+  if (!admitted.ok) return admitted;
   const parsed = schema.safeParse(input);
-  return parsed.success ? answer(parsed.data) : err(invalidInput(parsed.error));
+  return parsed.success ? answer(parsed.data, admitted.value.who) : err(invalidInput(parsed.error));
 }
 
 /**
@@ -51,7 +78,8 @@ export async function plannedAction<S extends z.ZodType, P, T>(
   work: (plan: P, acting: Acting) => Result<T, ActionError>,
   secret = false,
 ): Answer<T> {
-  if (!(await fromThisHouse())) return err(FOREIGN);
+  const admitted = await admit(action);
+  if (!admitted.ok) return admitted;
   if (typeof intention !== "string" || !INTENTION.test(intention)) return err(NO_INTENTION);
   // looked up before anything is worked out: asking again must cost nothing
   const before = answeredBefore(db(), { id: intention, action });
@@ -65,7 +93,7 @@ export async function plannedAction<S extends z.ZodType, P, T>(
   const house = findHouse(db());
   if (!house) return err(NO_HOUSE);
   const atMs = houseNowMs();
-  const stamp = { who: await cookAtStation(), atMs, requestId: intention };
+  const stamp = { who: admitted.value.who, atMs, requestId: intention };
   const acting = { house, stamp, today: todayIn(house.timeZone, atMs) };
   const planned = await workOut(parsed.data, acting);
   if (!planned.ok) return planned;

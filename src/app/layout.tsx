@@ -10,6 +10,7 @@ import { listOwnSpecies } from "@/db/house/species";
 import { HouseProvider } from "@/ui/hooks/HouseContext";
 import { Providers } from "@/ui/layout/Providers";
 import { cookAtStation, requestTime } from "./request";
+import { whoAsks } from "./session";
 import { Shell } from "./Shell";
 import { clockOf } from "./stove/clockOf";
 import { FONTS } from "@/ui/theme/fonts";
@@ -27,6 +28,8 @@ export default async function RootLayout({ children }: { readonly children: Reac
   const nowMs = await requestTime();
   const nonce = (await headers()).get("x-nonce") ?? "";
   const house = findHouse(db());
+  // who is not let in yet sees the door and nothing of the house
+  const outside = (await whoAsks())?.asker.kind === "nobody";
   return (
     <html lang="en" className={FONTS}>
       <body>
@@ -44,14 +47,19 @@ export default async function RootLayout({ children }: { readonly children: Reac
                 ownSpecies: listOwnSpecies(db()),
               }}
             >
-              <Shell
-                cooks={listStaff(db()).map(({ name }) => name)}
-                atStation={await cookAtStation()}
-                running={openCooks(db()).map(clockOf)}
-                serverNowMs={nowMs}
-              >
-                {children}
-              </Shell>
+              {outside ? (
+                children
+              ) : (
+                <Shell
+                  cooks={listStaff(db()).map(({ name }) => name)}
+                  atStation={await cookAtStation()}
+                  demo={house.demo}
+                  running={openCooks(db()).map(clockOf)}
+                  serverNowMs={nowMs}
+                >
+                  {children}
+                </Shell>
+              )}
             </HouseProvider>
           ) : (
             children

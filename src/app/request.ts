@@ -4,6 +4,7 @@ import { connection } from "next/server";
 import { redirect } from "next/navigation";
 import { db } from "@/db/connection";
 import { findHouse, listStaff, type House } from "@/db/house/house";
+import { whoAsks } from "./session";
 
 const COOK_COOKIE = "gaffel-cook";
 
@@ -20,8 +21,13 @@ export function requireHouse(): House {
   return house;
 }
 
-/** Who stands at the station: the name on this tablet's cookie, else the first on the list. */
+/** What is written where nobody has signed in: the name is put to it later, in a correction. */
+export const NAME_LATER = "not said";
+
+/** Who stands at the station: who has signed in; in a house without locks the name on this tablet's cookie, else the first on the list. */
 export async function cookAtStation(): Promise<string> {
+  const known = await whoAsks();
+  if (known) return known.person?.name ?? NAME_LATER;
   const names = listStaff(db()).map(({ name }) => name);
   const chosen = (await cookies()).get(COOK_COOKIE)?.value;
   return names.find((name) => name === chosen) ?? names[0] ?? "house";

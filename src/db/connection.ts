@@ -26,6 +26,11 @@ function keepToOurselves(file: string): void {
   }
 }
 
+/** What migrations call that SQLite does not know. */
+export const teach = (sqlite: InstanceType<typeof Database>): void => {
+  sqlite.function("gaffel_sha256", (text) => createHash("sha256").update(String(text)).digest("hex"));
+};
+
 /** Opens a house file (or `:memory:`), creates it when it is missing and brings it up to date. */
 export function openDatabase(file: string): Db {
   const onDisk = file !== ":memory:";
@@ -33,8 +38,8 @@ export function openDatabase(file: string): Db {
   const sqlite = new Database(file);
   if (onDisk) keepToOurselves(file);
   for (const pragma of PRAGMAS) sqlite.pragma(pragma);
-  // keys of the first houses lay there in plain text: a migration keeps their digests, and what it drops is wiped
-  sqlite.function("gaffel_sha256", (text) => createHash("sha256").update(String(text)).digest("hex"));
+  teach(sqlite);
+  // keys of the first houses lay there in plain text: what a migration drops is wiped
   sqlite.pragma("secure_delete = ON");
   const db = drizzle(sqlite);
   // a table is rebuilt under its own name only while nothing watches who points at it; whether all still do is asked before work begins

@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import Database from "better-sqlite3";
+import { teach } from "./connection";
 
 type Journal = { readonly entries: readonly { readonly tag: string; readonly when: number }[] };
 
@@ -7,6 +8,7 @@ type Journal = { readonly entries: readonly { readonly tag: string; readonly whe
 export function oldFile(file: string, migrations: number): InstanceType<typeof Database> {
   const { entries } = JSON.parse(readFileSync("drizzle/meta/_journal.json", "utf8")) as Journal;
   const old = new Database(file);
+  teach(old);
   old.exec(
     "create table __drizzle_migrations (id integer primary key autoincrement, hash text not null, created_at numeric)",
   );

@@ -121,6 +121,7 @@ export function makeDemoHouse(db: Db, nowMs: number): void {
       ruleSetId: RULE_SET,
       cooks: ["Ylva", "Torben", "Maike"],
       coldRoomC: COLD_ROOM_C,
+      demo: true,
     },
     nowMs - HISTORY_DAYS * DAY_MS,
   );

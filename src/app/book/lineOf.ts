@@ -427,6 +427,18 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       });
     case "sender-set":
       return text(payload, "name");
+    case "person-set":
+      return t("personSet", {
+        name: text(payload, "name"),
+        role: text(payload, "role"),
+        change: text(payload, "change"),
+      });
+    case "tablet-set":
+      return t("tabletSet", {
+        name: text(payload, "name"),
+        tablet: text(payload, "tablet"),
+        change: text(payload, "change"),
+      });
     case "key-ended":
       return t("keyEnded", { device: text(payload, "device"), name: text(payload, "name") });
     case "card-off":

@@ -1,12 +1,13 @@
 "use server";
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
+import { isLocked, isOnShiftByName } from "@/db/doors/people";
 import { leaveHandover, takeHandover } from "@/db/house/handovers";
 import { listStaff } from "@/db/house/house";
 import { t } from "@/words/handover";
 import { refused, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
-import { setCookAtStation } from "../request";
+import { comesOn } from "../comesOn";
 import { handoverNow } from "./handoverNow";
 import { markOf } from "./markOf";
 import { LeftWord, TakeOverAsk } from "./schema";
@@ -23,6 +24,8 @@ export async function takeOver(input: unknown, intention: unknown): Promise<Resu
   const taken = await houseAction("takeOver", TakeOverAsk, input, intention, ({ name, mark }, { house, stamp }) => {
     if (!listStaff(db()).some((one) => one.name === name))
       return err(refused("nobodyOfThatName", t("nobodyOfThatName")));
+    if (isLocked(db()) && !isOnShiftByName(db(), name, stamp.atMs))
+      return err(refused("signInToTakeOver", t("signInToTakeOver", { name })));
     const handover = handoverNow(db(), house, stamp.atMs);
     if (markOf(handover) !== mark) return err(refused("somethingCame", t("somethingCame")));
     const { runs, owed, low, probe } = handover;
@@ -39,6 +42,6 @@ export async function takeOver(input: unknown, intention: unknown): Promise<Resu
     );
     return ok(name);
   });
-  if (taken.ok) await setCookAtStation(taken.value);
+  if (taken.ok) await comesOn(taken.value);
   return taken;
 }

@@ -2,10 +2,14 @@
 import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { endKey } from "@/db/doors/deviceKeys";
+import { letGo, setPin, setRole, takeIn } from "@/db/doors/people";
+import { slowHash } from "@/db/doors/slowHash";
+import { newPairing, shutOut } from "@/db/doors/tablets";
 import { setHostNames } from "@/db/house/house";
 import { t } from "@/words/doors";
 import { refused, type ActionError } from "../actionError";
-import { houseAction } from "../houseAction";
+import { houseAction, plannedAction, secretAction } from "../houseAction";
+import { NewPerson, NewTablet, PersonId, PinOf, RoleOf, TabletId } from "../signin/schema";
 import { HostNames, KeyId } from "./schema";
 
 /** Says by which names the house may be called, besides addresses and names of the local network. */
@@ -20,3 +24,61 @@ export const endTheKey = async (input: unknown, intention: unknown): Promise<Res
   houseAction("endTheKey", KeyId, input, intention, ({ keyId }, { stamp }) =>
     endKey(db(), keyId, stamp) ? ok(null) : err(refused("thatKeyHasEnded", t("thatKeyHasEnded"))),
   );
+
+const PERSON_PROBLEMS = {
+  noSuchPerson: refused("noSuchPerson", t("noSuchPerson")),
+  lastChef: refused("lastChef", t("lastChef")),
+  nameIsTaken: refused("nameIsTaken", t("nameIsTaken")),
+} as const;
+
+/** A code that lets one tablet or screen in; told this once. */
+export const letATabletIn = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  secretAction("letATabletIn", NewTablet, input, intention, (tablet, { stamp }) => ok(newPairing(db(), tablet, stamp)));
+
+/** Shuts a tablet out at once. */
+export const shutATabletOut = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("shutATabletOut", TabletId, input, intention, ({ tabletId }, { stamp }) =>
+    shutOut(db(), tabletId, stamp) ? ok(null) : err(refused("noSuchTablet", t("noSuchTablet"))),
+  );
+
+/** Takes somebody into the house, with a PIN to begin with. */
+export const takeSomebodyIn = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  plannedAction(
+    "takeSomebodyIn",
+    NewPerson,
+    input,
+    intention,
+    async ({ name, role, pin }) => ok({ name, role, pinHash: await slowHash(pin) }),
+    (person, { stamp }) => {
+      const taken = takeIn(db(), person, stamp);
+      return taken.ok ? ok(taken.value.id) : err(PERSON_PROBLEMS[taken.error]);
+    },
+  );
+
+/** Says what somebody is here. */
+export const changeRole = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("changeRole", RoleOf, input, intention, ({ personId, role }, { stamp }) => {
+    const changed = setRole(db(), personId, role, stamp);
+    return changed.ok ? changed : err(PERSON_PROBLEMS[changed.error]);
+  });
+
+/** Gives somebody a new PIN. */
+export const newPinFor = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  plannedAction(
+    "newPinFor",
+    PinOf,
+    input,
+    intention,
+    async ({ personId, pin }) => ok({ personId, pinHash: await slowHash(pin) }),
+    ({ personId, pinHash }, { stamp }) => {
+      const changed = setPin(db(), personId, pinHash, stamp);
+      return changed.ok ? changed : err(PERSON_PROBLEMS[changed.error]);
+    },
+  );
+
+/** Somebody has left: signs in nowhere any more; what was written stays. */
+export const letSomebodyGo = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
+  houseAction("letSomebodyGo", PersonId, input, intention, ({ personId }, { stamp }) => {
+    const gone = letGo(db(), personId, stamp);
+    return gone.ok ? gone : err(PERSON_PROBLEMS[gone.error]);
+  });

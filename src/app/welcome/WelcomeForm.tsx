@@ -60,6 +60,22 @@ export function WelcomeForm({ rules, zones, currencies }: Props) {
           >
             <Select mode="tags" open={false} suffixIcon={null} maxCount={40} />
           </Form.Item>
+          <Form.Item
+            name="pin"
+            label={t("chefsPin")}
+            extra={t("theFirstOfThemIsTheChef")}
+            rules={[{ required: true, message: t("chooseAPin") }]}
+          >
+            <Input.Password inputMode="numeric" autoComplete="off" maxLength={6} />
+          </Form.Item>
+          <Form.Item
+            name="phrase"
+            label={t("passPhrase")}
+            extra={t("itOpensWhenPinsFail")}
+            rules={[{ required: true, message: t("chooseAPhrase") }]}
+          >
+            <Input autoComplete="off" maxLength={200} />
+          </Form.Item>
           <div className={styles.two}>
             <Form.Item name="timeZone" label={t("timeZone2")} rules={[{ required: true, message: t("chooseTheZone") }]}>
               <Select showSearch options={zones.map((zone) => ({ value: zone, label: zone.replaceAll("_", " ") }))} />

@@ -6,11 +6,15 @@ import { houseNowMs } from "@/db/houseClock";
 import { refused, type ActionError } from "../actionError";
 import { houseQuestion } from "../houseAction";
 import { NewHouse } from "./schema";
+import { makeTheChef } from "../signin/actions";
 import { t } from "@/words/welcome";
 
 export async function openTheHouse(input: unknown): Promise<Result<string, ActionError>> {
-  return houseQuestion(NewHouse, input, (house) => {
+  return houseQuestion("openTheHouse", NewHouse, input, async ({ pin, phrase, ...house }) => {
     const opened = openHouse(db(), house, houseNowMs());
-    return opened ? ok(opened.name) : err(refused("thisHouseIsOpenAlready", t("thisHouseIsOpenAlready")));
+    if (!opened) return err(refused("thisHouseIsOpenAlready", t("thisHouseIsOpenAlready")));
+    // the first of the cooks is its chef, and this the first tablet
+    const chef = await makeTheChef({ name: house.cooks[0], pin, phrase });
+    return chef.ok ? ok(opened.name) : chef;
   });
 }

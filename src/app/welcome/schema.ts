@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { RULE_SET_IDS } from "@/core/safety";
 import { t } from "@/words/welcome";
+import { NewPhrase, NewPin } from "../signin/schema";
 
 /** ISO 4217, as the runtime knows them. */
 export const Currency = z
@@ -19,6 +20,9 @@ export const NewHouse = z.strictObject({
   susceptibleGuests: z.boolean().default(false),
   cooks: z.array(z.string().trim().min(1).max(60)).min(1, t("nameAtLeastOneCook")).max(40),
   coldRoomC: z.number().min(-2).max(12),
+  /** Of the chef, who is the first of the cooks. */
+  pin: NewPin,
+  phrase: NewPhrase,
 });
 
 export type NewHouseInput = z.input<typeof NewHouse>;

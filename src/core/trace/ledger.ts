@@ -92,6 +92,8 @@ export type LedgerKind =
   | "sender-set"
   | "sensor-set"
   | "key-ended"
+  | "person-set"
+  | "tablet-set"
   | "correction";
 
 /** What an entry can be about. */
@@ -233,6 +235,8 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "sender-set": "Sender of tickets",
     "sensor-set": "Sensor",
     "key-ended": "Key ended",
+    "person-set": "People",
+    "tablet-set": "Tablet",
     "hot-hold-ended": "Hot hold over",
     correction: "Correction",
   },

@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { asc } from "drizzle-orm";
+import { and, asc, isNull, ne } from "drizzle-orm";
 import type { RuleSetId } from "@/core/safety";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
@@ -15,6 +15,8 @@ export type NewHouse = {
   readonly cooks: readonly string[];
   readonly coldRoomC: number;
   readonly susceptibleGuests?: boolean;
+  /** Made to be tried. */
+  readonly demo?: boolean;
   /** ISO 4217. */
   readonly currency?: string | null;
   readonly decimalMark?: House["decimalMark"];
@@ -26,10 +28,30 @@ export const findHouse = (db: Db): House | undefined => db.select().from(house).
 export function openHouse(db: Db, wanted: NewHouse, atMs: number): House | null {
   return db.transaction((tx) => {
     if (findHouse(tx)) return null;
-    const { name, timeZone, units, ruleSetId, susceptibleGuests = false, currency = null, decimalMark = null } = wanted;
+    const {
+      name,
+      timeZone,
+      units,
+      ruleSetId,
+      susceptibleGuests = false,
+      currency = null,
+      decimalMark = null,
+      demo = false,
+    } = wanted;
     const opened = tx
       .insert(house)
-      .values({ id: 1, name, timeZone, units, ruleSetId, susceptibleGuests, currency, decimalMark, createdAtMs: atMs })
+      .values({
+        id: 1,
+        name,
+        timeZone,
+        units,
+        ruleSetId,
+        susceptibleGuests,
+        currency,
+        decimalMark,
+        demo,
+        createdAtMs: atMs,
+      })
       .returning()
       .get();
     for (const cook of new Set(wanted.cooks)) tx.insert(staff).values({ id: randomUUID(), name: cook }).run();
@@ -40,7 +62,14 @@ export function openHouse(db: Db, wanted: NewHouse, atMs: number): House | null 
   });
 }
 
-export const listStaff = (db: Db) => db.select().from(staff).orderBy(asc(staff.name)).all();
+/** Everybody who cooks here and has not left. */
+export const listStaff = (db: Db) =>
+  db
+    .select()
+    .from(staff)
+    .where(and(isNull(staff.leftAtMs), ne(staff.role, "inspector")))
+    .orderBy(asc(staff.name))
+    .all();
 
 /** Says what the house pays in. Prices already kept are numbers of it: they are not converted. */
 export function setCurrency(db: Db, currency: string, who: string, atMs: number): void {

@@ -22,3 +22,26 @@ export const deviceKeys = sqliteTable(
   },
   (table) => [index("device_keys_by_subject").on(table.kind, table.subjectId)],
 );
+
+/** A tablet works; a screen only shows. */
+export const TABLET_KINDS = ["tablet", "screen"] as const;
+
+/** Tablets and screens that were let in once; what a browser carries is sealed and names one of these. */
+export const tablets = sqliteTable("tablets", {
+  id: text("id").primaryKey(),
+  name: text("name").notNull(),
+  kind: text("kind", { enum: TABLET_KINDS }).notNull(),
+  pairedAtMs: integer("paired_at_ms").notNull(),
+  pairedBy: text("paired_by").notNull(),
+  lastSeenMs: integer("last_seen_ms"),
+  endedAtMs: integer("ended_at_ms"),
+});
+
+/** Codes that let one tablet in, once, for a few minutes; of the code only its SHA-256 is kept. */
+export const pairings = sqliteTable("pairings", {
+  codeHash: text("code_hash").primaryKey(),
+  name: text("name").notNull(),
+  kind: text("kind", { enum: TABLET_KINDS }).notNull(),
+  madeBy: text("made_by").notNull(),
+  untilMs: integer("until_ms").notNull(),
+});

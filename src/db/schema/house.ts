@@ -4,6 +4,7 @@ import type { CorrectiveKind, PlaceKind } from "@/core/coldchain";
 import type { HouseSpecies } from "@/core/species";
 import type { AdviceRating } from "@/core/trace";
 import type { RuleSetId } from "@/core/safety";
+import { ROLES } from "@/house/people";
 
 export const house = sqliteTable(
   "house",
@@ -27,6 +28,10 @@ export const house = sqliteTable(
     serviceMin: integer("service_min").notNull().default(1080),
     /** Names its tablets may call it by, besides addresses and names of the local network. */
     hostNames: text("host_names", { mode: "json" }).$type<readonly string[]>().notNull().default([]),
+    /** The chef's pass phrase, salted and slow: it opens when PINs and tablets fail. */
+    phraseHash: text("phrase_hash"),
+    /** Made to be tried: whoever opens it is its chef. */
+    demo: integer("demo", { mode: "boolean" }).notNull().default(false),
     /** Pairs of hands at the line. */
     lineHands: integer("line_hands").notNull().default(1),
     createdAtMs: integer("created_at_ms").notNull(),
@@ -37,6 +42,15 @@ export const house = sqliteTable(
 export const staff = sqliteTable("staff", {
   id: text("id").primaryKey(),
   name: text("name").notNull().unique(),
+  role: text("role", { enum: ROLES }).notNull().default("cook"),
+  /** Salted and slow; null: has not chosen one yet. */
+  pinHash: text("pin_hash"),
+  /** When the PIN was typed last: from then on the name alone is enough for a shift. */
+  signedInAtMs: integer("signed_in_at_ms"),
+  /** Until when somebody may come in who is here for a day. */
+  untilMs: integer("until_ms"),
+  /** Has left the house; what was written under the name stays. */
+  leftAtMs: integer("left_at_ms"),
 });
 
 export const places = sqliteTable("places", {

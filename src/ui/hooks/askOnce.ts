@@ -6,7 +6,7 @@ import { t } from "@/words/ui";
 /** What is said when nobody answered; pressing again is safe. */
 export const UNANSWERED = t("theHouseDidNotAnswerTry");
 
-type Answer<T> = Result<T, { readonly message: string }>;
+type Answer<T> = Result<T, { readonly message: string; readonly code?: string }>;
 
 /** Something the house does when asked: what is wanted, and the id of the intention, so that asking twice is doing once. */
 export type Action<T> = (input: unknown, intention: string) => Promise<Answer<T>>;

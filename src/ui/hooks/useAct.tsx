@@ -6,6 +6,10 @@ import { useCallback, useState } from "react";
 import { t } from "@/words/ui";
 import { lookFirst } from "../form/unsettled";
 import { askOnce, UNANSWERED, type Action } from "./askOnce";
+import { askChefsPin } from "./chefsPin";
+
+/** The answer of what only a chef may do. */
+const CHEFS_PIN = "chefsPin";
 
 /** How what was done is taken back. */
 export type Undo = { readonly action: Action<unknown>; readonly input: unknown };
@@ -50,7 +54,10 @@ export function useAct(): { readonly act: Act; readonly busy: boolean } {
       }
       if (isSecondTouch(action, input)) return null;
       setRunning((count) => count + 1);
-      const answer = await askOnce(action, input);
+      let answer = await askOnce(action, input);
+      // what binds the house asks for a chef's PIN, and is done once it is typed
+      if (answer && !answer.ok && answer.error.code === CHEFS_PIN && (await askChefsPin()))
+        answer = await askOnce(action, input);
       setRunning((count) => count - 1);
       if (!answer) {
         message.error(UNANSWERED);

@@ -83,6 +83,10 @@ export const book = {
   payloadCookedInTwoGoesSteps: "{payload}, cooked in two goes: {steps}",
   forward: "forward",
   back: "back",
+  personSet:
+    "{name}, {change, select, came {came into the house as} role {is now} pin {has a new PIN;} other {has left;}} {role, select, chef {chef} inspector {inspector, for a day} other {cook}}",
+  tabletSet:
+    "{name}, {tablet, select, screen {a screen} other {a tablet}}, {change, select, paired {let in} other {shut out}}",
   isCalled: "the house may be called: {names}",
   keyEnded: "key of the {device, select, sensor {sensor in} scale {scale} probe {probe} other {sender}} {name} ended",
   theClockOfTheMachineWas: "the clock of the machine was set {minutes} min {value}; the house goes on by its own time",

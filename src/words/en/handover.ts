@@ -31,6 +31,7 @@ export const handover = {
   takeOver: "{name} has read it and takes over",
   pickYourName: "Tap your name",
   takenOver: "{name} has the station.",
+  signInToTakeOver: "{name} has to sign in with a PIN first, once a shift.",
   nobodyOfThatName: "Nobody of that name cooks here.",
   somethingCame: "Something came or was done since you read it. Read it again, then take over.",
   lastTaken: "{who} took over from {from}, {at}.",

@@ -29,4 +29,11 @@ export const welcome = {
   chooseATimeZoneFromThe: "Choose a time zone from the list.",
   numbersAreWritten: "Numbers are written",
   howAreNumbersWritten: "How are numbers written here, 1.5 or 1,5?",
+  chefsPin: "The chef’s PIN, four to six digits",
+  theFirstOfThemIsTheChef: "The first name above is the chef. Prices, rules, people and tablets ask for this PIN.",
+  chooseAPin: "Choose a PIN.",
+  passPhrase: "A pass phrase",
+  itOpensWhenPinsFail:
+    "Twelve letters or more. It opens when a PIN is forgotten or every tablet is lost: write it down and lock it away.",
+  chooseAPhrase: "Choose a pass phrase.",
 } as const;

@@ -1,0 +1,60 @@
+"use client";
+import { Alert, Button } from "antd";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { Field } from "@/ui/form/Field";
+import { TextInput } from "@/ui/form/TextInput";
+import page from "@/ui/layout/page.module.css";
+import { t as welcome } from "@/words/welcome";
+import { t } from "@/words/doors";
+import { makeTheChef } from "../signin/actions";
+
+/** A house from before there were locks: its chef is made here, and with the chef its locks. */
+export function MakeChef({ who }: { readonly who: string }) {
+  const router = useRouter();
+  const [name, setName] = useState(who);
+  const [pin, setPin] = useState("");
+  const [phrase, setPhrase] = useState("");
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const make = async () => {
+    setBusy(true);
+    const made = await makeTheChef({ name, pin, phrase });
+    setBusy(false);
+    if (!made.ok) return setProblem(made.error.message);
+    router.refresh();
+  };
+  return (
+    <section className={`${page.card} ${page.below}`} aria-label={t("makeTheChef")}>
+      <h2>{t("makeTheChef")}</h2>
+      <p>{t("makeTheChefWhy")}</p>
+      <div className={`${page.line} ${page.above}`}>
+        <Field label={t("name")}>
+          {(id) => <TextInput id={id} value={name} maxLength={60} onChange={({ target }) => setName(target.value)} />}
+        </Field>
+        <Field label={welcome("chefsPin")}>
+          {(id) => (
+            <TextInput
+              id={id}
+              type="password"
+              inputMode="numeric"
+              autoComplete="off"
+              maxLength={6}
+              value={pin}
+              onChange={({ target }) => setPin(target.value)}
+            />
+          )}
+        </Field>
+        <Field label={welcome("passPhrase")}>
+          {(id) => (
+            <TextInput id={id} value={phrase} autoComplete="off" onChange={({ target }) => setPhrase(target.value)} />
+          )}
+        </Field>
+        <Button type="primary" loading={busy} onClick={() => void make()}>
+          {t("makeChef")}
+        </Button>
+      </div>
+      {problem ? <Alert type="error" showIcon title={problem} className={page.above ?? ""} /> : null}
+    </section>
+  );
+}
