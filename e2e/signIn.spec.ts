@@ -74,7 +74,7 @@ test("a tablet is let in by a code, a cook signs in once a shift, hands change i
   await ben.getByLabel("New PIN").fill(BENS_PIN);
   await ben.getByRole("button", { name: "New PIN" }).tap();
   await expect(page.getByText("Ben has a new PIN.")).toBeVisible();
-  await page.getByTestId("tablets").getByLabel("Name of this tablet").fill("Stove");
+  await page.getByTestId("tablets").getByLabel("Name of the new tablet").fill("Stove");
   await page.getByTestId("tablets").getByRole("button", { name: "Let one in" }).tap();
   const code = await page.getByTestId("pairing-code").innerText();
 
@@ -178,7 +178,7 @@ test("an inspector reads the book for a day and nothing else; a screen shows and
   await expect(atStation(page)).toHaveValue("Anu");
   await page.goto(`${base}/house`);
   const tablets = page.getByTestId("tablets");
-  await tablets.getByLabel("Name of this tablet").fill("Pass");
+  await tablets.getByLabel("Name of the new tablet").fill("Pass");
   await tablets.getByRole("combobox").selectOption("screen");
   await tablets.getByRole("button", { name: "Let one in" }).tap();
   await typePin(page, CHEFS_PIN);

@@ -131,7 +131,9 @@ export const ACTIONS: Readonly<Record<string, Asks>> = {
   typeReading: "cook",
   typeTickets: "cook",
   unstrikeOne: "cook",
-  readDeliveries: "cook",
+  readDeliveryFile: "cook",
+  // read for a form
+  lastDeliveryOf: "look",
 };
 
 /** Addresses that are open or ask for more than a look, the longest first that fits. */

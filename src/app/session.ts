@@ -5,7 +5,7 @@ import { findPerson, isLocked, SHIFT_MS, type Person } from "@/db/doors/people";
 import { tabletSeen } from "@/db/doors/tablets";
 import { houseNowMs } from "@/db/houseClock";
 import type { Asker } from "@/house/people";
-import { sessionSecret } from "@/server/sessionSecret";
+import { sessionSecret } from "@/db/doors/sessionSecret";
 
 export const SESSION_COOKIE = "gaffel";
 /** A tablet stays let in until it is shut out. */

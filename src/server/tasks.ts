@@ -11,7 +11,6 @@ import {
   type SheetRow,
   type UsualPiece,
 } from "@/core/cooking";
-import type { LoggerRead } from "@/core/coldchain";
 import { replan, type Replanned, type ScheduleProblem } from "@/core/line";
 import { assert, ok, type Result, type Said } from "@/core/shared";
 import { findSpecies, type Species } from "@/core/species";

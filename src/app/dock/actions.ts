@@ -1,4 +1,5 @@
 "use server";
+import { z } from "zod";
 import { judgeAtDoor, schemeFor, type DoorVerdict } from "@/core/freshness";
 import type { RuleSetId } from "@/core/safety";
 import { err, ok, type Result } from "@/core/shared";
@@ -12,8 +13,7 @@ import { speciesOf } from "@/db/house/species";
 import { dayStamp } from "@/words/format/format";
 import { stillWords } from "./stillWords";
 import { refused, type ActionError } from "../actionError";
-import { houseAction } from "../houseAction";
-import { fromThisHouse } from "../request";
+import { houseAction, houseQuestion } from "../houseAction";
 import { NewDelivery, OneOrder, PlaceOrder, type NewLotInput } from "./schema";
 import { t } from "@/words/dock";
 
@@ -114,21 +114,25 @@ export type LastLot = Pick<
 
 /** What the last delivery of this supplier held, to start the next one from. */
 export async function lastDeliveryOf(supplier: unknown): Promise<readonly LastLot[]> {
-  if (!(await fromThisHouse()) || typeof supplier !== "string") return [];
-  return lastLotsOf(db(), supplier.trim()).map((lot) => {
-    const { production, area, gear, source, form, speciesId, state, priceCentsPerKg, provenance } = lot;
-    const { subArea, landingPlace } = provenance;
-    return {
-      production,
-      area,
-      gear,
-      source,
-      form,
-      speciesId,
-      frozen: state === "frozen",
-      pricePerKg: priceCentsPerKg / 100,
-      ...(subArea ? { subArea } : {}),
-      ...(landingPlace ? { landingPlace } : {}),
-    };
-  });
+  const found = await houseQuestion("lastDeliveryOf", z.string(), supplier, (name) =>
+    ok(lastLotsOf(db(), name.trim()).map(asLast)),
+  );
+  return found.ok ? found.value : [];
+}
+
+function asLast(lot: ReturnType<typeof lastLotsOf>[number]): LastLot {
+  const { production, area, gear, source, form, speciesId, state, priceCentsPerKg, provenance } = lot;
+  const { subArea, landingPlace } = provenance;
+  return {
+    production,
+    area,
+    gear,
+    source,
+    form,
+    speciesId,
+    frozen: state === "frozen",
+    pricePerKg: priceCentsPerKg / 100,
+    ...(subArea ? { subArea } : {}),
+    ...(landingPlace ? { landingPlace } : {}),
+  };
 }

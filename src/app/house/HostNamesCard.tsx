@@ -1,6 +1,7 @@
 "use client";
 import { Button } from "antd";
 import { useState } from "react";
+import { Asked } from "@/ui/form/Asked";
 import { Field } from "@/ui/form/Field";
 import { TextInput } from "@/ui/form/TextInput";
 import { useAct } from "@/ui/hooks/useAct";
@@ -35,7 +36,7 @@ export function HostNamesCard({ names }: { readonly names: readonly string[] }) 
           ))}
         </ul>
       )}
-      <div className={`${page.line} ${page.above}`}>
+      <Asked>
         <Field label={t("aName")}>
           {(id) => (
             <TextInput
@@ -51,7 +52,7 @@ export function HostNamesCard({ names }: { readonly names: readonly string[] }) 
         <Button disabled={name.trim() === ""} loading={busy} onClick={() => void add()}>
           {t("addIt")}
         </Button>
-      </div>
+      </Asked>
       <Source>{t("whyNames")}</Source>
     </section>
   );

@@ -2,6 +2,7 @@
 import { Alert, Button } from "antd";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { Asked } from "@/ui/form/Asked";
 import { Field } from "@/ui/form/Field";
 import { TextInput } from "@/ui/form/TextInput";
 import page from "@/ui/layout/page.module.css";
@@ -28,7 +29,7 @@ export function MakeChef({ who }: { readonly who: string }) {
     <section className={`${page.card} ${page.below}`} aria-label={t("makeTheChef")}>
       <h2>{t("makeTheChef")}</h2>
       <p>{t("makeTheChefWhy")}</p>
-      <div className={`${page.line} ${page.above}`}>
+      <Asked>
         <Field label={t("name")}>
           {(id) => <TextInput id={id} value={name} maxLength={60} onChange={({ target }) => setName(target.value)} />}
         </Field>
@@ -53,7 +54,7 @@ export function MakeChef({ who }: { readonly who: string }) {
         <Button type="primary" loading={busy} onClick={() => void make()}>
           {t("makeChef")}
         </Button>
-      </div>
+      </Asked>
       {problem ? <Alert type="error" showIcon title={problem} className={page.above ?? ""} /> : null}
     </section>
   );

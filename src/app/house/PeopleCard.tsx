@@ -2,6 +2,7 @@
 import { Button } from "antd";
 import { useState } from "react";
 import { ROLES, type Role } from "@/house/people";
+import { Asked } from "@/ui/form/Asked";
 import { Choice } from "@/ui/form/Choice";
 import { Field } from "@/ui/form/Field";
 import { HoldButton } from "@/ui/form/HoldButton";
@@ -10,6 +11,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
 import { Source } from "@/ui/layout/Source";
 import { t } from "@/words/doors";
+import styles from "./House.module.css";
 import { changeRole, letSomebodyGo, newPinFor, takeSomebodyIn } from "./actions";
 
 type Person = { readonly id: string; readonly name: string; readonly role: Role; readonly hasPin: boolean };
@@ -21,7 +23,7 @@ export function PeopleCard({ people }: { readonly people: readonly Person[] }) {
   return (
     <section className={page.card} aria-label={t("people")} data-testid="people">
       <h2>{t("people")}</h2>
-      <ul className={page.rows}>
+      <ul className={styles.people}>
         {people.map((person) => (
           <PersonRow key={person.id} person={person} />
         ))}
@@ -45,7 +47,7 @@ function PersonRow({ person: { id, name, role, hasPin } }: { readonly person: Pe
           {name}, {t("roleIs", { role })}
           {hasPin ? "" : `, ${t("noPinYet")}`}
         </summary>
-        <div className={page.line}>
+        <Asked>
           <Field label={t("role")}>
             {(field) => (
               <Choice
@@ -81,7 +83,7 @@ function PersonRow({ person: { id, name, role, hasPin } }: { readonly person: Pe
           >
             {t("hasLeft")}
           </HoldButton>
-        </div>
+        </Asked>
       </details>
     </li>
   );
@@ -98,7 +100,7 @@ function TakeIn() {
     setPin("");
   };
   return (
-    <div className={`${page.line} ${page.above}`}>
+    <Asked>
       <Field label={t("name")}>
         {(id) => <TextInput id={id} value={name} maxLength={60} onChange={({ target }) => setName(target.value)} />}
       </Field>
@@ -121,6 +123,6 @@ function TakeIn() {
       <Button loading={busy} disabled={name.trim() === "" || pin === ""} onClick={() => void take()}>
         {t("takeIn")}
       </Button>
-    </div>
+    </Asked>
   );
 }

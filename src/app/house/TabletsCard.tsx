@@ -2,6 +2,7 @@
 import { Button } from "antd";
 import { useState } from "react";
 import type { Tablet, TabletKind } from "@/db/doors/tablets";
+import { Asked } from "@/ui/form/Asked";
 import { Choice } from "@/ui/form/Choice";
 import { Field } from "@/ui/form/Field";
 import { HoldButton } from "@/ui/form/HoldButton";
@@ -35,7 +36,7 @@ export function TabletsCard({ tablets, nowMs }: Props) {
     <section className={page.card} aria-label={t("tablets")} data-testid="tablets">
       <h2>{t("tablets")}</h2>
       {tablets.length === 0 ? <Empty>{t("noTablets")}</Empty> : null}
-      <ul className={page.rows}>
+      <ul className={`${page.rows} ${page.below}`}>
         {tablets.map((tablet) => (
           <li key={tablet.id} className={page.row}>
             <span className={page.grow}>
@@ -61,15 +62,17 @@ export function TabletsCard({ tablets, nowMs }: Props) {
           </li>
         ))}
       </ul>
-      <div className={`${page.line} ${page.above}`}>
-        <Field label={t("tabletsName")}>
+      <Asked>
+        <Field label={t("newTabletsName")}>
           {(id) => <TextInput id={id} value={name} maxLength={40} onChange={({ target }) => setName(target.value)} />}
         </Field>
-        <Choice aria-label={t("tabletKind", { kind })} value={kind} options={KINDS} onChange={setKind} />
+        <Field label={t("whatItDoes")}>
+          {(id) => <Choice id={id} value={kind} options={KINDS} onChange={setKind} />}
+        </Field>
         <Button loading={busy} disabled={name.trim() === ""} onClick={() => void letIn()}>
           {t("letOneIn")}
         </Button>
-      </div>
+      </Asked>
       {code ? (
         <p className={page.above} role="status">
           {t("codeIs")}

@@ -4,6 +4,7 @@ import type { Route } from "next";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Result } from "@/core/shared";
+import { Asked } from "@/ui/form/Asked";
 import { Field } from "@/ui/form/Field";
 import { TextInput } from "@/ui/form/TextInput";
 import page from "@/ui/layout/page.module.css";
@@ -32,7 +33,7 @@ export function LetIn({ to }: { readonly to: string }) {
     <>
       {problem ? <Alert type="error" showIcon title={problem} /> : null}
       <section className={page.card}>
-        <div className={page.line}>
+        <Asked>
           <Field label={t("theCode")}>
             {(id) => (
               <TextInput
@@ -49,7 +50,7 @@ export function LetIn({ to }: { readonly to: string }) {
           <Button type="primary" size="large" loading={busy} disabled={code.trim() === ""} onClick={() => void pair()}>
             {t("letItIn")}
           </Button>
-        </div>
+        </Asked>
       </section>
       <details className={page.card}>
         <summary>{t("noTabletAtHand")}</summary>

@@ -55,6 +55,8 @@ export const doors = {
   letItIn: "Let it in",
   noTabletAtHand: "No tablet at hand, or a PIN forgotten?",
   passPhrase: "The chef’s pass phrase",
+  newTabletsName: "Name of the new tablet",
+  whatItDoes: "What it does",
   tabletsName: "Name of this tablet",
   open: "Open",
   pinOf: "PIN of {name}",

@@ -15,7 +15,7 @@ const DeliveryFile = z.strictObject({
 
 /** Reads a delivery file, CSV or EPCIS; nothing is kept before somebody has looked at the fish. */
 export async function readDeliveryFile(input: unknown): Promise<Result<DeliveryRead, ActionError>> {
-  return houseQuestion("readDeliveries", DeliveryFile, input, ({ text }) => {
+  return houseQuestion("readDeliveryFile", DeliveryFile, input, ({ text }) => {
     const own = listOwnSpecies(db());
     const read = /^\s*[[{]/.test(text) ? readEpcis(text, own) : readDeliveryCsv(text, own);
     if (read.drafts.length === 0 && read.problems.length === 0)

@@ -1,7 +1,7 @@
 import { randomBytes } from "node:crypto";
 import { mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
-import { houseFile } from "@/db/connection";
+import { houseFile } from "../connection";
 
 const SECRET_BYTES = 32;
 const shared = globalThis as typeof globalThis & { gaffelSecret?: string };
