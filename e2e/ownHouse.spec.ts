@@ -1,4 +1,5 @@
 import { expect, test } from "@playwright/test";
+import Database from "better-sqlite3";
 import { openDatabase } from "@/db/connection";
 import { openCooks } from "@/db/stove/cooks";
 import { checkLedger } from "@/db/ledger";
@@ -154,4 +155,46 @@ test("a house in ounces, inches and Fahrenheit meets no other unit on its way fr
   await page.goto(`http://localhost:${own.port}/stove/try`);
   await expect(page.getByTestId("pan-probe")).toContainText("°F");
   await expect(page.getByRole("slider", { name: /Thickness/ })).toHaveAttribute("aria-valuetext", / in$/);
+});
+
+test("twenty entries cut off, and a book rewritten whole: both are found, the second against a seal kept elsewhere", async ({
+  page,
+}) => {
+  makeDemoHouse(openDatabase(own.file), Date.now());
+  await start();
+  const base = `http://localhost:${own.port}`;
+  await page.goto(`${base}/book`);
+  await page.getByText("The seal of this day").click();
+  const kept = await page.getByTestId("seal").locator("code").innerText();
+  const hold = async (seal: string) => {
+    await page.getByLabel("A seal kept elsewhere").fill(seal);
+    await page.getByRole("button", { name: "Hold it against the book" }).click();
+  };
+  await hold(kept);
+  await expect(page.getByText("nothing up to it was changed")).toBeVisible();
+  await kill("SIGKILL");
+
+  const file = new Database(own.file);
+  file.pragma("foreign_keys = off");
+  const guards = file.prepare("select name, sql from sqlite_master where type = 'trigger'").all() as readonly {
+    readonly name: string;
+    readonly sql: string;
+  }[];
+  for (const { name } of guards) file.exec(`drop trigger "${name}"`);
+  file.exec("delete from ledger where seq > (select max(seq) - 20 from ledger)");
+  for (const { sql } of guards) file.exec(sql);
+  await start();
+  await page.goto(`${base}/book`);
+  await expect(page.getByTestId("chain")).toContainText("20 entries are missing");
+  await kill("SIGKILL");
+
+  // and the traces of it wiped as well: the file alone looks whole, the kept seal is in it no more
+  file.exec("update sqlite_sequence set seq = (select max(seq) from ledger) where name = 'ledger'");
+  file.close();
+  await start();
+  await page.goto(`${base}/book?check=all`);
+  await expect(page.getByTestId("chain")).toContainText("none is missing at the end");
+  await page.getByText("The seal of this day").click();
+  await hold(kept);
+  await expect(page.getByText("No entry has that seal")).toBeVisible();
 });

@@ -20,6 +20,7 @@ import { NextCard } from "./NextCard";
 import { clockDrift } from "@/db/houseClock";
 import { ClockNote } from "./ClockNote";
 import { HandoverNote } from "./HandoverNote";
+import { LockNote } from "./LockNote";
 import { CurrencyAsk } from "./CurrencyAsk";
 import { requireHouse, requestTime } from "./request";
 import { UseFirst } from "./UseFirst";
@@ -132,6 +133,7 @@ export default async function TodayPage() {
         <ServiceNow house={house} nowMs={nowMs} />
       </Suspense>
       <NextCard action={action} format={format} />
+      <LockNote demo={house.demo} />
       <HandoverNote nowMs={nowMs} timeZone={house.timeZone} />
       <div className={page.wideLeft}>
         <UseFirst stock={stock} all={everything.length} shown={SHOWN} format={format} />

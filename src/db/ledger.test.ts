@@ -1,6 +1,16 @@
 import { sql } from "drizzle-orm";
 import { openDatabase } from "./connection";
-import { appendEntry, checkLedger, checkNewEntries, correctEntry, entriesBetween, findEntry } from "./ledger";
+import { openHouse } from "./house/house";
+import {
+  appendEntry,
+  checkLedger,
+  checkNewEntries,
+  correctEntry,
+  entriesBetween,
+  entryOfSeal,
+  findEntry,
+  headAt,
+} from "./ledger";
 
 const NOW = Date.UTC(2026, 4, 12, 15);
 const entry = (minutes: number) => ({
@@ -29,6 +39,40 @@ test("an entry that was altered behind the house's back is found and named", () 
   db.run(sql.raw(`update ledger set payload = '{"colour":"red"}' where seq = 2`));
   expect(checkLedger(db)).toMatchObject({ kind: "broken", atSeq: 2 });
   expect(checkNewEntries(db)).toMatchObject({ kind: "broken", atSeq: 2 });
+});
+
+test("the last entries cut off, all of them taken out, or the guards: each is found, though every seal that is left fits", () => {
+  const altered = (by: string) => {
+    const db = openDatabase(":memory:");
+    openHouse(
+      db,
+      { name: "Test", timeZone: "UTC", units: "metric", ruleSetId: "eu-853", cooks: ["Anu"], coldRoomC: 1 },
+      NOW,
+    );
+    for (let minutes = 0; minutes < 40; minutes++) appendEntry(db, entry(minutes));
+    expect(checkNewEntries(db)).toEqual({ kind: "whole", entries: 41 });
+    const kept = headAt(db, NOW + 86_400_000)!;
+    db.run(sql.raw("pragma foreign_keys = off"));
+    const guard = db.get<{ sql: string }>(sql.raw("select sql from sqlite_master where name = 'ledger_no_delete'"));
+    db.run(sql.raw("drop trigger ledger_no_delete"));
+    db.run(sql.raw(by));
+    if (by.startsWith("delete")) db.run(sql.raw(guard.sql));
+    return { db, kept };
+  };
+  const cut = altered("delete from ledger where seq > 21").db;
+  for (const found of [checkLedger(cut), checkNewEntries(cut)])
+    expect(found).toEqual({ kind: "cut-off", afterSeq: 21, missing: 20 });
+  const all = altered("delete from ledger").db;
+  expect(checkLedger(all)).toEqual({ kind: "cut-off", afterSeq: 0, missing: 41 });
+  // who covers that up as well is given away by the house being open
+  all.run(sql.raw("delete from sqlite_sequence where name = 'ledger'"));
+  expect(checkLedger(all)).toEqual({ kind: "cut-off", afterSeq: 0, missing: 1 });
+  expect(checkLedger(altered("select 1").db)).toEqual({ kind: "unguarded" });
+  // what covers up everything inside the file is found against a seal that was kept elsewhere
+  const { db, kept } = altered("delete from ledger where seq > 21");
+  db.run(sql.raw("update sqlite_sequence set seq = 21 where name = 'ledger'"));
+  expect(checkLedger(db).kind).toBe("whole");
+  expect(entryOfSeal(db, kept.hash)).toBeUndefined();
 });
 
 test("the file itself refuses to change or drop an entry", () => {

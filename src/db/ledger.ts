@@ -1,5 +1,5 @@
 import { createHash } from "node:crypto";
-import { and, desc, eq, getTableColumns, gt, gte, lt, type SQL } from "drizzle-orm";
+import { and, desc, eq, getTableColumns, gt, gte, lt, sql, type SQL } from "drizzle-orm";
 import {
   checkChain,
   GENESIS_HASH,
@@ -71,7 +71,35 @@ export const entriesAbout = (db: Db, { kind, id }: Subject): LedgerEntry[] =>
 
 export const findEntry = (db: Db, seq: number): LedgerEntry | undefined => entries(db, eq(ledger.seq, seq)).get();
 
-export const checkLedger = (db: Db): ChainCheck => checkChain(entries(db).orderBy(ledger.seq).all(), digest);
+/** Every seal from the first entry on, whether any is missing at the end, and whether the file still refuses to change one. */
+export function checkLedger(db: Db): ChainCheck {
+  const found = checkChain(entries(db).orderBy(ledger.seq).all(), digest);
+  return found.kind === "broken" ? found : (missingOrUnguarded(db) ?? found);
+}
+
+/** Triggers that refuse to change or drop an entry. */
+const GUARDS = ["ledger_no_update", "ledger_no_delete", "ledger_subjects_no_update", "ledger_subjects_no_delete"];
+
+/** What the chain itself does not show: its end cut off, its guards taken out. The file counts what it ever numbered beside the entries. */
+function missingOrUnguarded(db: Db): ChainCheck | null {
+  const { afterSeq } = db.get<{ readonly afterSeq: number }>(sql`select coalesce(max(seq), 0) as afterSeq from ledger`);
+  const numbered = db.get<{ readonly seq: number } | undefined>(
+    sql`select seq from sqlite_sequence where name = 'ledger'`,
+  );
+  const opened = db.get(sql`select 1 from house`) === undefined ? 0 : 1;
+  // a house that is open has written so, whatever the file says it numbered
+  const lastSeq = Math.max(numbered?.seq ?? 0, opened);
+  if (lastSeq > afterSeq) return { kind: "cut-off", afterSeq, missing: lastSeq - afterSeq };
+  const guards = db.all<{ readonly name: string }>(sql`select name from sqlite_master where type = 'trigger'`);
+  return GUARDS.every((guard) => guards.some(({ name }) => name === guard)) ? null : { kind: "unguarded" };
+}
+
+/** The last entry before a moment: its hash is the seal of all that was written until then. */
+export const headAt = (db: Db, beforeMs: number): LedgerEntry | undefined =>
+  entries(db, lt(ledger.atMs, beforeMs)).orderBy(desc(ledger.seq)).limit(1).get();
+
+/** The entry that has this seal; none: it was rewritten, cut off, or is no seal of this house. */
+export const entryOfSeal = (db: Db, hash: string): LedgerEntry | undefined => entries(db, eq(ledger.hash, hash)).get();
 
 type Checked = { readonly seq: number; readonly hash: string; readonly entries: number };
 const shared = globalThis as typeof globalThis & { gaffelChecked?: WeakMap<object, Checked> };
@@ -83,6 +111,8 @@ export function checkNewEntries(db: Db): ChainCheck {
   const fresh = entries(db, gt(ledger.seq, before.seq)).orderBy(ledger.seq).all();
   const found = checkChain(fresh, digest, before.hash);
   if (found.kind === "broken") return found;
+  const wrong = missingOrUnguarded(db);
+  if (wrong) return wrong;
   const last = fresh.at(-1);
   const total = before.entries + fresh.length;
   if (last) known.set(db, { seq: last.seq, hash: last.hash, entries: total });

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { db } from "@/db/connection";
+import type { ChainCheck } from "@/core/trace";
 import { checkLedger, checkNewEntries, entriesBetween } from "@/db/ledger";
 import { dayText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
@@ -8,6 +9,7 @@ import { requireHouse, requestTime } from "../request";
 import { dayBounds, shiftDay, todayIn } from "@/calendar/days";
 import { LedgerList } from "./LedgerList";
 import { lineOf } from "./lineOf";
+import { SealOfDay } from "./SealOfDay";
 import { t } from "@/words/book";
 
 export const metadata: Metadata = { title: t("book") };
@@ -15,7 +17,7 @@ export const metadata: Metadata = { title: t("book") };
 export default async function BookPage({
   searchParams,
 }: {
-  readonly searchParams: Promise<{ day?: string; check?: string }>;
+  readonly searchParams: Promise<{ day?: string; check?: string; seal?: string }>;
 }) {
   const nowMs = await requestTime();
   const house = requireHouse();
@@ -24,7 +26,8 @@ export default async function BookPage({
   const day = /^\d{4}-\d{2}-\d{2}$/.test(asked) && !Number.isNaN(Date.parse(asked)) ? asked : today;
   const { fromMs, toMs } = dayBounds(day, house.timeZone);
   const entries = entriesBetween(db(), fromMs, toMs);
-  const chain = (await searchParams).check === "all" ? checkLedger(db()) : checkNewEntries(db());
+  const { check, seal } = await searchParams;
+  const chain = check === "all" || seal !== undefined ? checkLedger(db()) : checkNewEntries(db());
   return (
     <>
       <header className={page.head}>
@@ -34,9 +37,7 @@ export default async function BookPage({
             <span className="muted figure"> {entries.length}</span>
           </h1>
           <p className={page.asks} data-testid="chain">
-            {chain.kind === "whole"
-              ? t("allEntriesEntriesAreSealedOne", { entries: chain.entries })
-              : t("theChainBreaksAtEntryAtSeq", { atSeq: chain.atSeq })}
+            {chainWords(chain, check === "all")}
           </p>
         </div>
         <nav aria-label={t("day")} className={page.line}>
@@ -49,6 +50,26 @@ export default async function BookPage({
       <section className={page.card}>
         <LedgerList lines={entries.map(lineOf)} />
       </section>
+      <SealOfDay
+        day={day}
+        toMs={Math.min(toMs, nowMs + 1)}
+        asked={seal?.trim().toLowerCase() ?? null}
+        whole={chain.kind === "whole"}
+      />
     </>
   );
+}
+
+/** What was checked, and no more than that. */
+function chainWords(chain: ChainCheck, all: boolean): string {
+  switch (chain.kind) {
+    case "whole":
+      return all ? t("everySealFits", { entries: chain.entries }) : t("sealsFitSoFar", { entries: chain.entries });
+    case "broken":
+      return t("theChainBreaksAtEntryAtSeq", { atSeq: chain.atSeq });
+    case "cut-off":
+      return t("entriesAreMissing", { after: chain.afterSeq, missing: chain.missing });
+    case "unguarded":
+      return t("guardsAreGone");
+  }
 }

@@ -123,15 +123,22 @@ export function sealedText(prevHash: string, body: LedgerBody): string {
   return stableJson({ prevHash, atMs, who, kind, lotId, batchId, cookId, correctsSeq, payload });
 }
 
+/**
+ * `broken`: that entry or the one before it was changed. `cut-off`: so many entries are missing after the last one. `unguarded`: what keeps
+ * the file from changing an entry has been taken out of it.
+ */
 export type ChainCheck =
-  { readonly kind: "whole"; readonly entries: number } | { readonly kind: "broken"; readonly atSeq: number };
+  | { readonly kind: "whole"; readonly entries: number }
+  | { readonly kind: "broken"; readonly atSeq: number }
+  | { readonly kind: "cut-off"; readonly afterSeq: number; readonly missing: number }
+  | { readonly kind: "unguarded" };
 
 /** Recomputes the chain from `fromHash` on; `digest` is the house's hash function. */
 export function checkChain(
   entries: readonly LedgerEntry[],
   digest: (text: string) => string,
   fromHash: string = GENESIS_HASH,
-): ChainCheck {
+): Extract<ChainCheck, { readonly kind: "whole" | "broken" }> {
   let before = fromHash;
   for (const entry of entries) {
     if (entry.prevHash !== before || entry.hash !== digest(sealedText(before, entry))) {

@@ -119,7 +119,24 @@ export const book = {
   book: "Book",
   todaysBook: "Today’s book",
   theBookOfFrom: "The book of {from}",
-  allEntriesEntriesAreSealedOne: "All {entries} entries are sealed one to the next; none was changed.",
+  everySealFits:
+    "All {entries} entries were checked now: each seal fits the one before, and none is missing at the end.",
+  sealsFitSoFar:
+    "{entries} entries: each seal fits the one before, and none is missing at the end. The old ones were checked when Gaffel was started.",
+  entriesAreMissing:
+    "After entry {after} {missing, plural, one {one entry is missing} other {# entries are missing}}: the end of the book was cut off outside Gaffel.",
+  guardsAreGone:
+    "What keeps the file from changing an entry was taken out of it outside Gaffel. The seals fit, but nothing guards them.",
+  sealOfTheDay: "The seal of this day",
+  sealOfEntry: "Seal of entry {seq} and of all before it",
+  nothingSealedYet: "Nothing was written until then.",
+  aSealKeptElsewhere: "A seal kept elsewhere",
+  holdItAgainstTheBook: "Hold it against the book",
+  noEntryHasThatSeal: "No entry has that seal: the book was rewritten or cut off since, or it is of another house.",
+  thatSealFits: "It is the seal of entry {seq}: nothing up to it was changed.",
+  thatSealIsThereBut: "It is the seal of entry {seq}, but the book does not hold together: see above.",
+  whySeals:
+    "Whoever can rewrite the whole file can make new seals too. A photograph of this code, kept outside the kitchen, shows it: SHA-256 over each entry and the seal before it.",
   theChainBreaksAtEntryAtSeq:
     "The chain breaks at entry {atSeq}: that entry or the one before it was changed outside Gaffel.",
   day: "Day",

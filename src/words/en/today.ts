@@ -71,5 +71,7 @@ export const today = {
   noDeliveryYet: "No delivery yet.",
   now: "now",
   stopped: "stopped",
+  thisHouseHasNoLocks: "This house has no locks: whoever is in its network can read and write here.",
+  makeItsChef: "Make its chef",
   toTheBain: "To the bain",
 } as const;
