@@ -3,6 +3,7 @@ import { expect, test } from "@playwright/test";
 import { listKeys } from "@/db/doors/deviceKeys";
 import { findHouse } from "@/db/house/house";
 import { listPlaces, readingsSince } from "@/db/house/places";
+import { lotsOnIce } from "@/db/lots/lots";
 import { complaintsOf, holdDown, houseDb, kitchen } from "./house";
 
 /** A tablet in the kitchen: fingers only, the machine's network address, plain HTTP. */
@@ -57,6 +58,29 @@ test("what cannot be read is 400, a picture is resized by nobody, and a kept pap
   const policy = (await request.get(`${base}/api/files/none`)).headers()["content-security-policy"];
   expect(policy).toContain("sandbox");
   expect(policy).not.toContain("script-src");
+});
+
+test("a paper is what its bytes say, not what it is called, and is served so that nothing in it runs", async ({
+  request,
+  baseURL,
+}) => {
+  const base = kitchen(baseURL);
+  const [lot] = lotsOnIce(houseDb());
+  const send = (name: string, mimeType: string, text: string, origin = base) =>
+    request.post(`${base}/api/lots/${lot!.id}/files`, {
+      headers: { origin },
+      multipart: { file: { name, mimeType, buffer: Buffer.from(text, "latin1") } },
+    });
+  const pdf = "%PDF-1.4\n1 0 obj<</Type/Catalog>>endobj\ntrailer<</Root 1 0 R>>\n%%EOF\n";
+  expect((await send("paper.pdf", "application/pdf", pdf, "http://evil.example")).status()).toBe(403);
+  expect((await send("paper.pdf", "application/pdf", "<script>alert(1)</script>")).status()).toBe(415);
+  expect((await send("empty.pdf", "application/pdf", "")).status()).toBe(422);
+  const kept = await send("paper.html", "text/html", pdf);
+  expect(kept.status()).toBe(201);
+  const { id } = (await kept.json()) as { readonly id: string };
+  const served = await request.get(`${base}/api/files/${id}`);
+  expect(served.headers()).toMatchObject({ "content-type": "application/pdf", "x-content-type-options": "nosniff" });
+  expect(served.headers()["content-security-policy"]).toMatch(/^default-src 'none'; sandbox/);
 });
 
 test("a sensor's key is shown once, heard of under The house, and ended there; wrong ones are made to wait", async ({
