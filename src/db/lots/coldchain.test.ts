@@ -9,7 +9,7 @@ import { DAY_MS, HOUR_MS } from "@/core/units";
 import { openDatabase, type Db } from "../connection";
 import { answerExcursion } from "./answerExcursion";
 import { alarmsOf, lotsThrough, watchHouse, watchPlace } from "./excursions";
-import { attachFile, filesOfLot, findFile } from "./files";
+import { attachFile, filesOfLot, findFile, isAsKept } from "./files";
 import { closeHold, findHold, openHolds, readHold, startHold } from "./holds";
 import { openHouse } from "../house/house";
 import { checkLedger, entriesOfLot } from "../ledger";
@@ -346,6 +346,9 @@ test("papers are kept byte for byte, their hash in the ledger", () => {
   expect(filesOfLot(db, lot.id)).toMatchObject([{ name: "feed.pdf" }]);
   expect(entriesOfLot(db, lot.id).at(-1)!.payload["sha256"]).toMatch(/^[0-9a-f]{64}$/);
   // sent again because the answer was slow
+  expect(isAsKept(db, findFile(db, id)!)).toBe(true);
+  // other bytes, with a hash that fits them, are still not what the sealed entry says
+  expect(isAsKept(db, { lotId: lot.id, bytes: Buffer.concat([bytes, Buffer.from("x")]) })).toBe(false);
   expect(attachFile(db, lot.id, { name: "feed again.pdf", mime: "application/pdf", bytes }, stamp(1))).toBe(id);
   expect(filesOfLot(db, lot.id)).toHaveLength(1);
 });

@@ -1,7 +1,7 @@
 import { createHash, randomUUID } from "node:crypto";
 import { and, asc, eq } from "drizzle-orm";
 import type { Db } from "../connection";
-import { appendEntry } from "../ledger";
+import { appendEntry, entriesOfLot } from "../ledger";
 import { attachments } from "../schema/lots";
 
 export type Attachment = typeof attachments.$inferSelect;
@@ -46,3 +46,9 @@ export const filesOfLot = (db: Db, lotId: string): AttachmentLine[] =>
 
 export const findFile = (db: Db, id: string): Attachment | undefined =>
   db.select().from(attachments).where(eq(attachments.id, id)).get();
+
+/** Whether a paper is the one that was kept: its bytes have the hash that the sealed entry of its lot says. */
+export const isAsKept = (db: Db, { lotId, bytes }: Pick<Attachment, "lotId" | "bytes">): boolean => {
+  const sha256 = createHash("sha256").update(bytes).digest("hex");
+  return entriesOfLot(db, lotId).some(({ kind, payload }) => kind === "file-attached" && payload["sha256"] === sha256);
+};

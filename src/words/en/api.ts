@@ -12,6 +12,7 @@ export const api = {
   thisTakesTooLongToWork: "this takes too long to work out: ask for less",
   thatPlaceIsNotInThe: "That place is not in the house.",
   thatSheetIsNotInThe: "That sheet is not in the house.",
+  thatPaperWasChanged: "This is not the paper that was kept: it was changed outside Gaffel.",
   thatPaperIsNotInThe: "That paper is not in the house.",
   thisCameFromOutsideTheHouse2: "This came from outside the house and was not kept.",
   thatLotIsNotInThe: "That lot is not in the house.",
