@@ -3,10 +3,13 @@ import Link from "next/link";
 import { db } from "@/db/connection";
 import type { ChainCheck } from "@/core/trace";
 import { checkLedger, checkNewEntries, entriesBetween } from "@/db/ledger";
-import { dayText } from "@/words/format/format";
+import { dayOut } from "@/db/house/dayOut";
+import { bookDay } from "@/house/bookDay";
+import { dayText, formatFor } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { requireHouse, requestTime } from "../request";
 import { dayBounds, shiftDay, todayIn } from "@/calendar/days";
+import { DayCard } from "./DayCard";
 import { LedgerList } from "./LedgerList";
 import { lineOf } from "./lineOf";
 import { SealOfDay } from "./SealOfDay";
@@ -47,6 +50,13 @@ export default async function BookPage({
           <Link href={`/book?day=${day}&check=all`}>{t("checkEverySeal")}</Link>
         </nav>
       </header>
+      {entries.length > 0 ? (
+        <DayCard
+          day={bookDay(entries)}
+          out={dayOut(db(), fromMs, toMs)}
+          format={formatFor(house.units, house.currency, house.decimalMark)}
+        />
+      ) : null}
       <section className={page.card}>
         <LedgerList lines={entries.map(lineOf)} />
       </section>

@@ -23,6 +23,8 @@ export default async function SignInPage({ searchParams }: Props) {
   requireHouse();
   const known = await whoAsks();
   if (!known) redirect("/");
+  // nobody signs in on a screen
+  if (known.asker.kind === "screen") redirect("/line/pass");
   const { to, name } = await searchParams;
   if (known.asker.kind === "nobody")
     return (

@@ -119,6 +119,31 @@ export const book = {
   book: "Book",
   todaysBook: "Today’s book",
   theBookOfFrom: "The book of {from}",
+  theDay: "The day",
+  wentOut: "What went out",
+  plateCount: "{count, plural, =0 {no plate} one {one plate} other {# plates}}",
+  ofNoCard: "of no card",
+  thrownInAll: "What was thrown away",
+  wasLate: "What was late",
+  noPromises: "no table was promised a time",
+  courseCount: "{late} of {promised, plural, one {one course} other {# courses}}",
+  theWorst: "the worst by {by}",
+  cameBack: "What came back",
+  backLine:
+    "{courses, plural, =0 {} one {one course taken back; } other {# courses taken back; }}{pieces, plural, =0 {} one {one line cooked anew; } other {# lines cooked anew; }}{pans, plural, =0 {} one {one pan lost} other {# pans lost}}",
+  receivedLine:
+    "At the door: {received, plural, =0 {nothing taken} one {one lot taken} other {# lots taken}}{refused, plural, =0 {} one {, one refused} other {, # refused}}.",
+  cooksLine:
+    "Cooks: {ended, plural, =0 {none ended} one {one ended} other {# ended}}{under, plural, =0 {} one {, one of them under the rule, with its advisory} other {, # of them under the rule, with their advisory}}{cancelled, plural, =0 {} one {; one cancelled} other {; # cancelled}}.",
+  rawLine:
+    "Raw and cured: {covers, plural, =0 {nothing served} one {one plate} other {# plates}}{times, plural, =0 {} one {, once, with what proves it} other {, # times, each with what proves it}}.",
+  holdsLine:
+    "Holds: {begun, plural, =0 {none begun} other {# begun}}, {met} met{broken, plural, =0 {} other {, # broken off}}.",
+  coolingLine:
+    "Cooling: {inTime, plural, =0 {no reading in time} one {one reading in time} other {# readings in time}}{slow, plural, =0 {} one {, one too slow} other {, # too slow}}.",
+  correctiveLine:
+    "Cold: {answered, plural, =0 {no excursion was answered} one {one excursion was answered} other {# excursions were answered}}; {probes, plural, =0 {no probe was checked in ice} one {one probe was checked in ice} other {# probes were checked in ice}}. <link>The log</link>.",
+  whoLine: "Written by {who}{corrections, plural, =0 {} one {; one correction} other {; # corrections}}.",
   everySealFits:
     "All {entries} entries were checked now: each seal fits the one before, and none is missing at the end.",
   sealsFitSoFar:
