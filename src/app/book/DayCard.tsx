@@ -32,11 +32,11 @@ export function DayCard({ day, out, format }: Props) {
         <div>
           <dt>{t("wasLate")}</dt>
           <dd>
-            <b>
-              {courses.promised === 0
-                ? t("noPromises")
-                : t("courseCount", { late: courses.late, promised: courses.promised })}
-            </b>
+            {courses.promised === 0 ? (
+              <span>{t("noPromises")}</span>
+            ) : (
+              <b>{t("courseCount", { late: courses.late, promised: courses.promised })}</b>
+            )}
             {courses.late === 0 ? null : <span>{t("theWorst", { by: durationText(courses.worstMs / 1000) })}</span>}
           </dd>
         </div>
