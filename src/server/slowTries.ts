@@ -6,6 +6,15 @@ const REMEMBERED_S = 15 * 60;
 const wrongOnes = new RateLimiterMemory({ points: Number.MAX_SAFE_INTEGER, duration: REMEMBERED_S });
 const waits = new RateLimiterMemory({ points: 1, duration: 1 });
 
+let last: Promise<unknown> = Promise.resolve();
+
+/** Tries are taken one after the other: a hundred sent at once would all be asked before the first of them counted as wrong. */
+export function inTurn<T>(attempt: () => Promise<T>): Promise<T> {
+  const mine = last.then(attempt);
+  last = mine.catch(() => undefined);
+  return mine;
+}
+
 /** How long, s, the next try of these has to wait: of a person, of a tablet. 0: none. */
 export async function waitOf(keys: readonly string[]): Promise<number> {
   const found = await Promise.all(keys.map((key) => waits.get(key)));

@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { Asked } from "@/ui/form/Asked";
 import { Field } from "@/ui/form/Field";
+import { PinField } from "@/ui/form/PinField";
 import { TextInput } from "@/ui/form/TextInput";
 import page from "@/ui/layout/page.module.css";
 import { t as welcome } from "@/words/welcome";
@@ -33,19 +34,7 @@ export function MakeChef({ who }: { readonly who: string }) {
         <Field label={t("name")}>
           {(id) => <TextInput id={id} value={name} maxLength={60} onChange={({ target }) => setName(target.value)} />}
         </Field>
-        <Field label={welcome("chefsPin")}>
-          {(id) => (
-            <TextInput
-              id={id}
-              type="password"
-              inputMode="numeric"
-              autoComplete="off"
-              maxLength={6}
-              value={pin}
-              onChange={({ target }) => setPin(target.value)}
-            />
-          )}
-        </Field>
+        <PinField label={welcome("chefsPin")} value={pin} onChange={setPin} />
         <Field label={welcome("passPhrase")}>
           {(id) => (
             <TextInput id={id} value={phrase} autoComplete="off" onChange={({ target }) => setPhrase(target.value)} />

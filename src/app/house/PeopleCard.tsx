@@ -6,6 +6,7 @@ import { Asked } from "@/ui/form/Asked";
 import { Choice } from "@/ui/form/Choice";
 import { Field } from "@/ui/form/Field";
 import { HoldButton } from "@/ui/form/HoldButton";
+import { PinField } from "@/ui/form/PinField";
 import { TextInput } from "@/ui/form/TextInput";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
@@ -60,20 +61,7 @@ function PersonRow({ person: { id, name, role, hasPin } }: { readonly person: Pe
               />
             )}
           </Field>
-          <Field label={t("newPin")}>
-            {(field) => (
-              <TextInput
-                id={field}
-                type="password"
-                inputMode="numeric"
-                autoComplete="off"
-                maxLength={6}
-                value={pin}
-                onChange={({ target }) => setPin(target.value)}
-                onPressEnter={() => void give()}
-              />
-            )}
-          </Field>
+          <PinField label={t("newPin")} value={pin} onChange={setPin} onEnter={() => void give()} />
           <Button loading={busy} disabled={pin === ""} onClick={() => void give()}>
             {t("newPin")}
           </Button>
@@ -107,19 +95,7 @@ function TakeIn() {
       <Field label={t("role")}>
         {(id) => <Choice id={id} value={role} options={ROLE_CHOICES} onChange={setRole} />}
       </Field>
-      <Field label={t("firstPin")}>
-        {(id) => (
-          <TextInput
-            id={id}
-            type="password"
-            inputMode="numeric"
-            autoComplete="off"
-            maxLength={6}
-            value={pin}
-            onChange={({ target }) => setPin(target.value)}
-          />
-        )}
-      </Field>
+      <PinField label={t("firstPin")} value={pin} onChange={setPin} />
       <Button loading={busy} disabled={name.trim() === "" || pin === ""} onClick={() => void take()}>
         {t("takeIn")}
       </Button>

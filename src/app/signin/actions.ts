@@ -6,7 +6,7 @@ import { findPerson, listPeople, makeChef, noteSignIn, phraseHash, type Person }
 import { isSecret, slowHash } from "@/db/doors/slowHash";
 import { letIn, pairByCode } from "@/db/doors/tablets";
 import { houseNowMs } from "@/db/houseClock";
-import { rightTry, waitOf, wrongTry } from "@/server/slowTries";
+import { inTurn, rightTry, waitOf, wrongTry } from "@/server/slowTries";
 import { t } from "@/words/doors";
 import { refused, type ActionError } from "../actionError";
 import { houseQuestion } from "../houseAction";
@@ -16,20 +16,17 @@ import { ChefsPin, FirstChef, Nothing, PairingCode, PhraseOpens, SignIn } from "
 type Answer<T> = Promise<Result<T, ActionError>>;
 
 /** Asks for a secret, slower with every wrong one, for each of these keys. */
-async function askFor(
-  keys: readonly string[],
-  isRight: () => Promise<boolean>,
-  wrong: string,
-): Promise<ActionError | null> {
-  const waitS = await waitOf(keys);
-  if (waitS > 0) return refused("wait", t("waitBeforeTheNext", { seconds: waitS }));
-  if (await isRight()) {
-    await rightTry(keys);
-    return null;
-  }
-  await wrongTry(keys);
-  return refused("wrong", wrong);
-}
+const askFor = (keys: readonly string[], isRight: () => Promise<boolean>, wrong: string): Promise<ActionError | null> =>
+  inTurn(async () => {
+    const waitS = await waitOf(keys);
+    if (waitS > 0) return refused("wait", t("waitBeforeTheNext", { seconds: waitS }));
+    if (await isRight()) {
+      await rightTry(keys);
+      return null;
+    }
+    await wrongTry(keys);
+    return refused("wrong", wrong);
+  });
 
 /** What a tablet carries of somebody who has just typed a PIN. */
 const cameOn = ({ id, role }: Person, tabletId: string, atMs: number) => ({
