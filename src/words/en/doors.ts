@@ -6,7 +6,8 @@ export const doors = {
   openItThere: "On a tablet in the same network open:",
   pointTheCamera: "Or point its camera here",
   onlyThisMachine: "Only this machine can open it now.",
-  howToOpenIt: "To open it to the kitchen’s network, stop it and start it by the same command with <code>-- --open</code> behind it.",
+  howToOpenIt:
+    "To open it to the kitchen’s network, stop it and start it by the same command with <code>-- --open</code> behind it.",
   noNetwork: "This machine is in no network: no tablet can find it.",
   itsNames: "What it is called",
   noNames:
