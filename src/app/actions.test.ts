@@ -29,6 +29,7 @@ import type { Job } from "@/server/tasks";
 import { actionLaws, type Row } from "./actionLaws.testkit";
 import { goByTheMachine, sayCurrency, sayDecimalMark } from "./actions";
 import { correct } from "./book/actions";
+import { runRecall, sayPhone } from "./book/recall/actions";
 import { cutSides } from "./block/[lotId]/actions";
 import { takeApart } from "./block/[lotId]/apart/actions";
 import { addScale, chooseBoard, noteWash } from "./block/boards/actions";

@@ -40,6 +40,7 @@ export const ACTIONS: Readonly<Record<string, Asks>> = {
   addSpecies: "chef",
   chooseBoard: "chef",
   correct: "chef",
+  sayPhone: "chef",
   goByTheMachine: "chef",
   keepTheCard: "chef",
   keepSauce: "chef",
@@ -53,6 +54,8 @@ export const ACTIONS: Readonly<Record<string, Asks>> = {
   sayServiceHour: "chef",
   savePlace: "chef",
   // written under a name
+  runRecall: "cook",
+  packIn: "cook",
   agreeOven: "cook",
   answerTheExcursion: "cook",
   askForMoreUnder: "cook",

@@ -69,6 +69,10 @@ export const entriesAbout = (db: Db, { kind, id }: Subject): LedgerEntry[] =>
     .orderBy(ledger.seq)
     .all();
 
+/** The last entry of a kind. */
+export const lastEntry = (db: Db, kind: LedgerEntry["kind"]): LedgerEntry | undefined =>
+  entries(db, eq(ledger.kind, kind)).orderBy(desc(ledger.seq)).limit(1).get();
+
 export const findEntry = (db: Db, seq: number): LedgerEntry | undefined => entries(db, eq(ledger.seq, seq)).get();
 
 /** Every seal from the first entry on, whether any is missing at the end, and whether the file still refuses to change one. */

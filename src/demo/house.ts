@@ -26,6 +26,7 @@ import { DELIVERIES, type DemoDelivery } from "./data/deliveries";
 import { makePlaces, type DemoPlace } from "./places";
 import { planToKeep } from "@/house/storedPlan";
 import { sauceWork } from "./sauceWork";
+import { serviceWork } from "./serviceWork";
 import { shelfLife } from "./shelfLife";
 import type { Timed } from "./timed";
 import { ADVICE, TOMORROW, TUSK } from "./data/tables";
@@ -151,6 +152,7 @@ export function makeDemoHouse(db: Db, nowMs: number): void {
   for (const [index, cut] of CUTS.entries()) addCut(db, timed, lotIds, cut, index, nowMs);
   timed.push(...shelfLife(db, lotIds, places, nowMs));
   timed.push(...benchWork(db, lotIds, places, nowMs, (index) => arrival(DELIVERIES[index]!, nowMs)));
+  timed.push(...serviceWork(db, places.cold, RULE_SET, TIME_ZONE, nowMs));
   timed.push(...sauceWork(db, places.cold, RULE_SET, TIME_ZONE, nowMs));
   timed.push({ atMs: nowMs - 49 * HOUR_MS, run: () => answerDoor(db, places.cold, nowMs) });
   timed.push({ atMs: nowMs - 2 * HOUR_MS, run: () => planTomorrow(db, nowMs) });

@@ -379,6 +379,25 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         name: text(payload, "name"),
         ml: Math.round(Number(payload["volumeMl"] ?? 0)),
       });
+    case "pack-received":
+      return t("packReceived", {
+        code: text(payload, "code"),
+        name: text(payload, "name"),
+        mass: grams(payload, "massG"),
+        supplier: text(payload, "supplier") || "–",
+        lot: text(payload, "supplierLot") || "–",
+      });
+    case "supplier-set":
+      return t("supplierIsCalled", { name: text(payload, "name"), phone: text(payload, "phone") || "–" });
+    case "recall-run":
+      return t("recallWasRun", {
+        real: String(payload["real"] === true),
+        asked: text(payload, "asked"),
+        certain: Number(payload["certain"] ?? 0),
+        possible: Number(payload["possible"] ?? 0),
+        left: grams(payload, "leftG"),
+        seconds: Number(payload["tookMs"] ?? 0) / 1000,
+      });
     case "label-printed":
       return t("labelPrinted", { code: text(payload, "code"), name: text(payload, "name") });
     case "card-note-kept":

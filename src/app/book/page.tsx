@@ -7,12 +7,15 @@ import { dayOut } from "@/db/house/dayOut";
 import { bookDay } from "@/house/bookDay";
 import { dayText, formatFor } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
+import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../request";
 import { dayBounds, shiftDay, todayIn } from "@/calendar/days";
+import { askedDay } from "./askedDay";
 import { DayCard } from "./DayCard";
 import { LedgerList } from "./LedgerList";
 import { lineOf } from "./lineOf";
 import { SealOfDay } from "./SealOfDay";
+import { BOOK_VIEWS } from "./subViews";
 import { t } from "@/words/book";
 
 export const metadata: Metadata = { title: t("book") };
@@ -25,8 +28,7 @@ export default async function BookPage({
   const nowMs = await requestTime();
   const house = requireHouse();
   const today = todayIn(house.timeZone, nowMs);
-  const asked = (await searchParams).day ?? today;
-  const day = /^\d{4}-\d{2}-\d{2}$/.test(asked) && !Number.isNaN(Date.parse(asked)) ? asked : today;
+  const day = askedDay((await searchParams).day, today);
   const { fromMs, toMs } = dayBounds(day, house.timeZone);
   const entries = entriesBetween(db(), fromMs, toMs);
   const { check, seal } = await searchParams;
@@ -50,6 +52,7 @@ export default async function BookPage({
           <Link href={`/book?day=${day}&check=all`}>{t("checkEverySeal")}</Link>
         </nav>
       </header>
+      <SubNav views={BOOK_VIEWS} here="/book" />
       {entries.length > 0 ? (
         <DayCard
           day={bookDay(entries)}

@@ -72,8 +72,9 @@ export async function typeTickets(input: unknown, intention: unknown): Answer<nu
     const sinceMs = serviceFromMs(stamp.atMs);
     for (const one of typed.value) {
       if (one.kind === "order") {
-        const { table, courses, inMin } = one;
-        const { ticketId, course } = openTicket(db(), { day: today, table, courses, source: "typed" }, stamp, sinceMs);
+        const { table, courses, guest = null, inMin } = one;
+        const wanted = { day: today, table, courses, guest, source: "typed" } as const;
+        const { ticketId, course } = openTicket(db(), wanted, stamp, sinceMs);
         if (inMin === null) continue;
         const called = callAt(ticketId, course, inMin, stamp);
         if (!called.ok) return called;

@@ -20,3 +20,4 @@ export {
   type TraceFacts,
 } from "./provenance";
 export { allergensOf, namedAllergens, type NamedAllergens } from "./allergens";
+export { both, potOf, spread, type Certainty, type Flow, type Reached } from "./spread";

@@ -58,6 +58,9 @@ export type LedgerKind =
   | "stock-started"
   | "stock-made"
   | "stock-bought"
+  | "pack-received"
+  | "supplier-set"
+  | "recall-run"
   | "stock-read"
   | "reduction-started"
   | "reduction-noted"
@@ -208,6 +211,9 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "stock-started": "Pot put on",
     "stock-made": "Stock made",
     "stock-bought": "Stock bought",
+    "pack-received": "Pack in",
+    "supplier-set": "Supplier",
+    "recall-run": "Recall",
     "stock-read": "Pot read",
     "reduction-started": "Reduction on",
     "reduction-noted": "Pan looked at",

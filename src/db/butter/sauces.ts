@@ -37,7 +37,7 @@ export type SauceError =
   | { readonly kind: "notHere" };
 
 const baseItem = (specId: string) => `made:${specId}:base`;
-const sauceItem = (specId: string) => `made:${specId}`;
+export const sauceItem = (specId: string) => `made:${specId}`;
 const goodItem = (ingredientId: string) => `bought:${ingredientId}`;
 
 const sum = (rows: readonly { readonly massG: number }[]) => rows.reduce((total, { massG }) => total + massG, 0);

@@ -10,7 +10,8 @@ import { specs } from "../schema/larder";
 import { cardCoversOn, fishBookings, offNow } from "./bookings";
 import { cardSpecs, findCard } from "./cardSpecs";
 import { askedOnTickets } from "../line/asked";
-import { keepPlate, loosePlates, plateWithoutCard } from "./plates";
+import { madePartsOf } from "./madeParts";
+import { addPart, keepPlate, loosePlates, plateWithoutCard } from "./plates";
 
 /** Plates of each card that went since `fromMs`. */
 export function servedSince(db: Db, fromMs: number, toMs: number): ReadonlyMap<string, number> {
@@ -74,11 +75,15 @@ export function platesGone(
     costCents: cost.highCents === null ? null : Math.round(cost.highCents),
     lineId,
   } as const;
+  const parts = madePartsOf(db, dish, atMs);
   for (let cover = 0; cover < covers; cover++) {
     // a piece that came out of its pan is this plate: it is not counted twice
     const id = plateWithoutCard(db, card, atMs);
-    if (id === undefined) keepPlate(db, { ...known, state: "gone", parts: [] });
-    else db.update(plates).set(known).where(eq(plates.id, id)).run();
+    if (id === undefined) keepPlate(db, { ...known, state: "gone", parts });
+    else {
+      db.update(plates).set(known).where(eq(plates.id, id)).run();
+      for (const part of parts) addPart(db, id, part);
+    }
   }
   const said = allergenLines(allergens, ruleSetId).map(({ id, state }) => `${id}: ${state}`);
   const payload = { name: card.name, hash, covers, allergens: said, ...(wishes.length > 0 ? { wishes } : {}) };

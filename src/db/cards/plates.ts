@@ -9,7 +9,7 @@ import type { Db } from "../connection";
 import { cookPieces, plateParts, plates } from "../schema/cards";
 import { batches, portions } from "../schema/cooks";
 import { specs } from "../schema/larder";
-import { fishLots } from "../schema/lots";
+import { fish, fishLots } from "../schema/lots";
 
 export type Plate = typeof plates.$inferSelect;
 export type PlatePart = Omit<typeof plateParts.$inferInsert, "id" | "plateId">;
@@ -41,7 +41,7 @@ export function keepPlate(db: Db, { parts, ...plate }: NewPlate): string {
   return id;
 }
 
-const addPart = (db: Db, plateId: string, part: PlatePart) =>
+export const addPart = (db: Db, plateId: string, part: PlatePart) =>
   db
     .insert(plateParts)
     .values({ plateId, ...part })
@@ -93,7 +93,8 @@ export function plateFrom(
   addPart(db, waiting.id, part);
 }
 
-const hasParts = sql`exists (select 1 from ${plateParts} where ${plateParts.plateId} = ${plates.id})`;
+/** Sauces and garnishes have lots too, but are no piece. */
+const hasPiece = sql`exists (select 1 from ${plateParts} join ${fish} on ${fish.lotId} = ${plateParts.lotId} where ${plateParts.plateId} = ${plates.id})`;
 
 export type LoosePlate = { readonly id: string; readonly cardId: string; readonly card: CardSpec };
 
@@ -103,7 +104,7 @@ export const loosePlates = (db: Db, sinceMs: number): readonly LoosePlate[] =>
     .select({ id: plates.id, cardId: specs.specId, body: specs.body })
     .from(plates)
     .innerJoin(specs, eq(specs.hash, plates.cardHash))
-    .where(and(gte(plates.atMs, sinceMs), inArray(plates.state, ["up", "gone"]), sql`not ${hasParts}`))
+    .where(and(gte(plates.atMs, sinceMs), inArray(plates.state, ["up", "gone"]), sql`not ${hasPiece}`))
     .orderBy(asc(plates.atMs))
     .all()
     .map(({ id, cardId, body }) => ({ id, cardId, card: CardBody.parse(body) }));

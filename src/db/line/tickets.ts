@@ -22,7 +22,14 @@ export function ticketsSince(db: Db, sinceMs: number): readonly Ticket[] {
     .where(and(gte(tickets.atMs, sinceMs), isNull(tickets.struckAtMs)))
     .orderBy(asc(tickets.atMs), asc(tickets.id))
     .all();
-  return rows.map(({ id, tableName, atMs, who }) => ({ id, table: tableName, atMs, who, courses: coursesOf(db, id) }));
+  return rows.map(({ id, tableName, guest, atMs, who }) => ({
+    id,
+    table: tableName,
+    guest,
+    atMs,
+    who,
+    courses: coursesOf(db, id),
+  }));
 }
 
 export function findTicket(db: Db, id: string): Ticket | undefined {
@@ -31,7 +38,9 @@ export function findTicket(db: Db, id: string): Ticket | undefined {
     .from(tickets)
     .where(and(eq(tickets.id, id), isNull(tickets.struckAtMs)))
     .get();
-  return row && { id, table: row.tableName, atMs: row.atMs, who: row.who, courses: coursesOf(db, id) };
+  return (
+    row && { id, table: row.tableName, guest: row.guest, atMs: row.atMs, who: row.who, courses: coursesOf(db, id) }
+  );
 }
 
 function coursesOf(db: Db, ticketId: string): readonly TicketCourse[] {
@@ -60,13 +69,15 @@ export type NewTicket = {
   readonly table: string;
   readonly courses: readonly (readonly TypedDish[])[];
   readonly source: "typed" | "open";
+  /** The name it was booked under. */
+  readonly guest?: string | null;
   readonly reference?: string | null;
 };
 
 /** A table's order: onto the ticket it has, as its next courses, while that stands; else one of its own. Answers with the ticket and its first new course. */
 export function openTicket(
   db: Db,
-  { day, table, courses, source, reference = null }: NewTicket,
+  { day, table, courses, source, guest = null, reference = null }: NewTicket,
   { who, atMs }: Stamp,
   sinceMs: number,
 ): { readonly ticketId: string; readonly course: number } {
@@ -79,7 +90,8 @@ export function openTicket(
     );
     const ticketId = standing?.id ?? randomUUID();
     if (!standing)
-      tx.insert(tickets).values({ id: ticketId, day, tableName: table, atMs, who, source, reference }).run();
+      tx.insert(tickets).values({ id: ticketId, day, tableName: table, atMs, who, source, reference, guest }).run();
+    else if (guest !== null) tx.update(tickets).set({ guest }).where(eq(tickets.id, ticketId)).run();
     const first = Math.max(0, ...(standing?.courses.map(({ course }) => course) ?? [])) + 1;
     for (const [at, dishes] of courses.entries()) {
       const course = first + at;
@@ -92,7 +104,7 @@ export function openTicket(
     const said = courses.map((dishes) =>
       dishes.map(({ cardId, count, wishes, allergies }) => ({ cardId, count, wishes, allergies })),
     );
-    const payload = { table, courses: said, source, said: textOf(courses) };
+    const payload = { table, ...(guest === null ? {} : { guest }), courses: said, source, said: textOf(courses) };
     appendEntry(tx, { atMs, who, kind: "ticket-opened", payload, subjects: subject(ticketId) });
     return { ticketId, course: first };
   });

@@ -68,6 +68,20 @@ export const lots = sqliteTable(
   ],
 );
 
+/** A pack of a bought good, as its label and its bill name it. */
+export const packs = sqliteTable(
+  "packs",
+  {
+    lotId: text("lot_id")
+      .primaryKey()
+      .references(() => lots.id),
+    supplier: text("supplier").notNull(),
+    /** The maker's or supplier's lot number; empty: it bears none. */
+    supplierLot: text("supplier_lot").notNull(),
+  },
+  (table) => [index("packs_by_supplier_lot").on(table.supplierLot)],
+);
+
 /** Work that turns lots into lots. */
 export const makes = sqliteTable(
   "makes",

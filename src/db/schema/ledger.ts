@@ -19,7 +19,11 @@ export const ledger = sqliteTable(
     prevHash: text("prev_hash").notNull(),
     hash: text("hash").notNull().unique(),
   },
-  (table) => [index("ledger_by_time").on(table.atMs), index("ledger_by_lot").on(table.lotId)],
+  (table) => [
+    index("ledger_by_time").on(table.atMs),
+    index("ledger_by_lot").on(table.lotId),
+    index("ledger_by_kind").on(table.kind, table.seq),
+  ],
 );
 
 /** Everything an entry is about, to find it by; what was sealed stands in the entry itself. */

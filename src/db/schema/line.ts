@@ -18,6 +18,8 @@ export const tickets = sqliteTable(
     /** What the sender calls it: sent twice it is one ticket. */
     reference: text("reference").unique(),
     struckAtMs: integer("struck_at_ms"),
+    /** The name the table was booked under, where somebody said it. */
+    guest: text("guest"),
   },
   (table) => [index("tickets_by_day").on(table.day, table.atMs)],
 );

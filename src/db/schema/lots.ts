@@ -10,6 +10,8 @@ import { lots } from "./larder";
 export const suppliers = sqliteTable("suppliers", {
   id: text("id").primaryKey(),
   name: text("name").notNull().unique(),
+  /** Whom to call when something is wrong. */
+  phone: text("phone"),
 });
 
 /** One van at the door: one or more lots of one supplier. */

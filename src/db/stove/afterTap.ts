@@ -43,7 +43,8 @@ export function takeBack(db: Db, { id, lotId }: OfCook, tap: CookEvent): void {
 
 /** Plates of a cook that is not done after all: its own are none, those that went by their card wait for their piece again. */
 function platesBack(db: Db, cookId: string): void {
-  const ofCook = sql`${plateParts.plateId} in (select ${plates.id} from ${plates} where ${plates.cookId} = ${cookId})`;
+  // what came out of a sauce or a tray stays on its plate
+  const ofCook = sql`${plateParts.portionId} is not null and ${plateParts.plateId} in (select ${plates.id} from ${plates} where ${plates.cookId} = ${cookId})`;
   db.delete(plateParts).where(ofCook).run();
   db.delete(plates)
     .where(and(eq(plates.cookId, cookId), isNull(plates.cardHash)))

@@ -30,6 +30,8 @@ export type TicketCourse = {
 export type Ticket = {
   readonly id: string;
   readonly table: string;
+  /** The name it was booked under, where somebody said it. */
+  readonly guest: string | null;
   readonly atMs: number;
   readonly who: string;
   readonly courses: readonly TicketCourse[];

@@ -27,6 +27,7 @@ test("as it is called at the pass: counts, dishes, the table, courses, and when"
     { kind: "order", table: "t4", inMin: 20, courses: [[dish("char", 3), dish("crudo", 1)]] },
     { kind: "order", table: "t2", inMin: null, courses: [[dish("turbot", 1)], [dish("char", 2)]] },
   ]);
+  expect(read("2 char t7 for Solvang")).toMatchObject([{ table: "t7", guest: "Solvang" }]);
   expect(read("char char 2 char t1")).toMatchObject([{ courses: [[{ cardId: "char", count: 4 }]] }]);
 });
 

@@ -13,6 +13,8 @@ export type Typed =
       readonly kind: "order";
       readonly table: string;
       readonly courses: readonly (readonly TypedDish[])[];
+      /** "for Solvang": the name it was booked under. */
+      readonly guest?: string;
       /** "in 20": called at once, for in so many minutes. */
       readonly inMin: number | null;
     }
@@ -98,6 +100,7 @@ function readTicket(line: string, cards: readonly Callable[]): Result<Typed, Tic
   const courses: { cardId: string; count: number; wishes: string[] }[][] = [[]];
   const free: AllergenId[] = [];
   let table: string | null = null;
+  let guest: string | null = null;
   let inMin: number | null = null;
   let count = 1;
   let call: "away" | "hold" | null = null;
@@ -106,6 +109,7 @@ function readTicket(line: string, cards: readonly Callable[]): Result<Typed, Tic
     const low = fold(word);
     const next = fold(words[at + 1] ?? "");
     if (/^t\d+$/.test(low)) table = low;
+    else if (low === "for" && next !== "") [guest, at] = [words[at + 1]!, at + 1];
     else if (low === "in" && /^\d+$/.test(next)) [inMin, at] = [Number(next), at + 1];
     else if (low === "away" || low === "hold") call = low;
     else if (low === "then" || low === "/") courses.push([]);
@@ -144,6 +148,7 @@ function readTicket(line: string, cards: readonly Callable[]): Result<Typed, Tic
   return ok({
     kind: "order",
     table,
+    ...(guest === null ? {} : { guest }),
     inMin: call === "away" ? (inMin ?? 0) : inMin,
     courses: asked.map((course) => course.map((dish) => ({ ...dish, allergies: [...new Set(free)] }))),
   });

@@ -2,6 +2,11 @@
 export const book = {
   nothingWasWrittenOnThisDay: "Nothing was written on this day. Doing the work writes the book.",
   trace: "Trace",
+  everyPlateOfThisLot: "Every plate of it",
+  packReceived: "{code} {name}, {mass}, from {supplier}, its lot number {lot}",
+  supplierIsCalled: "{name}: {phone}",
+  recallWasRun:
+    "{real, select, true {recall} other {drill}} of {asked}: {certain, plural, =0 {no plate certain} one {# plate certain} other {# plates certain}}, {possible} possible, {left} still here, found in {seconds, number, ::.0} s",
   correctEntrySeq: "Correct entry {seq}",
   correct: "Correct",
   addTheCorrection: "Add the correction",

@@ -8,7 +8,7 @@ export const line = {
   whatIsWanted: "Tickets",
   typeATicket: "2 char 1 turbot t7",
   howToType:
-    "One a line: “2 char 1 turbot t7” stands on hold, “t7 away” calls it, “crudo then 2 char t4”, “1 char no milk t9”.",
+    "One a line: “2 char 1 turbot t7” stands on hold, “t7 away” calls it, “crudo then 2 char t4”, “1 char no milk t9”, “for Solvang” for the name it was booked under.",
   takeThem: "Take it",
   ticketsTaken: "{count, plural, one {Taken} other {# taken}}",
   addOne: "One more: {name}",

@@ -1,5 +1,15 @@
 /** English words of the shelf, the goods, the amounts and the writing of sauces in the view butter. */
 export const shelf = {
+  packsByNumber: "Packs, by their number",
+  packNumber: "lot {lot}",
+  aPackComesIn: "A pack comes in",
+  packWeighs: "It weighs",
+  packCost: "It cost",
+  packFrom: "Supplier",
+  lotNumberOnIt: "Lot number on it",
+  packKeepsDays: "Keeps, days",
+  takeThePackIn: "Take the pack in",
+  packIsIn: "{code}: write it on the pack.",
   shelf: "Shelf",
   goods: "Goods",
   amounts: "Amounts",

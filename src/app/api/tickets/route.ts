@@ -27,6 +27,8 @@ const Order = z.strictObject({
   id: z.string().min(1).max(80),
   table: z.string().regex(/^[\w-]{1,12}$/),
   courses: z.array(z.array(Dish).min(1).max(20)).min(1).max(8),
+  /** The name it was booked under. */
+  booking: z.string().trim().min(1).max(60).optional(),
 });
 const Away = z.strictObject({
   kind: z.literal("away"),
@@ -58,7 +60,8 @@ export async function POST(request: Request): Promise<Response> {
     if (missing) return problem(422, "courses", t("noCardOfThatName", { card: missing.card }));
     const courses = message.courses.map((dishes) => dishes.map(({ card: cardId, ...dish }) => ({ cardId, ...dish })));
     const reference = `${sender.id}:${message.id}`;
-    const opened = openTicket(db(), { day, table: message.table, courses, source: "open", reference }, stamp, sinceMs);
+    const { table, booking: guest = null } = message;
+    const opened = openTicket(db(), { day, table, courses, guest, source: "open", reference }, stamp, sinceMs);
     return Response.json({ ticket: opened.ticketId, course: opened.course }, { status: 201 });
   }
   const ticket = ticketsSince(db(), sinceMs).find(

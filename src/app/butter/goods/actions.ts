@@ -1,13 +1,16 @@
 "use server";
 import { err, ok, type Result } from "@/core/shared";
 import { keepGood, retireGood, shelfOf, standIn } from "@/db/butter/goods";
+import { receivePack } from "@/db/butter/packs";
 import { priceGood } from "@/db/butter/sauces";
 import { db } from "@/db/connection";
-import { formatFor } from "@/words/format/format";
+import { DAY_MS } from "@/core/units";
+import { listPlaces } from "@/db/house/places";
+import { dayStamp, formatFor } from "@/words/format/format";
 import { t } from "@/words/shelf";
 import { bySaid, refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
-import { KeepGood, PriceGood, RetireGood, CookWith } from "./schema";
+import { KeepGood, PackIn, PriceGood, RetireGood, CookWith } from "./schema";
 
 const GONE = refused("thatGoodIsNotOnTheShelf", t("thatGoodIsNotOnTheShelf"));
 
@@ -16,6 +19,16 @@ export const keepBoughtGood = async (input: unknown, intention: unknown): Promis
   houseAction("keepBoughtGood", KeepGood, input, intention, ({ centsPerKg, ...label }, { house, stamp }) => {
     const kept = keepGood(db(), label, centsPerKg, stamp);
     return kept.ok ? kept : err(bySaid(kept.error, formatFor(house.units, house.currency, house.decimalMark)));
+  });
+
+/** A pack of a good comes in: answers with the code of its lot, which is written on it. */
+export const packIn = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
+  houseAction("packIn", PackIn, input, intention, ({ days, ...pack }, { house, stamp }) => {
+    if (!shelfOf(db()).has(pack.ingredientId)) return err(GONE);
+    const placeId = listPlaces(db()).find(({ kind }) => kind === "cold-room")?.id ?? null;
+    const useByMs = days === null ? null : stamp.atMs + days * DAY_MS;
+    const full = { ...stamp, dayStamp: dayStamp(stamp.atMs, house.timeZone) };
+    return ok(receivePack(db(), { ...pack, useByMs, placeId }, full).code);
   });
 
 /** It is no longer bought. */

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import { INGREDIENTS } from "@/core/butter";
 import { boughtGoods, goodsPrices } from "@/db/butter/goods";
+import { packsNow } from "@/db/butter/packs";
 import { db } from "@/db/connection";
 import { PageHead } from "@/ui/layout/PageHead";
 import { SubNav } from "@/ui/layout/SubNav";
@@ -10,6 +11,7 @@ import { BUTTER_VIEWS } from "../subViews";
 import { GoodForm } from "./GoodForm";
 import { GoodList } from "./GoodList";
 import { GoodPrices } from "./GoodPrices";
+import { PackForm } from "./PackForm";
 import page from "@/ui/layout/page.module.css";
 
 export const metadata: Metadata = { title: t("goods") };
@@ -30,6 +32,15 @@ export default async function GoodsPage() {
         <GoodForm />
         <div className={page.stack}>
           <GoodList goods={goods} />
+          <PackForm
+            goods={[...goods.map(({ good }) => good), ...INGREDIENTS.filter(({ id }) => id !== "water")].map(
+              ({ id, label }) => ({
+                id,
+                label,
+              }),
+            )}
+            packs={packsNow(db())}
+          />
           <GoodPrices
             goods={INGREDIENTS.filter(({ id }) => id !== "water").map(({ id, label }) => ({
               id,

@@ -28,6 +28,15 @@ export const KeepGood = z.strictObject({
 });
 export type KeepGood = z.infer<typeof KeepGood>;
 
+export const PackIn = z.strictObject({
+  ingredientId: z.string().min(1).max(80),
+  massG: z.number(t("howHeavyIsIt")).positive(t("howHeavyIsIt")).max(500_000),
+  cents: z.number().int().min(0).max(10_000_000),
+  supplier: z.string().trim().max(80),
+  supplierLot: z.string().trim().max(60),
+  days: z.number().int().min(1).max(2000).nullable(),
+});
+
 export const RetireGood = z.strictObject({ id: z.string().min(1).max(80) });
 
 export const CookWith = z.strictObject({

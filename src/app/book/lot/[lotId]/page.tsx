@@ -57,6 +57,7 @@ export default async function TracePage({ params }: { readonly params: Promise<{
         }
         asks={<>{t("lengthBatchesCutPlatesPlatesCooked", { length: batches.length, plates })}</>}
       >
+        <Link href={`/book/recall?q=${encodeURIComponent(lot.code)}`}>{t("everyPlateOfThisLot")}</Link>
         <Link href={`/ice/${lot.id}`}>{t("theLot")}</Link>
       </PageHead>
       <ol className={styles.chain}>

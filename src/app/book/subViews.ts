@@ -1,0 +1,8 @@
+import type { SubView } from "@/ui/layout/SubNav";
+import { t } from "@/words/trace";
+
+export const BOOK_VIEWS: readonly SubView[] = [
+  { href: "/book", label: t("day") },
+  { href: "/book/plates", label: t("plates") },
+  { href: "/book/recall", label: t("recall") },
+];
