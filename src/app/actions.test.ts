@@ -28,8 +28,6 @@ import { firstAsk } from "@/house/firstAsk";
 import type { Job } from "@/server/tasks";
 import { actionLaws, type Row } from "./actionLaws.testkit";
 import { goByTheMachine, sayCurrency, sayDecimalMark } from "./actions";
-import { correct } from "./book/actions";
-import { runRecall, sayPhone } from "./book/recall/actions";
 import { cutSides } from "./block/[lotId]/actions";
 import { takeApart } from "./block/[lotId]/apart/actions";
 import { addScale, chooseBoard, noteWash } from "./block/boards/actions";
@@ -654,11 +652,6 @@ const ROWS: Readonly<Record<string, Row>> = {
     action: moveProbe,
     good: () => null,
     refused: [() => ({ probeId: gone, cookId: null }), /not in the house/],
-  },
-  correct: {
-    action: correct,
-    good: () => ({ seq: 1, note: "it was another day" }),
-    refused: [() => ({ seq: 9_999_999, note: "it was not" }), /no entry/],
   },
   takeOffIce: {
     action: takeOffIce,

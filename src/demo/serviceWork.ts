@@ -15,6 +15,7 @@ import type { Db } from "@/db/connection";
 import { findHouse } from "@/db/house/house";
 import { courseGone } from "@/db/line/gone";
 import { callCourse, findTicket, openTicket } from "@/db/line/tickets";
+import { setPhone } from "@/db/lots/suppliers";
 import { dayStamp } from "@/words/format/format";
 import type { Timed } from "./timed";
 
@@ -25,6 +26,13 @@ const TABLES = [
   { hoursAgo: 54.6, table: "t2", guest: "Solvang", cardId: "cod", covers: 2 },
   { hoursAgo: 54.2, table: "t5", guest: "Brekke", cardId: "cod", covers: 3 },
   { hoursAgo: 31.4, table: "t4", guest: "Lindtner", cardId: "cod", covers: 4 },
+] as const;
+
+/** Numbers nobody has. */
+const PHONES = [
+  ["Gråskjær Landing", "+00 555 01 41"],
+  ["Two Terns Fish", "+00 555 01 42"],
+  ["Tangvik Dairy", "+00 555 01 43"],
 ] as const;
 
 /** Evenings of the demo house as a recall finds them: one pot of the bones of three boats, the sauces of it, and the tables they went to. */
@@ -49,6 +57,9 @@ export function serviceWork(db: Db, placeId: string, ruleSetId: RuleSetId, timeZ
     void endSauce(db, mounted, { massG: 40, reason: "poured away at close" }, { who: "Torben", atMs: ago(hours) });
   const at = (hours: number, run: () => void): Timed => ({ atMs: ago(hours), run });
   return [
+    at(74, () => {
+      for (const [name, phone] of PHONES) setPhone(db, name, phone, stamp(ago(74)));
+    }),
     at(76, () => {
       const pack = {
         ingredientId: "butter",

@@ -69,7 +69,7 @@ test("the other boats of that pot: every plate of its sauce, and none of the cod
 test("a pack of butter: the sauces whisked with it and every plate they went on, certain while no other was open", () => {
   const found = recallOf("B-4471");
   expect(recallCount(found)).toMatchObject({ certain: 9, possible: 0 });
-  expect(found.suppliers).toEqual([{ name: "Tangvik Dairy", phone: null }]);
+  expect(found.suppliers).toEqual([{ name: "Tangvik Dairy", phone: "+00 555 01 43" }]);
 });
 
 test("what nobody wrote is never a no: plates of a card while such fish lay there are possible", () => {

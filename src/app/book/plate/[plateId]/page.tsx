@@ -106,8 +106,10 @@ function Step({ step, timeZone }: { readonly step: TraceStep; readonly timeZone:
       {[name, part].filter(Boolean).join(", ")}
       <p className={page.sub}>
         {momentText(atMs, 0, timeZone)}
-        {into ? `, ${workText(into.kind)}, ${into.who}` : ""},{" "}
-        {certainty === "certain" ? t("certainly") : t("possibly")}
+        {into
+          ? `, ${t("then", { work: workText(into.kind), who: into.who, when: momentText(into.atMs, 0, timeZone) })}`
+          : ""}
+        , {certainty === "certain" ? t("certainly") : t("possibly")}
       </p>
       {door ? (
         <p>

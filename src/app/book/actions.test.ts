@@ -1,0 +1,64 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import { db } from "@/db/connection";
+import { lastEntry } from "@/db/ledger";
+import { makeDemoHouse } from "@/demo/house";
+import { packIn } from "../butter/goods/actions";
+import { actionLaws, type Row } from "../actionLaws.testkit";
+import { correct } from "./actions";
+import { runRecall, sayPhone } from "./recall/actions";
+
+const request = { origin: "http://house.test", host: "house.test" };
+jest.mock("next/headers", () => ({
+  headers: async () => new Headers(request),
+  cookies: async () => ({ get: () => undefined, set: () => undefined }),
+}));
+jest.mock("next/cache", () => ({ revalidatePath: () => undefined }));
+jest.mock("next/server", () => ({ connection: async () => undefined }));
+
+const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-book-"));
+beforeAll(() => {
+  process.env["GAFFEL_DATA"] = folder;
+  makeDemoHouse(db(), Date.now());
+}, 120_000);
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+const PACK = {
+  ingredientId: "butter",
+  massG: 1000,
+  cents: 980,
+  supplier: "Tangvik Dairy",
+  supplierLot: "B-4490",
+  days: 40,
+};
+const ROWS: Record<string, Row> = {
+  packIn: {
+    action: packIn,
+    good: () => PACK,
+    refused: [() => ({ ...PACK, ingredientId: "no-such-good" }), /not on the shelf/],
+  },
+  runRecall: {
+    action: runRecall,
+    good: () => ({ asked: "T-70", whole: false, real: false }),
+    refused: [() => ({ asked: "T-7000", whole: false, real: true }), /called/],
+  },
+  sayPhone: {
+    action: sayPhone,
+    good: () => ({ name: "Gråskjær Landing", phone: "+00 555 01 99" }),
+    refused: [() => ({ name: "Nobody", phone: "+00 555 01 98" }), /no supplier/],
+  },
+  correct: {
+    action: correct,
+    good: () => ({ seq: 1, note: "it was another day" }),
+    refused: [() => ({ seq: 9_999_999, note: "it was not" }), /no entry/],
+  },
+};
+
+actionLaws(ROWS, request);
+
+test("a drill is kept with what was found and how long it took", () => {
+  const last = lastEntry(db(), "recall-run")!;
+  expect(last.payload).toMatchObject({ asked: "T-70", real: false, by: "supplier-lot", certain: 6, possible: 0 });
+  expect(last.payload["tookMs"]).toBeLessThan(2000);
+});
