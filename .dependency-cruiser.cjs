@@ -106,7 +106,7 @@ module.exports = {
     only("db", ["db", "house", "calendar", "words", "core"]),
     only("verbs", ["verbs", "words", "core"]),
     only("workers", ["workers", "exchange", "words", "core"]),
-    only("server", ["server", "verbs", "house", "exchange", "calendar", "words", "core"]),
+    only("server", ["server", "db", "verbs", "house", "exchange", "calendar", "words", "core"]),
     {
       name: "ui-looks-down",
       severity: "error",

@@ -1,7 +1,7 @@
 import next from "eslint-config-next/core-web-vitals";
 import nextTypescript from "eslint-config-next/typescript";
 
-const CORE_ONLY = "The core is pure: it imports only the core and pure mathematics.";
+const CORE_ONLY = "The core is pure: it imports only the core, pure mathematics and the canonical form of JSON.";
 const GIVEN = "The core takes time and chance as arguments.";
 
 const config = [
@@ -35,7 +35,7 @@ const config = [
     rules: {
       "no-restricted-imports": [
         "error",
-        { patterns: [{ regex: "^(?!\\./|\\.\\./(?!\\.\\.)|@/core/|@stdlib/math-)", message: CORE_ONLY }] },
+        { patterns: [{ regex: "^(?!\\./|\\.\\./(?!\\.\\.)|@/core/|@stdlib/math-|canonicalize$)", message: CORE_ONLY }] },
       ],
       "no-restricted-globals": [
         "error",

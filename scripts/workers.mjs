@@ -1,9 +1,10 @@
-// Bundles what the server's threads run into one file: they load it without the framework.
+// Bundles what the server's threads run into one file each: they load it without the framework.
 import { build } from "esbuild";
 
 await build({
-  entryPoints: ["src/server/tasks.ts"],
-  outfile: ".workers/tasks.mjs",
+  entryPoints: ["src/server/tasks.ts", "src/server/keep.ts"],
+  outdir: ".workers",
+  outExtension: { ".js": ".mjs" },
   bundle: true,
   platform: "node",
   target: "node20",
@@ -12,6 +13,6 @@ await build({
   // packages written for CommonJS ask for it
   banner: { js: 'import { createRequire } from "node:module"; const require = createRequire(import.meta.url);' },
   // it finds its WebAssembly beside itself
-  external: ["highs"],
+  external: ["highs", "better-sqlite3"],
   logLevel: "warning",
 });

@@ -20,6 +20,7 @@ import { NextCard } from "./NextCard";
 import { clockDrift } from "@/db/houseClock";
 import { ClockNote } from "./ClockNote";
 import { HandoverNote } from "./HandoverNote";
+import { BackupNote } from "./BackupNote";
 import { LockNote } from "./LockNote";
 import { CurrencyAsk } from "./CurrencyAsk";
 import { requireHouse, requestTime } from "./request";
@@ -134,6 +135,7 @@ export default async function TodayPage() {
       </Suspense>
       <NextCard action={action} format={format} />
       <LockNote demo={house.demo} />
+      <BackupNote house={house} nowMs={nowMs} loud />
       <HandoverNote nowMs={nowMs} timeZone={house.timeZone} />
       <div className={page.wideLeft}>
         <UseFirst stock={stock} all={everything.length} shown={SHOWN} format={format} />
@@ -207,6 +209,7 @@ export default async function TodayPage() {
           />
         </div>
       </div>
+      <BackupNote house={house} nowMs={nowMs} loud={false} />
     </>
   );
 }

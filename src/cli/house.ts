@@ -1,5 +1,6 @@
 import path from "node:path";
 import { houseFile } from "@/db/connection";
+import { stateWords } from "@/words/told/stateWords";
 import { backUp, checkFile, type Fault } from "@/db/backup";
 
 const USE = "npm run house -- backup FOLDER | check [FILE]";
@@ -21,6 +22,8 @@ function faultWords(file: string, fault: Fault): string {
       return `${file}: entry ${fault.atSeq} of the book or the one before it was changed outside Gaffel.`;
     case "cut-off":
       return `${file}: ${fault.missing} entries of the book are missing after entry ${fault.afterSeq}.`;
+    case "state":
+      return `${file}: ${stateWords(fault.state, (atMs) => new Date(atMs).toISOString())}.`;
     case "unguarded":
       return `${file}: what keeps the book from being changed was taken out of it outside Gaffel.`;
   }
@@ -40,5 +43,7 @@ if (verb === "backup" && given !== undefined) {
   const asked = given === undefined ? file : path.resolve(given);
   const found = checkFile(asked);
   if (!found.ok) fail(faultWords(asked, found.error));
-  say(`${asked} can be read through, and every seal of its ${found.value.entries} entries fits.`);
+  say(
+    `${asked} can be read through, and every seal of its ${found.value.entries} entries fits; ${found.value.rows} rows of its tables come to their sums.`,
+  );
 } else fail(`Say what to do: ${USE}`);

@@ -1,9 +1,19 @@
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from "node:fs";
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  utimesSync,
+  writeFileSync,
+} from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { Worker } from "node:worker_threads";
 import Database from "better-sqlite3";
-import { backUp, checkFile } from "./backup";
+import { backUp, checkFile, prune } from "./backup";
 import { openDatabase } from "./connection";
 import { openHouse } from "./house/house";
 import { appendEntry } from "./ledger";
@@ -35,7 +45,7 @@ test("a backup opens as the same house, is read by nobody else and leaves nothin
     return rows;
   };
   expect(dump(copy)).toEqual(dump(file));
-  expect(checkFile(copy)).toEqual({ ok: true, value: { entries: 51 } });
+  expect(checkFile(copy)).toEqual({ ok: true, value: { entries: 51, rows: 0 } });
 });
 
 test("it ends while the house goes on writing, and holds one moment of it", async () => {
@@ -72,4 +82,19 @@ test("a damaged or altered file is never kept as a backup, and what is missing i
     { error: { kind: "no-file" } },
   ]);
   expect(existsSync(none)).toBe(false);
+});
+
+test("copies are let go by number and age, the newest three never, and nothing else in the folder", () => {
+  const kept = path.join(folder, "many");
+  mkdirSync(kept);
+  const names = Array.from({ length: 9 }, (_, day) => `gaffel-2026-05-0${day + 1}-0400.sqlite`);
+  for (const [day, name] of names.entries()) {
+    writeFileSync(path.join(kept, name), "");
+    utimesSync(path.join(kept, name), NOW / 1000, (NOW - (9 - day) * 86_400_000) / 1000);
+  }
+  writeFileSync(path.join(kept, "letter.txt"), "");
+  expect(prune(kept, 7, 60, NOW)).toEqual([names[1], names[0]]);
+  expect(prune(kept, 7, 5, NOW)).toEqual([names[3], names[2]]);
+  expect(prune(kept, 7, 0, NOW)).toEqual([names[5], names[4]]);
+  expect(readdirSync(kept).sort()).toEqual([...names.slice(6), "letter.txt"]);
 });

@@ -6,6 +6,8 @@ import { sql } from "drizzle-orm";
 import { drizzle, type BetterSQLite3Database } from "drizzle-orm/better-sqlite3";
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
 import { assert } from "@/core/shared";
+import { sealTables } from "./seals/install";
+import { teachSums } from "./seals/rowSum";
 
 export type Db = BetterSQLite3Database;
 
@@ -29,6 +31,7 @@ function keepToOurselves(file: string): void {
 /** What migrations call that SQLite does not know. */
 export const teach = (sqlite: InstanceType<typeof Database>): void => {
   sqlite.function("gaffel_sha256", (text) => createHash("sha256").update(String(text)).digest("hex"));
+  teachSums(sqlite);
 };
 
 /** Opens a house file (or `:memory:`), creates it when it is missing and brings it up to date. */
@@ -47,6 +50,7 @@ export function openDatabase(file: string): Db {
   if (migrateOnce(db)) {
     const [broken] = sqlite.pragma("foreign_key_check") as readonly { readonly table: string }[];
     assert(broken === undefined, `the house file points at rows that are not there, first in ${broken?.table}`);
+    sealTables(sqlite, Date.now());
   }
   sqlite.pragma("foreign_keys = ON");
   if (onDisk) keepToOurselves(file);
@@ -72,10 +76,13 @@ function applied(db: Db): number {
 
 export const houseFile = (): string => path.join(process.env["GAFFEL_DATA"] ?? "data", "gaffel.sqlite");
 
+/** The same, as it is found from anywhere. */
+export const houseFileHere = (): string => path.resolve(/* turbopackIgnore: true */ houseFile());
+
 const shared = globalThis as typeof globalThis & { gaffelDb?: Db };
 
 /** The one connection of this process; kept on `globalThis` because hot reload loads this module again. */
 export function db(): Db {
-  shared.gaffelDb ??= openDatabase(path.resolve(/* turbopackIgnore: true */ houseFile()));
+  shared.gaffelDb ??= openDatabase(houseFileHere());
   return shared.gaffelDb;
 }

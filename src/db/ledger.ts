@@ -1,10 +1,12 @@
 import { createHash } from "node:crypto";
 import { and, desc, eq, getTableColumns, gt, gte, lt, sql, type SQL } from "drizzle-orm";
 import {
+  CHAIN_START,
   checkChain,
   GENESIS_HASH,
   sealedText,
   type ChainCheck,
+  type ChainEnd,
   type LedgerBody,
   type LedgerEntry,
   type Subject,
@@ -26,9 +28,11 @@ type NewEntry = Omit<LedgerBody, keyof typeof NOTHING> &
 /** Adds one sealed entry; call it inside the transaction of the change it records. */
 export function appendEntry(db: Db, { subjects = [], ...body }: NewEntry): LedgerEntry {
   const last = db.select({ hash: ledger.hash }).from(ledger).orderBy(desc(ledger.seq)).limit(1).get();
-  // through JSON once, so that what is sealed is what will be read back
-  const payload = JSON.parse(JSON.stringify(body.payload)) as Record<string, unknown>;
-  const whole: LedgerBody = { ...NOTHING, ...body, payload };
+  // through JSON once, so that what is sealed is what will be read back; of half a pasted character nothing is left to seal
+  const payload = JSON.parse(JSON.stringify(body.payload), (_, value: unknown) =>
+    typeof value === "string" ? value.toWellFormed() : value,
+  ) as Record<string, unknown>;
+  const whole: LedgerBody = { ...NOTHING, ...body, who: body.who.toWellFormed(), payload };
   const prevHash = last?.hash ?? GENESIS_HASH;
   const sealed = { ...whole, payload, prevHash, hash: digest(sealedText(prevHash, whole)) };
   const entry = db.insert(ledger).values(sealed).returning().get();
@@ -77,8 +81,21 @@ export const findEntry = (db: Db, seq: number): LedgerEntry | undefined => entri
 
 /** Every seal from the first entry on, whether any is missing at the end, and whether the file still refuses to change one. */
 export function checkLedger(db: Db): ChainCheck {
-  const found = checkChain(entries(db).orderBy(ledger.seq).all(), digest);
+  const found = checkChain(allEntries(db), digest);
   return found.kind === "broken" ? found : (missingOrUnguarded(db) ?? found);
+}
+
+/** Entries held at once: ten years of them do not lie in the memory of the server. */
+const AT_ONCE = 5000;
+
+function* allEntries(db: Db): Generator<LedgerEntry> {
+  for (let seq = 0; ;) {
+    const some = entries(db, gt(ledger.seq, seq)).orderBy(ledger.seq).limit(AT_ONCE).all();
+    yield* some;
+    const last = some.at(-1);
+    if (!last) return;
+    seq = last.seq;
+  }
 }
 
 /** Triggers that refuse to change or drop an entry. */
@@ -105,22 +122,30 @@ export const headAt = (db: Db, beforeMs: number): LedgerEntry | undefined =>
 /** The entry that has this seal; none: it was rewritten, cut off, or is no seal of this house. */
 export const entryOfSeal = (db: Db, hash: string): LedgerEntry | undefined => entries(db, eq(ledger.hash, hash)).get();
 
-type Checked = { readonly seq: number; readonly hash: string; readonly entries: number };
-const shared = globalThis as typeof globalThis & { gaffelChecked?: WeakMap<object, Checked> };
+/** How far the chain was found whole. */
+export type CheckedTo = ChainEnd & { readonly entries: number };
+export const UNCHECKED: CheckedTo = { ...CHAIN_START, entries: 0 };
 
-/** As `checkLedger`, but goes on from where this process last found the chain whole; a page a day does not hash ten years. */
-export function checkNewEntries(db: Db): ChainCheck {
-  const known = (shared.gaffelChecked ??= new WeakMap<object, Checked>());
-  const before = known.get(db) ?? { seq: 0, hash: GENESIS_HASH, entries: 0 };
+/** The last entry, with how many there are. */
+export function headOf(db: Db): CheckedTo {
+  const last = entries(db).orderBy(desc(ledger.seq)).limit(1).get();
+  const { entries: count } = db.get<{ readonly entries: number }>(sql`select count(*) as entries from ledger`);
+  return last ? { seq: last.seq, hash: last.hash, entries: count } : UNCHECKED;
+}
+
+/** As `checkLedger`, but goes on from where the chain was found whole before; a page a day does not hash ten years. Answers with how far it is whole now. */
+export function checkNewEntries(
+  db: Db,
+  before: CheckedTo,
+): { readonly chain: ChainCheck; readonly checked: CheckedTo } {
   const fresh = entries(db, gt(ledger.seq, before.seq)).orderBy(ledger.seq).all();
-  const found = checkChain(fresh, digest, before.hash);
-  if (found.kind === "broken") return found;
-  const wrong = missingOrUnguarded(db);
-  if (wrong) return wrong;
+  const found = checkChain(fresh, digest, before);
+  const wrong = found.kind === "broken" ? found : missingOrUnguarded(db);
+  if (wrong) return { chain: wrong, checked: before };
   const last = fresh.at(-1);
   const total = before.entries + fresh.length;
-  if (last) known.set(db, { seq: last.seq, hash: last.hash, entries: total });
-  return { kind: "whole", entries: total };
+  const checked = last ? { seq: last.seq, hash: last.hash, entries: total } : before;
+  return { chain: { kind: "whole", entries: total }, checked };
 }
 
 /** A correction is a new entry that points at the old one and says what is true instead. */

@@ -398,6 +398,12 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         left: grams(payload, "leftG"),
         seconds: Number(payload["tookMs"] ?? 0) / 1000,
       });
+    case "day-sealed":
+      return t("nightsSeal", { tables: Object.keys((payload["tables"] as object | undefined) ?? {}).length });
+    case "backup-kept":
+      return t("backupIsKept", { file: text(payload, "file") });
+    case "backup-failed":
+      return t("backupFailed", { why: text(payload, "why") });
     case "label-printed":
       return t("labelPrinted", { code: text(payload, "code"), name: text(payload, "name") });
     case "card-note-kept":

@@ -1,8 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { db } from "@/db/connection";
-import type { ChainCheck } from "@/core/trace";
-import { checkLedger, checkNewEntries, entriesBetween } from "@/db/ledger";
+import { entriesBetween } from "@/db/ledger";
 import { dayOut } from "@/db/house/dayOut";
 import { bookDay } from "@/house/bookDay";
 import { dayText, formatFor } from "@/words/format/format";
@@ -11,6 +10,7 @@ import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../request";
 import { dayBounds, shiftDay, todayIn } from "@/calendar/days";
 import { askedDay } from "./askedDay";
+import { checkAll, checkToday } from "./checked";
 import { DayCard } from "./DayCard";
 import { LedgerList } from "./LedgerList";
 import { lineOf } from "./lineOf";
@@ -32,7 +32,8 @@ export default async function BookPage({
   const { fromMs, toMs } = dayBounds(day, house.timeZone);
   const entries = entriesBetween(db(), fromMs, toMs);
   const { check, seal } = await searchParams;
-  const chain = check === "all" || seal !== undefined ? checkLedger(db()) : checkNewEntries(db());
+  const whole = check === "all" || seal !== undefined;
+  const { words, fits } = whole ? await checkAll(house.timeZone) : checkToday(house.timeZone);
   return (
     <>
       <header className={page.head}>
@@ -42,7 +43,7 @@ export default async function BookPage({
             <span className="muted figure"> {entries.length}</span>
           </h1>
           <p className={page.asks} data-testid="chain">
-            {chainWords(chain, check === "all")}
+            {words}
           </p>
         </div>
         <nav aria-label={t("day")} className={page.line}>
@@ -63,26 +64,7 @@ export default async function BookPage({
       <section className={page.card}>
         <LedgerList lines={entries.map(lineOf)} />
       </section>
-      <SealOfDay
-        day={day}
-        toMs={Math.min(toMs, nowMs + 1)}
-        asked={seal?.trim().toLowerCase() ?? null}
-        whole={chain.kind === "whole"}
-      />
+      <SealOfDay day={day} toMs={Math.min(toMs, nowMs + 1)} asked={seal?.trim().toLowerCase() ?? null} whole={fits} />
     </>
   );
-}
-
-/** What was checked, and no more than that. */
-function chainWords(chain: ChainCheck, all: boolean): string {
-  switch (chain.kind) {
-    case "whole":
-      return all ? t("everySealFits", { entries: chain.entries }) : t("sealsFitSoFar", { entries: chain.entries });
-    case "broken":
-      return t("theChainBreaksAtEntryAtSeq", { atSeq: chain.atSeq });
-    case "cut-off":
-      return t("entriesAreMissing", { after: chain.afterSeq, missing: chain.missing });
-    case "unguarded":
-      return t("guardsAreGone");
-  }
 }

@@ -1,11 +1,4 @@
-/** JSON with object keys in alphabetical order, so that equal values give equal text (for hashing). */
-export function stableJson(value: unknown): string {
-  if (Array.isArray(value)) return `[${value.map(stableJson).join(",")}]`;
-  if (value !== null && typeof value === "object") {
-    const entries = Object.entries(value)
-      .filter(([, inner]) => inner !== undefined)
-      .sort(([a], [b]) => (a < b ? -1 : 1));
-    return `{${entries.map(([key, inner]) => `${JSON.stringify(key)}:${stableJson(inner)}`).join(",")}}`;
-  }
-  return JSON.stringify(value) ?? "null";
-}
+import canonicalize from "canonicalize";
+
+/** JSON in its one canonical form (RFC 8785), so that equal values give equal text (for hashing). Throws on what JSON has no word for. */
+export const stableJson = (value: unknown): string => canonicalize(value) ?? "null";

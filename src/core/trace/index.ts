@@ -1,9 +1,11 @@
 export {
+  CHAIN_START,
   checkChain,
   GENESIS_HASH,
   LEDGER_LABELS,
   sealedText,
   type ChainCheck,
+  type ChainEnd,
   type LedgerBody,
   type LedgerEntry,
   type LedgerKind,
@@ -20,4 +22,5 @@ export {
   type TraceFacts,
 } from "./provenance";
 export { allergensOf, namedAllergens, type NamedAllergens } from "./allergens";
+export type { StateCheck, TableSum } from "./stateCheck";
 export { both, potOf, spread, type Certainty, type Flow, type Reached } from "./spread";

@@ -61,6 +61,9 @@ export type LedgerKind =
   | "pack-received"
   | "supplier-set"
   | "recall-run"
+  | "day-sealed"
+  | "backup-kept"
+  | "backup-failed"
   | "stock-read"
   | "reduction-started"
   | "reduction-noted"
@@ -120,7 +123,7 @@ export type LedgerEntry = LedgerBody & { readonly seq: number; readonly prevHash
 /** Stands before the first entry. */
 export const GENESIS_HASH = "0".repeat(64);
 
-/** The text whose digest is an entry's hash. */
+/** The text whose digest is an entry's hash: canonical JSON (RFC 8785) of the entry and the hash before it. */
 export function sealedText(prevHash: string, body: LedgerBody): string {
   const { atMs, who, kind, lotId, batchId, cookId, correctsSeq, payload } = body;
   return stableJson({ prevHash, atMs, who, kind, lotId, batchId, cookId, correctsSeq, payload });
@@ -136,20 +139,26 @@ export type ChainCheck =
   | { readonly kind: "cut-off"; readonly afterSeq: number; readonly missing: number }
   | { readonly kind: "unguarded" };
 
-/** Recomputes the chain from `fromHash` on; `digest` is the house's hash function. */
+/** How far a chain was found whole: number and hash of its last entry. */
+export type ChainEnd = { readonly seq: number; readonly hash: string };
+export const CHAIN_START: ChainEnd = { seq: 0, hash: GENESIS_HASH };
+
+/** Recomputes the chain from where it was found whole before; numbers follow each other without a gap. `digest` is the house's hash function. */
 export function checkChain(
-  entries: readonly LedgerEntry[],
+  entries: Iterable<LedgerEntry>,
   digest: (text: string) => string,
-  fromHash: string = GENESIS_HASH,
+  from: ChainEnd = CHAIN_START,
 ): Extract<ChainCheck, { readonly kind: "whole" | "broken" }> {
-  let before = fromHash;
+  let before = from;
+  let count = 0;
   for (const entry of entries) {
-    if (entry.prevHash !== before || entry.hash !== digest(sealedText(before, entry))) {
-      return { kind: "broken", atSeq: entry.seq };
-    }
-    before = entry.hash;
+    const { seq, hash, prevHash } = entry;
+    if (seq !== before.seq + 1 || prevHash !== before.hash || hash !== digest(sealedText(before.hash, entry)))
+      return { kind: "broken", atSeq: seq };
+    before = { seq, hash };
+    count += 1;
   }
-  return { kind: "whole", entries: entries.length };
+  return { kind: "whole", entries: count };
 }
 
 export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
@@ -214,6 +223,9 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "pack-received": "Pack in",
     "supplier-set": "Supplier",
     "recall-run": "Recall",
+    "day-sealed": "Night's seal",
+    "backup-kept": "Backup",
+    "backup-failed": "No backup",
     "stock-read": "Pot read",
     "reduction-started": "Reduction on",
     "reduction-noted": "Pan looked at",

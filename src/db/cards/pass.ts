@@ -76,17 +76,19 @@ export function platesGone(
     lineId,
   } as const;
   const parts = madePartsOf(db, dish, atMs);
+  const ids: string[] = [];
   for (let cover = 0; cover < covers; cover++) {
     // a piece that came out of its pan is this plate: it is not counted twice
     const id = plateWithoutCard(db, card, atMs);
-    if (id === undefined) keepPlate(db, { ...known, state: "gone", parts });
+    if (id === undefined) ids.push(keepPlate(db, { ...known, state: "gone", parts }));
     else {
       db.update(plates).set(known).where(eq(plates.id, id)).run();
       for (const part of parts) addPart(db, id, part);
+      ids.push(id);
     }
   }
   const said = allergenLines(allergens, ruleSetId).map(({ id, state }) => `${id}: ${state}`);
-  const payload = { name: card.name, hash, covers, allergens: said, ...(wishes.length > 0 ? { wishes } : {}) };
+  const payload = { name: card.name, hash, covers, plates: ids, parts, allergens: said, ...(wishes.length > 0 ? { wishes } : {}) };
   const subjects = [
     { kind: "spec", id: hash },
     { kind: "spec", id: cardId },

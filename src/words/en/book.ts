@@ -2,6 +2,7 @@
 export const book = {
   nothingWasWrittenOnThisDay: "Nothing was written on this day. Doing the work writes the book.",
   trace: "Trace",
+  nightsSeal: "what {tables} tables of the house come to",
   everyPlateOfThisLot: "Every plate of it",
   packReceived: "{code} {name}, {mass}, from {supplier}, its lot number {lot}",
   supplierIsCalled: "{name}: {phone}",
@@ -149,10 +150,16 @@ export const book = {
   correctiveLine:
     "Cold: {answered, plural, =0 {no excursion was answered} one {one excursion was answered} other {# excursions were answered}}; {probes, plural, =0 {no probe was checked in ice} one {one probe was checked in ice} other {# probes were checked in ice}}. <link>The log</link>.",
   whoLine: "Written by {who}{corrections, plural, =0 {} one {; one correction} other {; # corrections}}.",
+  backupIsKept: "{file}: read through, every seal fits",
+  backupFailed: "{why}; the last good one stays",
+  bookIsBeingChecked: "{entries} entries. The book is being checked since Gaffel was started.",
+  theFileIsDamaged:
+    "The file of the house is damaged: it cannot be read through. Go back to the last backup that passes the check.",
+  checkIsNotDone: "The check was not done: another one is running, or it took too long. Nothing is said of the seals.",
   everySealFits:
-    "All {entries} entries were checked now: each seal fits the one before, and none is missing at the end.",
+    "Checked now: each seal of {entries} entries fits the one before, none is missing at the end, {rows} rows of the tables come to what was written with them, every card and paper is the one that was kept.",
   sealsFitSoFar:
-    "{entries} entries: each seal fits the one before, and none is missing at the end. The old ones were checked when Gaffel was started.",
+    "{entries} entries: each seal fits the one before, and none is missing at the end. The old ones and the tables beside them were checked when Gaffel was started.",
   entriesAreMissing:
     "After entry {after} {missing, plural, one {one entry is missing} other {# entries are missing}}: the end of the book was cut off outside Gaffel.",
   guardsAreGone:

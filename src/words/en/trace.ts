@@ -78,4 +78,11 @@ export const trace = {
   unwritten:
     "{what, select, piece {Nobody wrote which piece lay on it.} sauce {Nobody wrote which pot its sauce came from.} other {Nobody wrote which tray its garnish came from.}}",
   backToTheDay: "The day",
+  tableName:
+    "{table, select, lots {weights, places and money of lots} fish {where fish came from and how it was judged} packs {numbers of packs} lot_stays {where lots lay and when} lot_notes {what was looked at on lots} holds {holds} hold_readings {readings of holds} place_readings {readings of cold rooms and freezers} corrective_actions {answers to warm spells} waste {what was thrown away} attachments {papers} batches {cut batches} portions {portions} cooks {cooks} cook_events {taps at cooks} cook_pieces {pieces in pans} cook_readings {readings of probes in cooks} hot_holds {what waited hot} hot_hold_readings {readings of what waited hot} raw_plates {plates served raw} specs {cards and recipes} makes {what was made} make_inputs {what went into what was made} make_outputs {what came out of it} make_losses {what was lost in it} plates {plates} plate_parts {what lay on plates} tickets {tickets} ticket_courses {courses of tickets} ticket_lines {lines of tickets} other {{table}}}",
+  tableWasChanged: "{table}: changed outside Gaffel",
+  tableWasChangedSince: "{table}: changed outside Gaffel since the seal of {when}",
+  tableIsUnguarded: "{table}: what keeps a change by hand from passing was taken out of the file",
+  cardIsNotItself: "the card or recipe “{name}” does not say what it said when it was kept",
+  paperIsNotItself: "the paper “{name}” is not the one that was kept",
 } as const;

@@ -1,0 +1,46 @@
+/** Tables whose rows are evidence: what is changed in them by hand shows in their sum. */
+export const SEALED_TABLES = [
+  "lots",
+  "fish",
+  "packs",
+  "lot_stays",
+  "lot_notes",
+  "holds",
+  "hold_readings",
+  "place_readings",
+  "corrective_actions",
+  "waste",
+  "attachments",
+  "batches",
+  "portions",
+  "cooks",
+  "cook_events",
+  "cook_pieces",
+  "cook_readings",
+  "hot_holds",
+  "hot_hold_readings",
+  "raw_plates",
+  "specs",
+  "makes",
+  "make_inputs",
+  "make_outputs",
+  "make_losses",
+  "plates",
+  "plate_parts",
+  "tickets",
+  "ticket_courses",
+  "ticket_lines",
+] as const;
+export type SealedTable = (typeof SEALED_TABLES)[number];
+
+/** Of these nothing is ever changed or taken away, so that what they were on any day can be summed again later. */
+export const ONLY_ADDED_TO: readonly SealedTable[] = [
+  "place_readings",
+  "hold_readings",
+  "cook_events",
+  "cook_readings",
+  "hot_hold_readings",
+  "make_inputs",
+  "make_outputs",
+  "make_losses",
+];
