@@ -8,7 +8,9 @@ import { answersTo } from "@/house/hosts";
 import { asksOf } from "./app/roles";
 import { knownBy, SESSION_COOKIE, unsealed } from "./app/session";
 import { isActionBody } from "@/server/actionBody";
+import { houseTrouble } from "@/server/trouble";
 import { t } from "@/words/shell";
+import { troubleWords } from "@/words/told/troubleWords";
 
 const DEVELOPMENT = process.env.NODE_ENV === "development";
 
@@ -35,6 +37,24 @@ const NO_PAGE = "default-src 'none'; sandbox; frame-ancestors 'none'";
 const plain = (status: number, words: string) =>
   new NextResponse(`${words}\n`, { status, headers: { "content-type": "text/plain; charset=utf-8" } });
 
+/** The house cannot be opened: every address says why and what to do. */
+function noHouse(pathname: string, words: string): NextResponse {
+  if (pathname.startsWith("/api/"))
+    return NextResponse.json(
+      { error: { path: "", message: words } },
+      { status: 503, headers: { "retry-after": "60" } },
+    );
+  const page = `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>Gaffel</title><style>body{margin:0;padding:12vh 8vw;font:20px/1.5 system-ui,sans-serif;background:#f4f6f6;color:#14262b}h1{font-size:26px;border-left:6px solid #c63c14;padding-left:14px}</style><h1>${t("houseIsNotOpen")}</h1><p>${words}</p></html>`;
+  return new NextResponse(page, {
+    status: 503,
+    headers: {
+      "content-type": "text/html; charset=utf-8",
+      "content-security-policy": "default-src 'none'; style-src 'unsafe-inline'",
+      "retry-after": "60",
+    },
+  });
+}
+
 function isReadable(pathname: string): boolean {
   try {
     decodeURIComponent(pathname);
@@ -47,6 +67,8 @@ function isReadable(pathname: string): boolean {
 /** Before anything of the house answers: is it called by a name of its own, can the address be read, and by which policy it is shown. */
 export async function proxy(request: NextRequest) {
   const { pathname } = request.nextUrl;
+  const trouble = houseTrouble();
+  if (trouble) return noHouse(pathname, troubleWords(trouble.kind));
   if (!answersTo(request.headers.get("host"), findHouse(db())?.hostNames ?? []))
     return plain(421, t("thisHouseHasNoSuchName"));
   if (!isReadable(pathname)) return plain(400, t("thisAddressCannotBeRead"));

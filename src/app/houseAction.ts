@@ -5,6 +5,7 @@ import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { findHouse, type House } from "@/db/house/house";
 import { houseNowMs } from "@/db/houseClock";
+import { troubleOf } from "@/db/trouble";
 import { answeredBefore, carryOut } from "@/db/intentions";
 import { leaveFor, type Leave } from "@/house/people";
 import { FOREIGN, invalidInput, refused, type ActionError } from "./actionError";
@@ -97,9 +98,23 @@ export async function plannedAction<S extends z.ZodType, P, T>(
   const acting = { house, stamp, today: todayIn(house.timeZone, atMs) };
   const planned = await workOut(parsed.data, acting);
   if (!planned.ok) return planned;
-  const done = carryOut(db(), { id: intention, action, atMs, secret }, () => work(planned.value, acting));
+  const done = tryToWrite(() =>
+    carryOut(db(), { id: intention, action, atMs, secret }, () => work(planned.value, acting)),
+  );
   if (done.ok) revalidatePath("/", "layout");
   return done;
+}
+
+/** Nothing is written where the disk takes nothing more: said as it is, and what was typed stays. */
+function tryToWrite<T>(write: () => Result<T, ActionError>): Result<T, ActionError> {
+  try {
+    return write();
+  } catch (problem) {
+    const trouble = troubleOf(problem);
+    if (!trouble) throw problem;
+    process.stderr.write(`${trouble.why}\n`);
+    return err(refused("nothingIsWritten", t("nothingIsWritten", { kind: trouble.kind.replaceAll("-", "_") })));
+  }
 }
 
 /** An action with nothing to work out beforehand. */

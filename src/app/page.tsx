@@ -21,6 +21,7 @@ import { clockDrift } from "@/db/houseClock";
 import { ClockNote } from "./ClockNote";
 import { HandoverNote } from "./HandoverNote";
 import { BackupNote } from "./BackupNote";
+import { StandingNote } from "./StandingNote";
 import { LockNote } from "./LockNote";
 import { CurrencyAsk } from "./CurrencyAsk";
 import { requireHouse, requestTime } from "./request";
@@ -135,6 +136,7 @@ export default async function TodayPage() {
       </Suspense>
       <NextCard action={action} format={format} />
       <LockNote demo={house.demo} />
+      <StandingNote />
       <BackupNote house={house} nowMs={nowMs} loud />
       <HandoverNote nowMs={nowMs} timeZone={house.timeZone} />
       <div className={page.wideLeft}>

@@ -158,6 +158,9 @@ const ADDRESSES: readonly (readonly [prefix: string, method: "GET" | "POST" | "a
   ["/api/export/deliveries.csv", "GET", "papers"],
   ["/api/export/epcis.jsonld", "GET", "papers"],
   ["/api/export/readings.csv", "GET", "papers"],
+  ["/api/export/tables.zip", "GET", "archive"],
+  ["/api/export/house.json", "GET", "archive"],
+  ["/api/export/house.sqlite", "GET", "archive"],
 ];
 
 /** What a page or a route asks for: a look, where nothing else is said. */

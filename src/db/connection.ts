@@ -5,11 +5,16 @@ import Database from "better-sqlite3";
 import { sql } from "drizzle-orm";
 import { drizzle, type BetterSQLite3Database } from "drizzle-orm/better-sqlite3";
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
+import { readMigrationFiles } from "drizzle-orm/migrator";
 import { assert } from "@/core/shared";
 import { sealTables } from "./seals/install";
 import { teachSums } from "./seals/rowSum";
 
 export type Db = BetterSQLite3Database;
+export type Sqlite = InstanceType<typeof Database>;
+
+/** The open file under a connection. */
+export const fileUnder = (db: Db): Sqlite => (db as Db & { readonly $client: Sqlite }).$client;
 
 const MIGRATIONS = path.join(/* turbopackIgnore: true */ process.cwd(), "drizzle");
 
@@ -47,6 +52,10 @@ export function openDatabase(file: string): Db {
   const db = drizzle(sqlite);
   // a table is rebuilt under its own name only while nothing watches who points at it; whether all still do is asked before work begins
   sqlite.pragma("foreign_keys = OFF");
+  if (isNewer(db)) {
+    sqlite.close();
+    throw new NewerHouse();
+  }
   if (migrateOnce(db)) {
     const [broken] = sqlite.pragma("foreign_key_check") as readonly { readonly table: string }[];
     assert(broken === undefined, `the house file points at rows that are not there, first in ${broken?.table}`);
@@ -68,6 +77,21 @@ function migrateOnce(db: Db): boolean {
   return applied(db) !== before;
 }
 
+/** The file was brought further than this program knows: writing into it would lose what it does not understand. */
+export class NewerHouse extends Error {
+  readonly code = "GAFFEL_NEWER";
+  constructor() {
+    super("the house file was written by a newer Gaffel");
+  }
+}
+
+function isNewer(db: Db): boolean {
+  if (applied(db) === 0) return false;
+  const { last } = db.get<{ readonly last: number }>(sql`select max(created_at) as last from __drizzle_migrations`);
+  const known = readMigrationFiles({ migrationsFolder: MIGRATIONS }).map(({ folderMillis }) => folderMillis);
+  return Number(last) > Math.max(...known);
+}
+
 /** Migrations the file has had. */
 function applied(db: Db): number {
   const table = db.get(sql`select 1 from sqlite_master where name = '__drizzle_migrations'`);
@@ -80,6 +104,11 @@ export const houseFile = (): string => path.join(process.env["GAFFEL_DATA"] ?? "
 export const houseFileHere = (): string => path.resolve(/* turbopackIgnore: true */ houseFile());
 
 const shared = globalThis as typeof globalThis & { gaffelDb?: Db };
+
+/** The connection a server opened when it took the house. */
+export function keepOpen(opened: Db): void {
+  shared.gaffelDb = opened;
+}
 
 /** The one connection of this process; kept on `globalThis` because hot reload loads this module again. */
 export function db(): Db {

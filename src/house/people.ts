@@ -18,7 +18,7 @@ export type Asker =
  * tablet that was let in. `tap`: a hand at a clock, which never waits for a name. `cook`: what is written
  * under a name. `chef`: what binds the house.
  */
-export type Asks = "anyone" | "look" | "book" | "papers" | "sign" | "tap" | "cook" | "chef";
+export type Asks = "anyone" | "look" | "book" | "papers" | "archive" | "sign" | "tap" | "cook" | "chef";
 
 /** `signIn`: a name first. `chefsPin`: a chef's PIN first. `no`: not for who asks, whatever is typed. */
 export type Leave = "yes" | "signIn" | "chefsPin" | "no";
@@ -39,6 +39,7 @@ export function leaveFor(asker: Asker, asks: Asks): Leave {
     case "cook":
       return role === "none" ? "signIn" : "yes";
     case "papers":
+    case "archive":
       return role === "chef" || asker.chefNow ? "yes" : "chefsPin";
     case "chef":
       return asker.chefNow ? "yes" : "chefsPin";

@@ -12,6 +12,7 @@ import { HostNamesCard } from "./HostNamesCard";
 import { KeysCard } from "./KeysCard";
 import { MakeChef } from "./MakeChef";
 import { PeopleCard } from "./PeopleCard";
+import { TakeAlong } from "./TakeAlong";
 import { TabletsCard } from "./TabletsCard";
 
 export const metadata: Metadata = { title: t("theHouse") };
@@ -39,6 +40,7 @@ export default async function HousePage() {
         <div className={page.stack}>
           <FindIt />
           <HostNamesCard names={hostNames} />
+          <TakeAlong />
         </div>
       </div>
     </>

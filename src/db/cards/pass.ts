@@ -88,7 +88,15 @@ export function platesGone(
     }
   }
   const said = allergenLines(allergens, ruleSetId).map(({ id, state }) => `${id}: ${state}`);
-  const payload = { name: card.name, hash, covers, plates: ids, parts, allergens: said, ...(wishes.length > 0 ? { wishes } : {}) };
+  const payload = {
+    name: card.name,
+    hash,
+    covers,
+    plates: ids,
+    parts,
+    allergens: said,
+    ...(wishes.length > 0 ? { wishes } : {}),
+  };
   const subjects = [
     { kind: "spec", id: hash },
     { kind: "spec", id: cardId },

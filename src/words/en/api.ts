@@ -1,5 +1,6 @@
 /** English words of api. */
 export const api = {
+  noCopyWasMade: "No copy was made: the house is being checked or copied already, or its file does not hold.",
   tooManyWrongKeys: "too many wrong keys: wait a minute",
   noSuchCookInThisHouse: "no such cook in this house",
   thisCameFromOutsideTheHouse: "This came from outside the house and was not done.",

@@ -1,5 +1,14 @@
 /** English words of the doors of the house. */
 export const doors = {
+  takeItWithYou: "Take it with you",
+  theWholeHouse: "The whole house, one archive (JSON)",
+  readsBackIntoAnEmptyHouse: "Reads back into an empty house. PINs, keys and tablets are not in it.",
+  everyTable: "Every table for a spreadsheet (CSV, zipped)",
+  forASpreadsheet: "UTF-8; what a spreadsheet would run as a formula is made plain.",
+  theFileItself: "The file of the house (SQLite)",
+  withEverythingInIt: "Everything, locks too: keep it as you keep the house.",
+  asACommand:
+    "On the machine itself: npm run house -- export FILE, import FILE, backup FOLDER, restore FILE, check. A copy is kept every night.",
   theHouse: "The house",
   whoMayComeIn: "Who works here, on which tablets, and what may send to it.",
   howTabletsFindIt: "How tablets find it",

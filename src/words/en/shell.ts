@@ -1,5 +1,10 @@
 /** English words of shell. */
 export const shell = {
+  houseIsNotOpen: "The house cannot be opened",
+  houseTrouble:
+    "{kind, select, newer {This house was last opened by a newer Gaffel. Start that one: an older one would lose what it does not know.} damaged {The file of the house is damaged. Stop the server and restore the last copy: npm run house -- restore FILE. What is there is kept.} read_only {The folder or the file of the house cannot be written in. Give whoever runs Gaffel the right to write there, then start it again.} full {The disk is full or does not answer. Make room, then start Gaffel again; nothing that was confirmed is lost.} in_use {Another Gaffel has this house open. Stop that one, or open its address.} missing {There was a house here and its file is gone. Restore the last copy: npm run house -- restore FILE. Nothing was begun in its place.} other {The house did not open. The terminal says what happened; check it with npm run house -- check.}}",
+  nothingIsWritten:
+    "Nothing was written: {kind, select, full {the disk is full or does not answer} read_only {the file of the house cannot be written in} damaged {the file of the house is damaged} other {the house did not take it}}. What you typed is still here. Tell the chef.",
   todayAndTheViewsAsNumbered: "Today and the views, as numbered on the rail",
   newDelivery: "New delivery",
   findALotOrASpecies: "Find a lot or a species on this view",

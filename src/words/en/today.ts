@@ -1,5 +1,7 @@
 /** English words of today. */
 export const today = {
+  theBookDoesNotHold: "The book does not hold: something was changed outside Gaffel.",
+  seeWhatIsWrong: "See what is wrong",
   firstBackupTonight: "The house keeps its first copy of itself tonight.",
   backupOf: "Last copy of the house: {when}, read through, every seal fits.",
   noBackup:

@@ -1,0 +1,22 @@
+import { mkdirSync } from "node:fs";
+import path from "node:path";
+import Database from "better-sqlite3";
+
+type Lock = InstanceType<typeof Database>;
+
+/**
+ * Takes the house for one server, or for one restore, until the process ends: the system lets go of it however that is. Null: another has
+ * it. Reading, copying and checking need it not.
+ */
+export function takeHouse(houseFile: string): Lock | null {
+  mkdirSync(path.dirname(houseFile), { recursive: true, mode: 0o700 });
+  const lock = new Database(path.join(path.dirname(houseFile), "in-use.sqlite"), { timeout: 200 });
+  try {
+    lock.pragma("locking_mode = EXCLUSIVE");
+    lock.exec("begin exclusive");
+    return lock;
+  } catch {
+    lock.close();
+    return null;
+  }
+}
