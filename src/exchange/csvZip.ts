@@ -23,6 +23,7 @@ function* parts(rows: Iterable<readonly string[]>): Generator<string> {
 export function csvZip(tables: Iterable<Table>): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
   let work: Iterator<void>;
+  let sent = 0;
   const steps = function* (zip: Zip): Generator<void> {
     for (const { name, rows } of tables) {
       const file = new ZipDeflate(`${name}.csv`, { level: 6 });
@@ -43,14 +44,19 @@ export function csvZip(tables: Iterable<Table>): ReadableStream<Uint8Array> {
         if (problem) controller.error(problem);
         else {
           if (chunk.length > 0) controller.enqueue(chunk);
+          sent += chunk.length;
           if (final) controller.close();
         }
       });
       work = steps(zip);
     },
     async pull() {
-      await new Promise((resolve) => setImmediate(resolve));
-      work.next();
+      // a stream that was given nothing does not ask again
+      const before = sent;
+      for (let done = false; !done && sent === before;) {
+        await new Promise((resolve) => setImmediate(resolve));
+        done = work.next().done ?? false;
+      }
     },
     cancel() {
       work.return?.();

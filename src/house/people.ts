@@ -14,7 +14,7 @@ export type Asker =
 
 /**
  * What is asked for. `anyone`: what guards itself, by a key of its own or because it opens the door. `look`: a page of the work. `book`:
- * the book. `papers`: what is carried out of the house. `sign`: who comes and goes on a
+ * the book. `papers`: what is carried out of the house. `archive`: the whole of it. `sign`: who comes and goes on a
  * tablet that was let in. `tap`: a hand at a clock, which never waits for a name. `cook`: what is written
  * under a name. `chef`: what binds the house.
  */
