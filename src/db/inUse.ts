@@ -4,6 +4,9 @@ import Database from "better-sqlite3";
 
 type Lock = InstanceType<typeof Database>;
 
+/** What nobody points at any more is closed, and a lock let go with it. */
+const shared = globalThis as typeof globalThis & { gaffelHeld?: Set<Lock> };
+
 /**
  * Takes the house for one server, or for one restore, until the process ends: the system lets go of it however that is. Null: another has
  * it. Reading, copying and checking need it not.
@@ -14,6 +17,7 @@ export function takeHouse(houseFile: string): Lock | null {
   try {
     lock.pragma("locking_mode = EXCLUSIVE");
     lock.exec("begin exclusive");
+    (shared.gaffelHeld ??= new Set()).add(lock);
     return lock;
   } catch {
     lock.close();
