@@ -13,6 +13,6 @@ await build({
   // packages written for CommonJS ask for it
   banner: { js: 'import { createRequire } from "node:module"; const require = createRequire(import.meta.url);' },
   // it finds its WebAssembly beside itself
-  external: ["highs", "better-sqlite3"],
+  external: ["highs", "better-sqlite3", "pdfmake"],
   logLevel: "warning",
 });

@@ -158,6 +158,7 @@ const ADDRESSES: readonly (readonly [prefix: string, method: "GET" | "POST" | "a
   ["/api/export/deliveries.csv", "GET", "papers"],
   ["/api/export/epcis.jsonld", "GET", "papers"],
   ["/api/export/readings.csv", "GET", "papers"],
+  ["/api/export/binder.pdf", "GET", "book"],
   ["/api/export/tables.zip", "GET", "archive"],
   ["/api/export/house.json", "GET", "archive"],
   ["/api/export/house.sqlite", "GET", "archive"],

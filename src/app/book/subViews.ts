@@ -5,4 +5,5 @@ export const BOOK_VIEWS: readonly SubView[] = [
   { href: "/book", label: t("day") },
   { href: "/book/plates", label: t("plates") },
   { href: "/book/recall", label: t("recall") },
+  { href: "/book/binder", label: t("binder") },
 ];

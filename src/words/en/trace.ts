@@ -85,4 +85,34 @@ export const trace = {
   tableIsUnguarded: "{table}: what keeps a change by hand from passing was taken out of the file",
   cardIsNotItself: "the card or recipe “{name}” does not say what it said when it was kept",
   paperIsNotItself: "the paper “{name}” is not the one that was kept",
+  binder: "Binder",
+  binderOf: "Inspector’s binder, {from} to {to}",
+  binderAsks:
+    "{empty, plural, =0 {Every question has a record} one {One question has no record} other {# questions have no record}}; {open, plural, =0 {nothing is left open} one {one point is left open} other {# points are left open}}. By {rules}; local code decides.",
+  fromDay: "From",
+  toDay: "To",
+  byTheRules: "By the rules",
+  showIt: "Show it",
+  asPdf: "As PDF",
+  question:
+    "{id, select, receiving {Receiving} cold {Cold rooms and freezers} hot {Cooking and hot holding} cooling {Cooling} thawing {Thawing} parasites {Freezing against parasites, and what was served raw} tags {Shellfish tags} allergens {Allergens} cleaning {Boards and fryers cleaned} probes {Probes checked in ice} corrective {What was done when something was wrong} other {{id}}}",
+  nobodyWroteThis: "Nobody wrote this in the period.",
+  records:
+    "{count, plural, =0 {No entry} one {One entry} other {# entries}}{readings, plural, =0 {} one {, one reading} other {, # readings}}",
+  placeAnswer:
+    "{name}: {count, plural, =0 {never read} one {# reading} other {# readings}}, {lowest} to {highest}; {excursions, plural, =0 {never outside its limits} one {once outside its limits} other {# times outside its limits}}{excursions, plural, =0 {} other {, {answered} answered}}",
+  daysWithoutALine: "{count, plural, one {A working day} other {# working days}} without a line: {days}",
+  excursionUnanswered: "{place}, {from} to {to}: as far as {extreme}, and nobody wrote what was done",
+  placeNotRead: "{place}: not read from {from} to {to}",
+  placeNeverRead: "{place}: no reading in the period",
+  cameWithoutTag: "{code} {fish}: nobody wrote what its tag says",
+  coolingNotRead: "{code}: nobody read how it cooled",
+  cooledTooSlowly: "{code}: cooled too slowly",
+  holdNotMet: "{code}: {hold} ended before it was met",
+  theRecords: "{count, plural, one {The record} other {The # records}}",
+  entryNumber: "no. {seq}",
+  moreInTheBook: "{count} more in the book.",
+  sealOfBinder: "Seal of the book at the end, entry {seq}: {hash}.",
+  checkWithoutGaffel:
+    "Each entry is sealed by SHA-256 over its canonical JSON and the seal before it; scripts/check-seals.mjs checks an archive of the house without Gaffel, docs/seal.md says how in words.",
 } as const;
