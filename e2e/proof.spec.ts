@@ -1,4 +1,5 @@
 import { readFileSync, writeFileSync } from "node:fs";
+import type { AddressInfo } from "node:net";
 import path from "node:path";
 import { expect, test } from "@playwright/test";
 import { unzipSync } from "fflate";
@@ -6,6 +7,7 @@ import { fileUnder, openDatabase } from "@/db/connection";
 import { importArchive } from "@/db/archive/read";
 import { house } from "@/db/schema/house";
 import { makeDemoHouse } from "@/demo/house";
+import { certificateIn, fingerprintOf, serveHttps } from "../scripts/lib/https.mjs";
 import { complaintsOf, kitchen } from "./house";
 import { OwnServer } from "./ownServer";
 
@@ -107,4 +109,28 @@ test("a house at work keeps a copy of itself in the night, says so on Today, and
   expect(Object.keys(tables)).not.toContain("device_keys.csv");
   const file = await page.request.get(`${base}/api/export/house.sqlite`);
   expect((await file.body()).subarray(0, 15).toString()).toBe("SQLite format 3");
+});
+
+test("over HTTPS with a certificate of its own the house works as it does without, and cameras and clipboards are open to it", async ({
+  browser,
+}) => {
+  makeDemoHouse(openDatabase(own.file), Date.now());
+  await own.start();
+  const certificate = await certificateIn(own.folder, ["127.0.0.1"]);
+  expect(await certificateIn(own.folder, ["127.0.0.1"])).toEqual(certificate);
+  expect(fingerprintOf(certificate)).toMatch(/^([0-9A-F]{2}:){31}[0-9A-F]{2}$/);
+  const server = await serveHttps(certificate, "127.0.0.1", 0, own.port);
+  const base = `https://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  const context = await browser.newContext({ ignoreHTTPSErrors: true });
+  const page = await context.newPage();
+  const complaints = complaintsOf(page);
+  await page.goto(`${base}/book/recall`);
+  expect(await page.evaluate(() => isSecureContext && "clipboard" in navigator)).toBe(true);
+  await page.getByLabel("What is recalled").fill("T-70");
+  await page.keyboard.press("Enter");
+  await expect(page.getByTestId("last-recall")).toContainText("a drill of T-70");
+  expect(complaints).toEqual([]);
+  await context.close();
+  server.closeAllConnections();
+  server.close();
 });

@@ -131,45 +131,74 @@ const EVERY_ADDRESS = "0.0.0.0";
 /** Whom it listens to: this machine alone, unless it is told to open (`--open`) or to one address (`GAFFEL_HOST`). */
 export const hostFrom = (words) => process.env.GAFFEL_HOST ?? (words.includes("--open") ? EVERY_ADDRESS : THIS_MACHINE);
 
+/** Addresses of this machine in its networks. */
+const addressesOf = (host) =>
+  host === EVERY_ADDRESS || host === "::"
+    ? Object.values(os.networkInterfaces())
+        .flatMap((addresses) => addresses ?? [])
+        .filter(({ family, internal }) => family === "IPv4" && !internal)
+        .map(({ address }) => address)
+    : [host];
+
 /** How tablets find it, on the terminal: every address of this machine, and one to point a camera at. */
-async function sayWhere(host, port, title) {
+async function sayWhere(host, port, title, scheme) {
   if ([THIS_MACHINE, "localhost", "::1"].includes(host)) {
     console.log(`Only this machine can open it. For tablets in the kitchen: ${title} -- --open\n`);
     return;
   }
-  const found =
-    host === EVERY_ADDRESS || host === "::"
-      ? Object.values(os.networkInterfaces())
-          .flatMap((addresses) => addresses ?? [])
-          .filter(({ family, internal }) => family === "IPv4" && !internal)
-          .map(({ address }) => address)
-      : [host];
+  const found = addressesOf(host);
   if (found.length === 0) {
     console.log("This machine is in no network: no tablet can find it.\n");
     return;
   }
   console.log("On a tablet in the same network:");
-  for (const address of found) console.log(`  http://${address}:${port}`);
+  for (const address of found) console.log(`  ${scheme}://${address}:${port}`);
   const { default: qrcode } = await import("qrcode");
-  console.log(await qrcode.toString(`http://${found[0]}:${port}`, { type: "terminal", small: true }));
+  console.log(await qrcode.toString(`${scheme}://${found[0]}:${port}`, { type: "terminal", small: true }));
 }
 
-/** Serves the built application in the foreground until Ctrl-C. */
-export async function serve(dataFolder, title, host) {
+/** A port nobody listens on. */
+const freePort = () =>
+  new Promise((resolve) => {
+    const probe = net.createServer().listen(0, THIS_MACHINE, () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+
+/** Serves the built application in the foreground until Ctrl-C; `secure`: over HTTPS with a certificate of its own. */
+export async function serve(dataFolder, title, host, secure = false) {
   const port = portFromEnv();
   if (await portTaken(port)) {
     console.error(`Port ${port} is taken. Stop what runs there, or choose another: PORT=4311 ${title}`);
     process.exit(1);
   }
-  const child = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-p", String(port), "-H", host], {
+  const scheme = secure ? "https" : "http";
+  const inner = secure ? { port: await freePort(), host: THIS_MACHINE } : { port, host };
+  const words = ["node_modules/next/dist/bin/next", "start", "-p", String(inner.port), "-H", inner.host];
+  if (secure) {
+    const { certificateIn, fingerprintOf, serveHttps } = await import("./https.mjs");
+    const certificate = await certificateIn(dataFolder, addressesOf(host));
+    await serveHttps(certificate, host, port, inner.port);
+    console.log(
+      `HTTPS with a certificate of its own. A tablet asks once whether to trust it; its fingerprint is\n  ${fingerprintOf(certificate)}`,
+    );
+  }
+  const child = spawn(process.execPath, words, {
     cwd: ROOT,
-    env: { ...ENV, NODE_ENV: "production", GAFFEL_DATA: dataFolder, GAFFEL_HOST: host },
+    env: {
+      ...ENV,
+      NODE_ENV: "production",
+      GAFFEL_DATA: dataFolder,
+      GAFFEL_HOST: host,
+      GAFFEL_SCHEME: scheme,
+    },
     stdio: ["ignore", "pipe", "inherit"],
   });
   child.stdout.on("data", (chunk) => {
     if (!/Ready in/.test(String(chunk))) return;
-    console.log(`\nGaffel is open at http://localhost:${port}  (Ctrl-C closes it)`);
-    void sayWhere(host, port, title);
+    console.log(`\nGaffel is open at ${scheme}://localhost:${port}  (Ctrl-C closes it)`);
+    void sayWhere(host, port, title, scheme);
   });
   let closing = false;
   for (const signal of ["SIGINT", "SIGTERM"]) {

@@ -1,4 +1,4 @@
-import { mkdirSync } from "node:fs";
+import { chmodSync, mkdirSync } from "node:fs";
 import path from "node:path";
 import Database from "better-sqlite3";
 
@@ -13,7 +13,9 @@ const shared = globalThis as typeof globalThis & { gaffelHeld?: Set<Lock> };
  */
 export function takeHouse(houseFile: string): Lock | null {
   mkdirSync(path.dirname(houseFile), { recursive: true, mode: 0o700 });
-  const lock = new Database(path.join(path.dirname(houseFile), "in-use.sqlite"), { timeout: 200 });
+  const file = path.join(path.dirname(houseFile), "in-use.sqlite");
+  const lock = new Database(file, { timeout: 200 });
+  chmodSync(file, 0o600);
   try {
     lock.pragma("locking_mode = EXCLUSIVE");
     lock.exec("begin exclusive");

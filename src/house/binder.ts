@@ -34,6 +34,10 @@ const KINDS: Readonly<Record<QuestionId, readonly LedgerKind[]>> = {
 /** Which hold a question is about; others leave holds out. */
 const HOLD_OF: Partial<Record<QuestionId, HoldKind>> = { thawing: "thaw", parasites: "parasite", tags: "tag" };
 
+/** Questions an entry of a kind has to do with. */
+export const questionsOf = (kind: LedgerKind): readonly QuestionId[] =>
+  QUESTIONS.filter((id) => KINDS[id].includes(kind));
+
 /** Asked of every day on which there was work: a day without a line is named. */
 export const DAILY: readonly QuestionId[] = ["cleaning", "probes"];
 

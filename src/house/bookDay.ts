@@ -19,6 +19,9 @@ export type BookDay = {
   readonly who: readonly string[];
 };
 
+/** Under this name the house writes its nights. */
+export const HOUSE_ITSELF = "Gaffel";
+
 const number = (entry: LedgerEntry, key: string): number => {
   const value = Number(entry.payload[key] ?? 0);
   return Number.isFinite(value) ? value : 0;
@@ -62,6 +65,6 @@ export function bookDay(entries: readonly LedgerEntry[]): BookDay {
       courses: of("course-back").length,
     },
     corrections: of("correction").length,
-    who: [...new Set(entries.map(({ who }) => who))].sort(),
+    who: [...new Set(entries.map(({ who }) => who))].filter((who) => who !== HOUSE_ITSELF).sort(),
   };
 }

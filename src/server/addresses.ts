@@ -5,7 +5,7 @@ export function kitchenAddresses(port: string): readonly string[] {
   return Object.values(os.networkInterfaces())
     .flatMap((addresses) => addresses ?? [])
     .filter(({ family, internal }) => family === "IPv4" && !internal)
-    .map(({ address }) => `http://${address}${port === "" ? "" : `:${port}`}`);
+    .map(({ address }) => `${process.env["GAFFEL_SCHEME"] ?? "http"}://${address}${port === "" ? "" : `:${port}`}`);
 }
 
 /** Whether the house listens to the kitchen's network, as it was started. */

@@ -7,6 +7,7 @@ import { findHouse } from "@/db/house/house";
 import { houseNowMs } from "@/db/houseClock";
 import { appendEntry, lastEntry } from "@/db/ledger";
 import { sealDay } from "@/db/seals/sealDay";
+import { HOUSE_ITSELF } from "@/house/bookDay";
 import { nightWork } from "@/house/night";
 import { keep } from "./keeper";
 
@@ -43,7 +44,7 @@ export async function workAtNight(): Promise<void> {
       error: problem instanceof Error ? problem.message : String(problem),
     }),
   );
-  const who = "Gaffel";
+  const who = HOUSE_ITSELF;
   const atMs = houseNowMs();
   if (asked.ok && asked.value.ok) {
     const { copy, entries, rows } = asked.value.value;

@@ -2,18 +2,17 @@
 import { Button } from "antd";
 import { useState } from "react";
 import { momentText, timeText } from "@/words/format/format";
-import { Choice } from "@/ui/form/Choice";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { Empty } from "@/ui/layout/Empty";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Book.module.css";
 import { EntryActions } from "./EntryActions";
+import { fits, LedgerFilter, NO_FILTER } from "./LedgerFilter";
 import type { LedgerLine } from "./lineOf";
 import { t } from "@/words/book";
 
 /** So many lines are read at once; the rest is a tap away. */
 const PAGE = 25;
-const ALL = "";
 
 type Props = {
   readonly lines: readonly LedgerLine[];
@@ -24,27 +23,22 @@ type Props = {
 /** The entries, newest first. A line opens to what it is of and what can be added to it; nothing can be changed. */
 export function LedgerList({ lines, manyDays = false }: Props) {
   const { timeZone } = useHouse();
-  const [kind, setKind] = useState(ALL);
+  const [wanted, setWanted] = useState(NO_FILTER);
   const [shown, setShown] = useState(PAGE);
   if (lines.length === 0) return <Empty>{t("nothingWasWrittenOnThisDay")}</Empty>;
-  const kinds = [...new Set(lines.map(({ what }) => what))].sort();
-  const found = kind === ALL ? lines : lines.filter(({ what }) => what === kind);
+  const found = lines.filter((line) => fits(line, wanted));
   const left = found.length - shown;
   return (
     <>
-      {kinds.length > 1 ? (
-        <label className={styles.kind}>
-          {t("show")}
-          <Choice
-            value={kind}
-            options={[{ value: ALL, label: t("everyEntry") }, ...kinds.map((one) => ({ value: one, label: one }))]}
-            onChange={(next) => {
-              setKind(next);
-              setShown(PAGE);
-            }}
-          />
-        </label>
-      ) : null}
+      <LedgerFilter
+        lines={lines}
+        wanted={wanted}
+        onChange={(part) => {
+          setWanted((before) => ({ ...before, ...part }));
+          setShown(PAGE);
+        }}
+      />
+      {found.length === 0 ? <p className={page.sub}>{t("noLineFits")}</p> : null}
       <ol className={styles.entries} data-testid="entries">
         {found.slice(0, shown).map((line) => (
           <li key={line.seq} data-seq={line.seq}>

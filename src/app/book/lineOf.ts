@@ -1,6 +1,7 @@
 import type { CorrectiveKind } from "@/core/coldchain";
 import { METHODS, PANS } from "@/core/cooking";
 import { LEDGER_LABELS, type LedgerEntry } from "@/core/trace";
+import { questionsOf, type QuestionId } from "@/house/binder";
 import { minuteText } from "@/house/stockBoard";
 import { answerWords } from "../ice/places/answerWords";
 import { speciesName } from "../stove/clockOf";
@@ -13,6 +14,8 @@ export type LedgerLine = {
   readonly atMs: number;
   readonly who: string;
   readonly what: string;
+  /** Questions of an inspector it has to do with. */
+  readonly questions: readonly QuestionId[];
   readonly text: string;
   readonly lotId: string | null;
   readonly cookId: string | null;
@@ -524,6 +527,7 @@ export const lineOf = (entry: LedgerEntry): LedgerLine => ({
   atMs: entry.atMs,
   who: entry.who,
   what: LEDGER_LABELS[entry.kind],
+  questions: questionsOf(entry.kind),
   text: sentence(entry),
   lotId: entry.lotId,
   cookId: entry.cookId,

@@ -1,5 +1,6 @@
 import { sql } from "drizzle-orm";
 import type { LedgerEntry, TableSum } from "@/core/trace";
+import { HOUSE_ITSELF } from "@/house/bookDay";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { stateSeals } from "../schema/seals";
@@ -18,6 +19,6 @@ export function sealDay(db: Db, atMs: number): LedgerEntry {
       seals.map(({ name, rows, sum }): [string, TableSum] => [name, { rows, sum, upToId: lastId(name) }]),
     );
     const columns = Object.fromEntries(seals.map((seal) => [seal.name, columnsMark(seal.columns)]));
-    return appendEntry(tx, { atMs, who: "Gaffel", kind: "day-sealed", payload: { tables, columns } });
+    return appendEntry(tx, { atMs, who: HOUSE_ITSELF, kind: "day-sealed", payload: { tables, columns } });
   });
 }

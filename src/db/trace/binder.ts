@@ -12,6 +12,7 @@ import {
   type PlaceAnswer,
   type QuestionId,
 } from "@/house/binder";
+import { HOUSE_ITSELF } from "@/house/bookDay";
 import type { Db } from "../connection";
 import { listPlaces } from "../house/places";
 import { speciesOf } from "../house/species";
@@ -31,7 +32,9 @@ export function binderOf(db: Db, { fromMs, toMs, ruleSetId, timeZone }: Period):
   const entries = entriesBetween(db, fromMs, toMs).toReversed();
   const holdOf = holdsByLot(db, entries);
   const watched = listPlaces(db).map((place) => watchPlace(db, place, ruleSetId, fromMs, toMs));
-  const worked = [...new Set(entries.filter(({ who }) => who !== "Gaffel").map(({ atMs }) => todayIn(timeZone, atMs)))];
+  const worked = [
+    ...new Set(entries.filter(({ who }) => who !== HOUSE_ITSELF).map(({ atMs }) => todayIn(timeZone, atMs))),
+  ];
   return QUESTIONS.map((id): BinderSection => {
     const own = answering(id, entries, holdOf);
     const days = new Set(own.map(({ atMs }) => todayIn(timeZone, atMs)));

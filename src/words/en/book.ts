@@ -2,6 +2,11 @@
 export const book = {
   nothingWasWrittenOnThisDay: "Nothing was written on this day. Doing the work writes the book.",
   trace: "Trace",
+  noLineFits: "No line of this day fits.",
+  questionOf: "{question}, all of it",
+  everybody: "Everybody",
+  byWhom: "By",
+  lotOrWord: "Lot, table or word",
   nightsSeal: "what {tables} tables of the house come to",
   everyPlateOfThisLot: "Every plate of it",
   packReceived: "{code} {name}, {mass}, from {supplier}, its lot number {lot}",
