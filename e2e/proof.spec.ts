@@ -35,7 +35,9 @@ test("a recall by a supplier's lot number is a drill that is kept; by the boat i
   await page.getByRole("button", { name: "Find it and write it down" }).click();
   await expect(page.getByRole("region", { name: "Plates, certain" })).toContainText("table t4, booked as Lindtner");
   const possible = page.getByRole("region", { name: "Plates, possible" });
-  await expect(possible).toContainText(/plates, Cod with oyster cream.*booked as Solvang.*out of one pot of several: .* Fish stock/s);
+  await expect(possible).toContainText(
+    /plates, Cod with oyster cream.*booked as Solvang.*out of one pot of several: .* Fish stock/s,
+  );
   await page
     .getByRole("region", { name: "Plates, certain" })
     .getByRole("link", { name: "Cod with oyster cream" })
