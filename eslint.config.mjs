@@ -35,7 +35,9 @@ const config = [
     rules: {
       "no-restricted-imports": [
         "error",
-        { patterns: [{ regex: "^(?!\\./|\\.\\./(?!\\.\\.)|@/core/|@stdlib/math-|canonicalize$)", message: CORE_ONLY }] },
+        {
+          patterns: [{ regex: "^(?!\\./|\\.\\./(?!\\.\\.)|@/core/|@stdlib/math-|canonicalize$)", message: CORE_ONLY }],
+        },
       ],
       "no-restricted-globals": [
         "error",
