@@ -21,6 +21,7 @@ import { clockDrift } from "@/db/houseClock";
 import { ClockNote } from "./ClockNote";
 import { HandoverNote } from "./HandoverNote";
 import { BackupNote } from "./BackupNote";
+import { ChecksNote } from "./ChecksNote";
 import { StandingNote } from "./StandingNote";
 import { LockNote } from "./LockNote";
 import { CurrencyAsk } from "./CurrencyAsk";
@@ -138,6 +139,7 @@ export default async function TodayPage() {
       <LockNote demo={house.demo} />
       <StandingNote />
       <BackupNote house={house} nowMs={nowMs} loud />
+      <ChecksNote timeZone={house.timeZone} nowMs={nowMs} />
       <HandoverNote nowMs={nowMs} timeZone={house.timeZone} />
       <div className={page.wideLeft}>
         <UseFirst stock={stock} all={everything.length} shown={SHOWN} format={format} />

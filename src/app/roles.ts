@@ -41,6 +41,9 @@ export const ACTIONS: Readonly<Record<string, Asks>> = {
   chooseBoard: "chef",
   correct: "chef",
   sayPhone: "chef",
+  addACheck: "chef",
+  endACheck: "chef",
+  takeUsualChecks: "chef",
   goByTheMachine: "chef",
   keepTheCard: "chef",
   keepSauce: "chef",
@@ -55,6 +58,7 @@ export const ACTIONS: Readonly<Record<string, Asks>> = {
   savePlace: "chef",
   // written under a name
   runRecall: "cook",
+  tickCheck: "cook",
   packIn: "cook",
   agreeOven: "cook",
   answerTheExcursion: "cook",

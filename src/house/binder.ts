@@ -26,7 +26,7 @@ const KINDS: Readonly<Record<QuestionId, readonly LedgerKind[]>> = {
   parasites: ["hold-started", "hold-read", "hold-closed", "plates-served"],
   tags: ["hold-started", "hold-closed"],
   allergens: ["card-served", "allergy-swapped", "allergy-seen", "spec-kept"],
-  cleaning: ["board-washed", "oil-tested", "oil-changed"],
+  cleaning: ["check-done", "board-washed", "oil-tested", "oil-changed"],
   probes: ["probe-checked"],
   corrective: ["excursion-answered", "lot-wasted", "cook-abandoned", "correction"],
 };

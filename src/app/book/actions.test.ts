@@ -2,11 +2,13 @@ import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { db } from "@/db/connection";
+import { checksOf } from "@/db/house/checks";
 import { lastEntry } from "@/db/ledger";
 import { makeDemoHouse } from "@/demo/house";
 import { packIn } from "../butter/goods/actions";
 import { actionLaws, type Row } from "../actionLaws.testkit";
 import { correct } from "./actions";
+import { addACheck, endACheck, takeUsualChecks, tickCheck } from "./checks/actions";
 import { runRecall, sayPhone } from "./recall/actions";
 
 const request = { origin: "http://house.test", host: "house.test" };
@@ -24,6 +26,10 @@ beforeAll(() => {
 }, 120_000);
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
+const check = (name: string) => {
+  const day = { day: "2026-05-12", fromMs: 0, toMs: 1, nowMin: 0 };
+  return checksOf(db(), day).find((one) => one.name === name)?.id ?? "none";
+};
 const PACK = {
   ingredientId: "butter",
   massG: 1000,
@@ -48,6 +54,22 @@ const ROWS: Record<string, Row> = {
     good: () => ({ name: "Gråskjær Landing", phone: "+00 555 01 99" }),
     refused: [() => ({ name: "Nobody", phone: "+00 555 01 98" }), /no supplier/],
   },
+  takeUsualChecks: { action: takeUsualChecks, good: () => ({}), refused: [() => ({}), /looked at already/] },
+  addACheck: {
+    action: addACheck,
+    good: () => ({ name: "Ice machine", list: "closing", byMin: 1380 }),
+    refused: [() => ({ name: "ice machine", list: "opening", byMin: 600 }), /looked at already/],
+  },
+  tickCheck: {
+    action: tickCheck,
+    good: () => ({ id: check("Ice machine"), wrong: "slime on the flap, washed" }),
+    refused: [() => ({ id: check("Fryer oil by its strip"), wrong: null }), /by the work itself/],
+  },
+  endACheck: {
+    action: endACheck,
+    good: () => ({ id: check("Floor, drains and bins") }),
+    refused: [() => ({ id: "no-such-check" }), /not looked at any more/],
+  },
   correct: {
     action: correct,
     good: () => ({ seq: 1, note: "it was another day" }),
@@ -55,7 +77,7 @@ const ROWS: Record<string, Row> = {
   },
 };
 
-actionLaws(ROWS, request);
+actionLaws(ROWS, request, ["takeUsualChecks", "addACheck"]);
 
 test("a drill is kept with what was found and how long it took", () => {
   const last = lastEntry(db(), "recall-run")!;

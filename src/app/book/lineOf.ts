@@ -407,6 +407,10 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return t("backupIsKept", { file: text(payload, "file") });
     case "backup-failed":
       return t("backupFailed", { why: text(payload, "why") });
+    case "check-set":
+      return t("checkIsSet", { name: text(payload, "name"), ended: String(payload["ended"] === true) });
+    case "check-done":
+      return t("checkWasDone", { name: text(payload, "name"), wrong: text(payload, "wrong") || "none" });
     case "label-printed":
       return t("labelPrinted", { code: text(payload, "code"), name: text(payload, "name") });
     case "card-note-kept":

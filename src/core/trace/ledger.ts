@@ -64,6 +64,8 @@ export type LedgerKind =
   | "day-sealed"
   | "backup-kept"
   | "backup-failed"
+  | "check-set"
+  | "check-done"
   | "stock-read"
   | "reduction-started"
   | "reduction-noted"
@@ -226,6 +228,8 @@ export const LEDGER_LABELS: Readonly<Record<LedgerKind, string>> = keyed(
     "day-sealed": "Night's seal",
     "backup-kept": "Backup",
     "backup-failed": "No backup",
+    "check-set": "Check of the house",
+    "check-done": "Looked at",
     "stock-read": "Pot read",
     "reduction-started": "Reduction on",
     "reduction-noted": "Pan looked at",

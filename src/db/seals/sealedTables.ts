@@ -30,6 +30,7 @@ export const SEALED_TABLES = [
   "tickets",
   "ticket_courses",
   "ticket_lines",
+  "check_marks",
 ] as const;
 export type SealedTable = (typeof SEALED_TABLES)[number];
 

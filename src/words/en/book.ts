@@ -2,6 +2,8 @@
 export const book = {
   nothingWasWrittenOnThisDay: "Nothing was written on this day. Doing the work writes the book.",
   trace: "Trace",
+  checkIsSet: "{name}{ended, select, true {, no longer} other {}}",
+  checkWasDone: "{name}: {wrong, select, none {as it should be} other {{wrong}}}",
   noLineFits: "No line of this day fits.",
   questionOf: "{question}, all of it",
   everybody: "Everybody",

@@ -1,5 +1,7 @@
 /** English words of today. */
 export const today = {
+  checksAreLate: "{count, plural, one {A check is late} other {# checks are late}}: {names}",
+  lookAtThem: "Look at them",
   theBookDoesNotHold: "The book does not hold: something was changed outside Gaffel.",
   seeWhatIsWrong: "See what is wrong",
   firstBackupTonight: "The house keeps its first copy of itself tonight.",
