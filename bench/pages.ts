@@ -27,7 +27,7 @@ export async function served(folder: string, work: (base: string) => Promise<voi
 
 /** Ten years of a busy house: every page of Dock and Ice on the server, from request to the last byte. */
 export async function tenYearPages(folder: string): Promise<void> {
-  const { lots, readings, lotId, placeId } = makeTenYears(folder, Date.now());
+  const { lots, readings, plates, lotId, placeId } = makeTenYears(folder, Date.now());
   await served(folder, async (base) => {
     for (const view of [
       "/",
@@ -44,6 +44,8 @@ export async function tenYearPages(folder: string): Promise<void> {
       "/raw",
       `/raw/${lotId}`,
       "/book",
+      "/book/plates",
+      "/book/plate/plate-500000",
     ]) {
       const taken: number[] = [];
       for (let time = 0; time < 9; time++) {
@@ -54,6 +56,19 @@ export async function tenYearPages(folder: string): Promise<void> {
       const warm = taken.slice(2).sort((x, y) => x - y);
       const name = view.replace(/[0-9a-f-]{30,}/, "…");
       add(`${name}, ${lots} lots, ${readings} readings`, warm[Math.floor(warm.length / 2)]!, "100 ms a page", 100);
+    }
+    for (const [view, within] of [
+      ["/book/recall?q=Y10000", 2000],
+      ["/book/recall?q=Nattkrok", 2000],
+      ["/book/binder", 3000],
+    ] as const) {
+      const taken: number[] = [];
+      for (let time = 0; time < 5; time++) {
+        const startMs = performance.now();
+        await (await fetch(`${base}${view}`)).text();
+        taken.push(performance.now() - startMs);
+      }
+      add(`${view}, ${plates} plates`, Math.max(...taken), `${within} ms, the slowest of five`, within);
     }
   });
 }

@@ -3,7 +3,7 @@ import path from "node:path";
 import { sql } from "drizzle-orm";
 import { SPECIES } from "@/core/species";
 import { DAY_MS } from "@/core/units";
-import { openDatabase } from "@/db/connection";
+import { fileUnder, openDatabase, type Db } from "@/db/connection";
 import { appendEntry } from "@/db/ledger";
 import { listPlaces } from "@/db/house/places";
 import { placeReadings } from "@/db/schema/house";
@@ -14,6 +14,9 @@ import { makeDemoHouse } from "@/demo/house";
 
 const LOTS = 20_000;
 const READINGS = 3_000_000;
+const PLATES = 1_000_000;
+const PARTS_A_PLATE = 4;
+const ENTRIES = 1_000_000;
 const YEARS = 10;
 /** Rows of one insert, under SQLite's limit of variables. */
 const CHUNK = 5000;
@@ -96,5 +99,38 @@ export function makeTenYears(folder: string, nowMs: number) {
       }
     }
   });
-  return { lots: LOTS, readings: READINGS, lotId: stockOnIce(db, nowMs)[0]!.id, placeId: places[0]!.id };
+  addPlates(db, endMs, spanMs);
+  return {
+    lots: LOTS,
+    readings: READINGS,
+    plates: PLATES,
+    lotId: stockOnIce(db, nowMs)[0]!.id,
+    placeId: places[0]!.id,
+  };
+}
+
+/** Plates of ten years, four lots on each, and what is written of them. */
+function addPlates(db: Db, endMs: number, spanMs: number): void {
+  const sqlite = fileUnder(db);
+  const card = sqlite.prepare("select hash from specs where kind = 'card' limit 1").pluck().get() as string;
+  const plate = sqlite.prepare(
+    "insert into plates (id, card_hash, at_ms, who, state, rule_set_id) values (?, ?, ?, 'Ylva', 'gone', 'eu-853')",
+  );
+  const part = sqlite.prepare("insert into plate_parts (plate_id, lot_id, mass_g, certainty) values (?, ?, 60, ?)");
+  sqlite.transaction(() => {
+    for (let index = 0; index < PLATES; index++) {
+      const id = `plate-${index}`;
+      plate.run(id, card, Math.round(endMs - (spanMs * (PLATES - index)) / PLATES));
+      const lot = Math.floor((index * LOTS) / PLATES);
+      for (let at = 0; at < PARTS_A_PLATE; at++)
+        part.run(id, `old-${Math.max(0, lot - at * 7)}`, at === 3 ? "one-of" : "certain");
+    }
+  })();
+  const written = sqlite.prepare("select count(*) from ledger").pluck().get() as number;
+  db.transaction((tx) => {
+    for (let index = written; index < ENTRIES; index++) {
+      const atMs = Math.round(endMs - (spanMs * (ENTRIES - index)) / ENTRIES);
+      appendEntry(tx, { atMs, who: "Ylva", kind: "board-washed", payload: { colour: "blue", index } });
+    }
+  });
 }

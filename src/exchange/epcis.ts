@@ -17,7 +17,8 @@ const CONTEXT = [
   { cbvmda: "urn:epcglobal:cbv:mda", gaffel: "urn:gaffel:terms:" },
 ];
 
-const lotClass = (code: string) => `urn:gaffel:lot:${encodeURIComponent(code)}`;
+/** A lot of this house as the standard names what is counted and not numbered. */
+export const lotClass = (code: string) => `urn:gaffel:lot:${encodeURIComponent(code)}`;
 const place = (kind: string, name: string) => `urn:gaffel:${kind}:${encodeURIComponent(name)}`;
 const METHODS = { wild: "MARINE_FISHERY", farmed: "AQUACULTURE" } as const;
 
@@ -50,8 +51,13 @@ function harvestData(lot: ReceivedDraft, species: Species) {
   };
 }
 
-/** Two events a lot: where it began, with what is known of it, and that it was received here. */
-export function writeEpcis(lots: readonly ReceivedDraft[], own: readonly Species[], atMs: number) {
+/** Two events a lot: where it began, with what is known of it, and that it was received here; `further`: what became of them. */
+export function writeEpcis(
+  lots: readonly ReceivedDraft[],
+  own: readonly Species[],
+  atMs: number,
+  further: readonly object[] = [],
+) {
   const stamp = (ms: number) => ({ eventTime: new Date(ms).toISOString(), eventTimeZoneOffset: "+00:00" });
   const eventList = lots.flatMap((lot) => {
     const species = findSpecies(lot.speciesId, own);
@@ -91,7 +97,7 @@ export function writeEpcis(lots: readonly ReceivedDraft[], own: readonly Species
     type: "EPCISDocument",
     schemaVersion: "2.0",
     creationDate: new Date(atMs).toISOString(),
-    epcisBody: { eventList },
+    epcisBody: { eventList: [...eventList, ...further] },
   };
 }
 
@@ -207,6 +213,8 @@ function draftFrom(
   };
 }
 
+const GONE = /retail_selling|dispensing|destroying|decommissioning|void_shipping/;
+
 /** Reads a traceability document: events of one lot are put together by its class. `line` counts the events. */
 export function readEpcis(json: string, own: readonly Species[] = []): DeliveryRead {
   let parsed;
@@ -226,7 +234,8 @@ export function readEpcis(json: string, own: readonly Species[] = []): DeliveryR
       problems.push({ line, reason: "this event cannot be read" });
       continue;
     }
-    if (read.data.type !== "ObjectEvent") continue;
+    // what was made of lots, put into boxes, sold or thrown away brings nothing to this door
+    if (read.data.type !== "ObjectEvent" || GONE.test(read.data.bizStep ?? "")) continue;
     const epcClass = read.data.quantityList?.[0]?.epcClass;
     if (!epcClass) {
       problems.push({ line, reason: "names no lot (quantityList with an epcClass)" });

@@ -11,6 +11,7 @@ import { toCsv, parseCsv } from "./csv";
 import { DELIVERY_COLUMNS, readDeliveryCsv, writeDeliveryCsv } from "./deliveryCsv";
 import type { DeliveryDraft } from "./draft";
 import { readEpcis, writeEpcis } from "./epcis";
+import { chainEvents } from "./epcisChain";
 import { writeCalendar } from "./holdCalendar";
 import { readLoggerFile } from "./loggerFile";
 import { english } from "@/words/english.testkit";
@@ -135,11 +136,11 @@ describe("EPCIS 2.0", () => {
     [],
     NOW,
   );
+  const schema = JSON.parse(readFileSync(path.join(__dirname, "testkit/epcis-2.0.schema.json"), "utf8")) as object;
+  const ajv = new Ajv({ strict: false, allErrors: true });
+  addFormats(ajv);
+  const valid = ajv.compile(schema);
   test("holds to the published JSON schema (GS1 EPCIS 2.0, kept beside this test under its Apache 2.0 licence)", () => {
-    const schema = JSON.parse(readFileSync(path.join(__dirname, "testkit/epcis-2.0.schema.json"), "utf8")) as object;
-    const ajv = new Ajv({ strict: false, allErrors: true });
-    addFormats(ajv);
-    const valid = ajv.compile(schema);
     expect(valid(document) ? [] : valid.errors).toEqual([]);
     expect(valid({ ...document, epcisBody: { eventList: [{ type: "ObjectEvent" }] } })).toBe(false);
   });
@@ -192,6 +193,71 @@ describe("EPCIS 2.0", () => {
       { speciesId: "turbot", massG: 2500, caughtOn: "2026-05-09", provenance: { supplierLot: "998877" } },
     ]);
     expect(problems.map(({ line }) => line).sort()).toEqual([2, 3]);
+  });
+  const amount = (code: string, massG = 100) => ({ code, massG });
+  const chain = chainEvents({
+    makes: [
+      {
+        id: "split:x",
+        kind: "stock",
+        atMs: NOW,
+        inputs: [amount("0512-1"), amount("0512-2")],
+        outputs: [amount("0512-3", 900)],
+      },
+    ],
+    plates: [
+      {
+        id: "plate",
+        atMs: NOW,
+        dish: "Cod",
+        parts: [
+          { ...amount("0512-1"), certain: true },
+          { ...amount("0512-3"), certain: false },
+        ],
+      },
+    ],
+  });
+  test("from the door to the plate: transformations and plates hold to the schema too, and bring nothing to a door that reads them", () => {
+    const whole = writeEpcis([received], [], NOW, chain);
+    expect(valid(whole) ? [] : valid.errors).toEqual([]);
+    expect(whole.epcisBody.eventList.map((event) => (event as { type: string }).type)).toEqual([
+      "ObjectEvent",
+      "ObjectEvent",
+      "TransformationEvent",
+      "ObjectEvent",
+    ]);
+    expect(readEpcis(JSON.stringify(whole))).toEqual({ problems: [], drafts: [draft] });
+  });
+  test("after the examples of the standard (EPCIS 2.0, 9.6 and 9.7; memory, medium): boxes and things with numbers of their own are no lots of fish", () => {
+    const event = { eventTime: "2026-05-09T08:00:00.000+02:00", eventTimeZoneOffset: "+02:00", action: "OBSERVE" };
+    const others = {
+      "@context": ["https://ref.gs1.org/standards/epcis/2.0.0/epcis-context.jsonld"],
+      type: "EPCISDocument",
+      schemaVersion: "2.0",
+      creationDate: "2026-05-10T11:30:47.0Z",
+      epcisBody: {
+        eventList: [
+          { ...event, type: "ObjectEvent", epcList: ["urn:epc:id:sgtin:0614141.107346.2017"], bizStep: "shipping" },
+          {
+            ...event,
+            type: "AggregationEvent",
+            parentID: "urn:epc:id:sscc:0614141.1234567890",
+            childQuantityList: [{ epcClass: "urn:epc:idpat:sgtin:4012345.098765.*", quantity: 10 }],
+          },
+          {
+            ...event,
+            type: "ObjectEvent",
+            bizStep: "receiving",
+            quantityList: [{ epcClass: "urn:epc:class:lgtin:4012345.012345.A1", quantity: 12.5, uom: "KGM" }],
+            sourceList: [{ type: "possessing_party", source: "urn:epc:id:pgln:4012345.00225" }],
+            ilmd: { "cbvmda:speciesForFisheryStatisticsPurposesName": "Gadus morhua" },
+          },
+        ],
+      },
+    };
+    const { drafts, problems } = readEpcis(JSON.stringify(others));
+    expect(drafts).toMatchObject([{ speciesId: "cod", massG: 12_500 }]);
+    expect(problems).toEqual([{ line: 1, reason: expect.stringMatching(/names no lot/) }]);
   });
   test.each(["", "{", "[]", '{"type":"Other"}'])("%s is no document, and says so", (text) => {
     expect(readEpcis(text).problems).toHaveLength(1);

@@ -2,6 +2,7 @@ import { makeDemoHouse } from "@/demo/house";
 import { plateGroups, recallCount } from "@/house/recall";
 import { openDatabase } from "../connection";
 import { servePlates } from "../raw/plates";
+import { chainSince } from "./chain";
 import { recall } from "./recall";
 import { lotsNamed } from "./search";
 import { tracePlate } from "./plateTrace";
@@ -107,4 +108,13 @@ test("one plate opens back to the water: card as it was, ticket, sauce batch, bu
   // the leek was never written as made
   expect(trace.unwritten).toEqual(["garnish"]);
   expect(tracePlate(db, "no-such-plate")).toBeUndefined();
+});
+
+test("the chain of a document: the pot of three boats with what went in, and the plates with what is certain on them", () => {
+  const { makes, plates } = chainSince(db, NOW - 4 * 86_400_000);
+  const pot = makes.find(({ kind, inputs }) => kind === "stock" && inputs.length > 4)!;
+  expect(pot.outputs).toHaveLength(1);
+  const cream = plates.filter(({ dish }) => dish === "Cod with oyster cream");
+  expect(cream).toHaveLength(9);
+  expect(cream.at(-1)!.parts.every(({ certain }) => certain)).toBe(true);
 });

@@ -5,13 +5,14 @@ import { findHouse } from "@/db/house/house";
 import { lotsReceivedSince } from "@/db/lots/lots";
 import type { ReceivedDraft } from "@/exchange/epcis";
 
-const DAYS = 30;
+/** So far back files tell. */
+export const DRAFT_DAYS = 30;
 
 /** The lots that stayed in the last thirty days, as files tell them. */
 export function receivedDrafts(nowMs: number): readonly ReceivedDraft[] {
   const house = findHouse(db());
   const zone = house?.timeZone ?? "UTC";
-  return lotsReceivedSince(db(), nowMs - DAYS * DAY_MS)
+  return lotsReceivedSince(db(), nowMs - DRAFT_DAYS * DAY_MS)
     .filter(({ status }) => status !== "refused")
     .map((lot) => ({
       supplier: lot.supplier,
