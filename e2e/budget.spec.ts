@@ -54,6 +54,8 @@ test("no page sends more script than its budget before it is of use", async ({ r
     "/line",
     "/line/pass",
     "/book",
+    "/book/recall",
+    "/book/binder",
     "/handover",
   ];
   const known = new Map<string, number>();

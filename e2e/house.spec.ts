@@ -6,6 +6,7 @@ import { complaintsOf, houseDb } from "./house";
 
 const VIEWS = [
   ["/", "/book", "/stove", "/dock", "/dock/suppliers", "/dock/species", "/dock/advice", "/dock/files"],
+  ["/book/plates", "/book/recall?q=Nattkrok", "/book/binder", "/book/checks"],
   ["/ice", "/ice/places", "/ice/log", "/ice/holds", "/ice/tomorrow", "/ice/waste"],
   ["/block", "/block/order", "/block/count", "/block/yields", "/block/boards"],
   ["/raw", "/raw/freeze", "/raw/cure", "/raw/acid"],

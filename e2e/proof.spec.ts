@@ -49,6 +49,40 @@ test("a recall by a supplier's lot number is a drill that is kept; by the boat i
   expect(complaints).toEqual([]);
 });
 
+test("a few checks of the house are ticked or told what was wrong, and the binder answers with them and names its gaps", async ({
+  page,
+  baseURL,
+}) => {
+  const complaints = complaintsOf(page);
+  const base = kitchen(baseURL);
+  await page.goto(`${base}/book/checks`);
+  await page.getByRole("button", { name: "Begin with the usual five" }).click();
+  const floor = page.getByRole("listitem").filter({ hasText: "Floor, drains and bins" });
+  await floor.getByRole("button", { name: "Something is wrong" }).click();
+  await floor.getByLabel("What was wrong, and what was done").fill("drain slow, cleared");
+  await floor.getByRole("button", { name: "Write it down" }).click();
+  await expect(floor).toContainText("drain slow, cleared");
+  const cold = page.getByRole("listitem").filter({ hasText: "Cold rooms and freezers looked into" });
+  await cold.getByRole("button", { name: "All is well" }).click();
+  await expect(cold.getByRole("button", { name: "All is well" })).toHaveCount(0);
+  // what other work writes is done by that work
+  await expect(
+    page.getByRole("listitem").filter({ hasText: "Fryer oil" }).getByRole("button", { name: "All is well" }),
+  ).toHaveCount(0);
+
+  await page.getByRole("link", { name: "Binder" }).click();
+  const cleaning = page.getByRole("region", { name: "Boards and fryers cleaned" });
+  await cleaning.getByText(/The \d+ records/).click();
+  await expect(cleaning).toContainText(/Floor, drains and bins: drain slow, cleared/);
+  await expect(cleaning).toContainText(/working days without a line/);
+  await expect(page.getByRole("region", { name: "Cold rooms and freezers" })).toContainText(
+    "nobody wrote what was done",
+  );
+  const pdf = await page.request.get(`${base}/api/export/binder.pdf`);
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe("%PDF-");
+  expect(complaints).toEqual([]);
+});
+
 let own = new OwnServer();
 test.beforeEach(() => {
   own = new OwnServer();
