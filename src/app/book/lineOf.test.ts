@@ -2,6 +2,7 @@ import { LEDGER_LABELS, type LedgerEntry, type LedgerKind } from "@/core/trace";
 import { openDatabase } from "@/db/connection";
 import { entriesBetween } from "@/db/ledger";
 import { makeDemoHouse } from "@/demo/house";
+import { formatFor } from "@/words/format/format";
 import { lineOf } from "./lineOf";
 
 const entry = (kind: LedgerKind, payload: Record<string, unknown>): LedgerEntry => ({
@@ -57,7 +58,7 @@ test.each([
         { part: "Frame", massG: 960 },
       ],
     },
-    line: "1-1: 2000 g apart into sides 1000 g, frame 960 g; 40 g lost",
+    line: "1-1: 2.00 kg apart into sides 1.00 kg, frame 960 g; 40 g lost",
   },
   {
     kind: "batch-prepared",
@@ -129,7 +130,7 @@ test.each([
   },
   { kind: "correction", payload: { note: "weighed again" }, line: "to entry 7: weighed again" },
 ] as const)("$kind: $line", ({ kind, payload, line }) => {
-  expect(lineOf(entry(kind, payload))).toMatchObject({ text: line, what: LEDGER_LABELS[kind] });
+  expect(lineOf(entry(kind, payload), formatFor("metric"))).toMatchObject({ text: line, what: LEDGER_LABELS[kind] });
 });
 
 test("every entry of the demo house says something, and none of it is undefined", () => {
@@ -139,11 +140,21 @@ test("every entry of the demo house says something, and none of it is undefined"
   const seen = new Set<LedgerKind>();
   for (const found of entriesBetween(db, 0, nowMs + 1)) {
     seen.add(found.kind);
-    const { text } = lineOf(found);
+    const { text } = lineOf(found, formatFor("metric"));
     expect(text.length).toBeGreaterThan(5);
     expect(text).not.toMatch(/undefined|NaN|\[object/);
     // nothing left out in the middle of a sentence
     expect(text).not.toMatch(/ [:;,]|: $|\s{2}|, ,|\(\)/);
   }
   expect(seen.size).toBeGreaterThan(15);
+});
+
+test("a house in ounces, Fahrenheit and commas reads its book in them; what was sealed stays as it was", () => {
+  const imperial = formatFor("imperial", "USD", null);
+  const lot = entry("lot-wasted", { code: "1-1", massG: 350, reason: "dropped", costCents: 412 });
+  expect(lineOf(lot, imperial).text).toMatch(/^1-1: 12\.3 oz thrown away/);
+  expect(lineOf(entry("reading-typed", { place: "Room", celsius: 1 }), imperial).text).toBe("Room at 33.8 °F");
+  expect(
+    lineOf(entry("reading-typed", { place: "Room", celsius: 1.5 }), formatFor("metric", "EUR", "comma")).text,
+  ).toBe("Room at 1,5 °C");
 });

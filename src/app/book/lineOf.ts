@@ -5,7 +5,7 @@ import { questionsOf, type QuestionId } from "@/house/binder";
 import { minuteText } from "@/house/stockBoard";
 import { answerWords } from "../ice/places/answerWords";
 import { speciesName } from "../stove/clockOf";
-import { calendarDayText } from "@/words/format/format";
+import { calendarDayText, type Format } from "@/words/format/format";
 import { t } from "@/words/book";
 import { inMetric } from "@/words/say";
 
@@ -25,21 +25,22 @@ export type LedgerLine = {
 
 type Payload = Readonly<Record<string, unknown>>;
 const text = (payload: Payload, key: string) => String(payload[key] ?? "");
-const grams = (payload: Payload, key: string) => `${Math.round(Number(payload[key] ?? 0))} g`;
+const massOf = (format: Format, payload: Payload, key: string) => format.mass(Number(payload[key] ?? 0));
+const volumeOf = (format: Format, payload: Payload, key: string) => format.volume(Number(payload[key] ?? 0));
 const panLabel = (id: string) => PANS.find((pan) => pan.id === id)?.label ?? id;
 /** Cooks of the first houses did not say: there was one method. */
 const methodLabel = (id: string) => (METHODS.find((one) => one.id === id) ?? METHODS[0]!).label.toLowerCase();
-const celsius = (value: unknown) => `${Number(value).toFixed(1)} °C`;
+const heat = (format: Format, value: unknown) => format.temperature(Number(value), 1);
 
-function noted(payload: Payload): string {
+function noted(payload: Payload, format: Format): string {
   const amount = Number(payload["amount"] ?? 0);
   switch (text(payload, "note")) {
     case "probed":
-      return t("fishProbedAtAmount", { amount: celsius(amount) });
+      return t("fishProbedAtAmount", { amount: heat(format, amount) });
     case "tapped":
       return t("amountOfPayloadDeadAtThe", { amount, payload: text(payload, "outOf") });
     case "water":
-      return t("waterAmountAtHarvestSaysThe", { amount: celsius(amount) });
+      return t("waterAmountAtHarvestSaysThe", { amount: heat(format, amount) });
     case "roe":
       return amount > 0 ? t("roeOn") : t("bareMuscleRoeOff");
     case "looked":
@@ -69,8 +70,8 @@ const PAPER_WORDS: Readonly<Record<string, string>> = {
   supplierLot: t("theSuppliersLotNumber"),
 };
 
-/** What an entry says, in one line; figures stay as recorded, in grams and °C. */
-function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
+/** What an entry says, in one line, its figures as this house writes them; what was sealed stays in grams and °C. */
+function sentence({ kind, payload, correctsSeq }: LedgerEntry, format: Format): string {
   switch (kind) {
     case "house-changed":
       if (typeof payload["currency"] === "string") return t("paysInPayload", { payload: text(payload, "currency") });
@@ -87,7 +88,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     case "probe-checked":
       return t("payloadReadPayload2InMeltingIce", {
         payload: text(payload, "probe") || t("probe"),
-        payload2: celsius(payload["celsius"]),
+        payload2: heat(format, payload["celsius"]),
       });
     case "handover-left":
       return text(payload, "note") || t("leftWithoutAWord");
@@ -104,7 +105,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     case "order-ended":
     case "order-missing":
       return t("orderOf", {
-        fish: `${speciesName(text(payload, "speciesId"))}, ${grams(payload, "massG")}`,
+        fish: `${speciesName(text(payload, "speciesId"))}, ${massOf(format, payload, "massG")}`,
         supplier: text(payload, "supplier"),
         every: String(payload["everyWeek"] === true),
         day: calendarDayText(text(payload, "day")) || "none",
@@ -112,11 +113,11 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     case "lot-received":
     case "lot-refused": {
       const reasons = Array.isArray(payload["reasons"]) ? payload["reasons"].map(inMetric).join("; ") : "";
-      const fish = `${text(payload, "code")} ${speciesName(text(payload, "speciesId"))}, ${grams(payload, "massG")}`;
+      const fish = `${text(payload, "code")} ${speciesName(text(payload, "speciesId"))}, ${massOf(format, payload, "massG")}`;
       return t("fishFromPayloadAtPayload2Reasons", {
         fish,
         payload: text(payload, "supplier"),
-        payload2: celsius(payload["receiptC"]),
+        payload2: heat(format, payload["receiptC"]),
         reasons,
       });
     }
@@ -124,17 +125,17 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return t("payloadOffTheIcePayload2Payload3", {
         payload: text(payload, "code"),
         payload2: text(payload, "reason"),
-        payload3: grams(payload, "leftG"),
+        payload3: massOf(format, payload, "leftG"),
       });
     case "batch-cut":
       return t("payloadPayload2PortionsOfPayload3", {
         payload: text(payload, "code"),
         payload2: text(payload, "portions"),
-        payload3: grams(payload, "portionG"),
-        payload4: grams(payload, "sideG"),
-        payload5: grams(payload, "trimG"),
+        payload3: massOf(format, payload, "portionG"),
+        payload4: massOf(format, payload, "sideG"),
+        payload5: massOf(format, payload, "trimG"),
         payload6: `${text(payload, "trimUse")}${
-          Number(payload["restG"] ?? 0) > 0 ? t("restStaysASide", { rest: grams(payload, "restG") }) : ""
+          Number(payload["restG"] ?? 0) > 0 ? t("restStaysASide", { rest: massOf(format, payload, "restG") }) : ""
         }`,
       });
     case "cook-started":
@@ -143,19 +144,23 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         payload2: text(payload, "pieces"),
         payload3: methodLabel(text(payload, "method")),
         value:
-          typeof payload["targetC"] !== "number" ? "" : t("centreToPayload", { payload: celsius(payload["targetC"]) }),
+          typeof payload["targetC"] !== "number"
+            ? ""
+            : t("centreToPayload", { payload: heat(format, payload["targetC"]) }),
       });
     case "probe-noted":
       return t("centrePayloadAtPayload2", {
-        payload: celsius(payload["centreC"]),
+        payload: heat(format, payload["centreC"]),
         payload2: text(payload, "stage").toLowerCase(),
       });
     case "cook-finished": {
-      const probed = Array.isArray(payload["probedC"]) ? payload["probedC"].map(celsius).join(", ") : "";
+      const probed = Array.isArray(payload["probedC"])
+        ? payload["probedC"].map((one) => heat(format, one)).join(", ")
+        : "";
       const rule = payload["meetsRule"] === true ? t("planMeetsTheRule") : t("planUnderTheRuleAdvisory");
       return t("payloadServedPlannedPayload2Probed", {
         payload: text(payload, "pieces"),
-        payload2: celsius(payload["plannedPeakC"]),
+        payload2: heat(format, payload["plannedPeakC"]),
         probed: probed || t("nothing"),
         rule,
       });
@@ -167,8 +172,8 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       });
     case "cook-modelled":
       return t("modelledAs", {
-        peak: celsius(payload["peakC"]),
-        planned: celsius(payload["plannedPeakC"]),
+        peak: heat(format, payload["peakC"]),
+        planned: heat(format, payload["plannedPeakC"]),
         meets: payload["meets"] === true ? "yes" : "no",
       });
     case "tap-undone":
@@ -184,7 +189,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return t("payloadTakenFromPayload2Payload3", {
         payload: text(payload, "child"),
         payload2: text(payload, "code"),
-        payload3: grams(payload, "massG"),
+        payload3: massOf(format, payload, "massG"),
         value: text(payload, "place") ? t("toPayload", { payload: text(payload, "place") }) : "",
         value2: text(payload, "note") ? `: ${text(payload, "note")}` : "",
       });
@@ -199,27 +204,27 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     case "lot-wasted":
       return t("payloadPayload2ThrownAwayPayload3", {
         payload: text(payload, "code"),
-        payload2: grams(payload, "massG"),
+        payload2: massOf(format, payload, "massG"),
         payload3: text(payload, "reason"),
         payload4: (Number(payload["costCents"] ?? 0) / 100).toFixed(2),
       });
     case "hold-started":
       return `${text(payload, "code")}: ${text(payload, "hold").toLowerCase()}${text(payload, "note") ? `, ${text(payload, "note")}` : ""}`;
     case "hold-read":
-      return t("payloadCentrePayload2", { payload: text(payload, "code"), payload2: celsius(payload["celsius"]) });
+      return t("payloadCentrePayload2", { payload: text(payload, "code"), payload2: heat(format, payload["celsius"]) });
     case "hold-closed":
       return `${text(payload, "code")}: ${text(payload, "hold").toLowerCase()} ${text(payload, "as")} (${text(payload, "rule")})`;
     case "place-set":
-      return t("payloadSetToPayload2", { payload: text(payload, "name"), payload2: celsius(payload["setC"]) });
+      return t("payloadSetToPayload2", { payload: text(payload, "name"), payload2: heat(format, payload["setC"]) });
     case "reading-typed":
-      return t("payloadAtPayload2", { payload: text(payload, "place"), payload2: celsius(payload["celsius"]) });
+      return t("payloadAtPayload2", { payload: text(payload, "place"), payload2: heat(format, payload["celsius"]) });
     case "readings-imported":
       return t("payloadReadingsOfPayload2", { payload: text(payload, "added"), payload2: text(payload, "place") });
     case "excursion-answered": {
       const codes = Array.isArray(payload["lots"]) ? payload["lots"].join(", ") : "";
       return t("payloadReachedPayload2Payload3Value", {
         payload: text(payload, "place"),
-        payload2: celsius(payload["extremeC"]),
+        payload2: heat(format, payload["extremeC"]),
         payload3: answerWords(
           {
             kind: (payload["did"] as CorrectiveKind | undefined) ?? "said",
@@ -230,7 +235,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
             ),
             action: text(payload, "action"),
           },
-          celsius,
+          (value) => heat(format, value),
         ),
         value: codes ? ` (${codes})` : "",
       });
@@ -251,12 +256,14 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       });
     case "lot-broken-down": {
       const parts = Array.isArray(payload["parts"]) ? (payload["parts"] as Payload[]) : [];
-      const list = parts.map((part) => `${text(part, "part").toLowerCase()} ${grams(part, "massG")}`).join(", ");
+      const list = parts
+        .map((part) => `${text(part, "part").toLowerCase()} ${massOf(format, part, "massG")}`)
+        .join(", ");
       return t("payloadPayload2ApartIntoListPayload3", {
         payload: text(payload, "code"),
-        payload2: grams(payload, "wholeG"),
+        payload2: massOf(format, payload, "wholeG"),
         list,
-        payload3: grams(payload, "lossG"),
+        payload3: massOf(format, payload, "lossG"),
       });
     }
     case "batch-prepared": {
@@ -264,7 +271,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return t("payloadNotesPayload2AtThePan", {
         payload: text(payload, "code"),
         notes: notes || t("asCut"),
-        payload2: celsius(payload["startC"]),
+        payload2: heat(format, payload["startC"]),
       });
     }
     case "scale-set":
@@ -278,12 +285,12 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     case "board-washed":
       return t("payloadBoardWashed", { payload: text(payload, "colour") });
     case "lot-noted":
-      return `${text(payload, "code")}: ${noted(payload)}`;
+      return `${text(payload, "code")}: ${noted(payload, format)}`;
     case "plates-served":
       return t("payloadPayload2PlatesOfPayload3", {
         payload: text(payload, "code"),
         payload2: text(payload, "covers"),
-        payload3: grams(payload, "gramsPerCover"),
+        payload3: massOf(format, payload, "gramsPerCover"),
         payload4: text(payload, "dish"),
         payload5: text(payload, "rule"),
         payload6: text(payload, "record"),
@@ -292,7 +299,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return t("payloadPayload2PiecesOfPayload3", {
         payload: text(payload, "code"),
         payload2: text(payload, "count"),
-        payload3: grams(payload, "pieceG"),
+        payload3: massOf(format, payload, "pieceG"),
         payload4: text(payload, "sizeMm"),
       });
     case "probe-set":
@@ -332,11 +339,11 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     case "hot-hold-started":
       return t("payloadAtPayload2Payload3", {
         payload: text(payload, "title"),
-        payload2: celsius(payload["fromC"]),
+        payload2: heat(format, payload["fromC"]),
         payload3: text(payload, "place").toLowerCase(),
       });
     case "hot-hold-read":
-      return t("payloadReadsPayload2", { payload: text(payload, "title"), payload2: celsius(payload["celsius"]) });
+      return t("payloadReadsPayload2", { payload: text(payload, "title"), payload2: heat(format, payload["celsius"]) });
     case "hot-hold-ended":
       return t("payloadPayload2AfterPayload3Min", {
         payload: text(payload, "title"),
@@ -351,27 +358,27 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         code: text(payload, "code"),
         name: text(payload, "name"),
         covers: text(payload, "covers"),
-        mass: grams(payload, "massG"),
-        lost: grams(payload, "evaporatedG"),
+        mass: massOf(format, payload, "massG"),
+        lost: massOf(format, payload, "evaporatedG"),
       });
     case "sauce-mounted":
       return t("sauceMountedCodeNameCovers", {
         code: text(payload, "code"),
         name: text(payload, "name"),
         covers: text(payload, "covers"),
-        mass: grams(payload, "massG"),
-        served: celsius(payload["servedC"]),
+        mass: massOf(format, payload, "massG"),
+        served: heat(format, payload["servedC"]),
       });
     case "stock-started":
       return t("stockStartedBones", {
         bones: Array.isArray(payload["bones"]) ? payload["bones"].join(", ") : "",
-        mass: grams(payload, "bonesG"),
-        ml: Math.round(Number(payload["waterMl"] ?? 0)),
+        mass: massOf(format, payload, "bonesG"),
+        volume: volumeOf(format, payload, "waterMl"),
       });
     case "stock-made":
       return t("stockMadeCodeYield", {
         code: text(payload, "code"),
-        ml: Math.round(Number(payload["yieldMl"] ?? 0)),
+        volume: volumeOf(format, payload, "yieldMl"),
         bones: Array.isArray(payload["bones"]) ? payload["bones"].join(", ") : "",
         minutes: text(payload, "simmerMin"),
         cooling: text(payload, "cooling"),
@@ -380,13 +387,13 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return t("stockBoughtCodeName", {
         code: text(payload, "code"),
         name: text(payload, "name"),
-        ml: Math.round(Number(payload["volumeMl"] ?? 0)),
+        volume: volumeOf(format, payload, "volumeMl"),
       });
     case "pack-received":
       return t("packReceived", {
         code: text(payload, "code"),
         name: text(payload, "name"),
-        mass: grams(payload, "massG"),
+        mass: massOf(format, payload, "massG"),
         supplier: text(payload, "supplier") || "–",
         lot: text(payload, "supplierLot") || "–",
       });
@@ -398,7 +405,7 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
         asked: text(payload, "asked"),
         certain: Number(payload["certain"] ?? 0),
         possible: Number(payload["possible"] ?? 0),
-        left: grams(payload, "leftG"),
+        left: massOf(format, payload, "leftG"),
         seconds: Number(payload["tookMs"] ?? 0) / 1000,
       });
     case "day-sealed":
@@ -482,15 +489,15 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
     case "stock-read":
       return t("potReads", {
         code: text(payload, "code"),
-        heat: celsius(payload["celsius"]),
+        heat: heat(format, payload["celsius"]),
         minutes: Math.round(Number(payload["minutes"] ?? 0)),
         verdict: text(payload, "verdict"),
       });
     case "reduction-started":
-      return t("reductionStartedName", { name: text(payload, "name"), ml: Math.round(Number(payload["toMl"] ?? 0)) });
+      return t("reductionStartedName", { name: text(payload, "name"), volume: volumeOf(format, payload, "toMl") });
     case "reduction-noted":
       return payload["levelMm"] === undefined
-        ? t("panWeighs", { name: text(payload, "name"), mass: grams(payload, "weighedG") })
+        ? t("panWeighs", { name: text(payload, "name"), mass: massOf(format, payload, "weighedG") })
         : t("panStands", { name: text(payload, "name"), mm: Number(payload["levelMm"]) });
     case "reduction-ended":
       return payload["tookSeconds"] === null
@@ -504,14 +511,14 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
       return t("preparationMadeCode", {
         code: text(payload, "code"),
         name: text(payload, "name"),
-        mass: grams(payload, "massG"),
+        mass: massOf(format, payload, "massG"),
         frozen: payload["frozen"] === true ? "yes" : "no",
       });
     case "portions-taken":
       return t("portionsTakenCode", {
         code: text(payload, "code"),
-        mass: grams(payload, "massG"),
-        left: grams(payload, "leftG"),
+        mass: massOf(format, payload, "massG"),
+        left: massOf(format, payload, "leftG"),
       });
     case "good-kept":
       if (payload["standsFor"] !== undefined)
@@ -526,13 +533,14 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry): string {
   }
 }
 
-export const lineOf = (entry: LedgerEntry): LedgerLine => ({
+/** An entry as a line of the book, for a house that writes so. */
+export const lineOf = (entry: LedgerEntry, format: Format): LedgerLine => ({
   seq: entry.seq,
   atMs: entry.atMs,
   who: entry.who,
   what: LEDGER_LABELS[entry.kind],
   questions: questionsOf(entry.kind),
-  text: sentence(entry),
+  text: sentence(entry, format),
   lotId: entry.lotId,
   cookId: entry.cookId,
   correctsSeq: entry.correctsSeq,

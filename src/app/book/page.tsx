@@ -31,6 +31,7 @@ export default async function BookPage({
   const day = askedDay((await searchParams).day, today);
   const { fromMs, toMs } = dayBounds(day, house.timeZone);
   const entries = entriesBetween(db(), fromMs, toMs);
+  const format = formatFor(house.units, house.currency, house.decimalMark);
   const { check, seal } = await searchParams;
   const whole = check === "all" || seal !== undefined;
   const { words, fits } = whole ? await checkAll(house.timeZone) : checkToday(house.timeZone);
@@ -54,15 +55,9 @@ export default async function BookPage({
         </nav>
       </header>
       <SubNav views={BOOK_VIEWS} here="/book" />
-      {entries.length > 0 ? (
-        <DayCard
-          day={bookDay(entries)}
-          out={dayOut(db(), fromMs, toMs)}
-          format={formatFor(house.units, house.currency, house.decimalMark)}
-        />
-      ) : null}
+      {entries.length > 0 ? <DayCard day={bookDay(entries)} out={dayOut(db(), fromMs, toMs)} format={format} /> : null}
       <section className={page.card}>
-        <LedgerList lines={entries.map(lineOf)} />
+        <LedgerList lines={entries.map((entry) => lineOf(entry, format))} />
       </section>
       <SealOfDay day={day} toMs={Math.min(toMs, nowMs + 1)} asked={seal?.trim().toLowerCase() ?? null} whole={fits} />
     </>

@@ -49,7 +49,7 @@ export function sectionText(section: BinderSection, format: Format, timeZone: st
         : []),
     ],
     lines: entries.map((entry) => {
-      const { seq, who, what, text } = lineOf(entry);
+      const { seq, who, what, text } = lineOf(entry, format);
       return { seq, when: when(entry.atMs), who, what, text };
     }),
   };

@@ -169,7 +169,12 @@ export default async function TracePage({ params }: { readonly params: Promise<{
       </ol>
       <section className={page.card}>
         <h2>{t("everyEntryOfThisLot")}</h2>
-        <LedgerList manyDays lines={entriesOfLot(db(), lot.id).map(lineOf).toReversed()} />
+        <LedgerList
+          manyDays
+          lines={entriesOfLot(db(), lot.id)
+            .map((entry) => lineOf(entry, format))
+            .toReversed()}
+        />
       </section>
     </>
   );
