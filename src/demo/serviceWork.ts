@@ -23,9 +23,9 @@ const PAN = { panMm: 240, netPowerW: 1850 } as const;
 
 /** Tables of two evenings: hours ago, who was booked, and what went. */
 const TABLES = [
-  { hoursAgo: 54.6, table: "t2", guest: "Solvang", cardId: "cod", covers: 2 },
-  { hoursAgo: 54.2, table: "t5", guest: "Brekke", cardId: "cod", covers: 3 },
-  { hoursAgo: 31.4, table: "t4", guest: "Lindtner", cardId: "cod", covers: 4 },
+  { hoursAgo: 54.6, table: "t22", guest: "Solvang", cardId: "cod", covers: 2 },
+  { hoursAgo: 54.2, table: "t25", guest: "Brekke", cardId: "cod", covers: 3 },
+  { hoursAgo: 31.4, table: "t24", guest: "Lindtner", cardId: "cod", covers: 4 },
 ] as const;
 
 /** Numbers nobody has. */
