@@ -219,7 +219,11 @@ function sentence({ kind, payload, correctsSeq }: LedgerEntry, format: Format): 
     case "reading-typed":
       return t("payloadAtPayload2", { payload: text(payload, "place"), payload2: heat(format, payload["celsius"]) });
     case "readings-imported":
-      return t("payloadReadingsOfPayload2", { payload: text(payload, "added"), payload2: text(payload, "place") });
+      return t("payloadReadingsOfPayload2", {
+        payload: text(payload, "added"),
+        payload2: text(payload, "place"),
+        parts: Number(payload["parts"] ?? 1),
+      });
     case "excursion-answered": {
       const codes = Array.isArray(payload["lots"]) ? payload["lots"].join(", ") : "";
       return t("payloadReachedPayload2Payload3Value", {

@@ -4,6 +4,7 @@ import { db } from "@/db/connection";
 import { entriesBetween } from "@/db/ledger";
 import { dayOut } from "@/db/house/dayOut";
 import { bookDay } from "@/house/bookDay";
+import { foldParts } from "@/house/foldParts";
 import { dayText, formatFor } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
@@ -57,7 +58,7 @@ export default async function BookPage({
       <SubNav views={BOOK_VIEWS} here="/book" />
       {entries.length > 0 ? <DayCard day={bookDay(entries)} out={dayOut(db(), fromMs, toMs)} format={format} /> : null}
       <section className={page.card}>
-        <LedgerList lines={entries.map((entry) => lineOf(entry, format))} />
+        <LedgerList lines={foldParts(entries).map((entry) => lineOf(entry, format))} />
       </section>
       <SealOfDay day={day} toMs={Math.min(toMs, nowMs + 1)} asked={seal?.trim().toLowerCase() ?? null} whole={fits} />
     </>

@@ -75,7 +75,7 @@ export const book = {
   payloadCentrePayload2: "{payload}: centre {payload2}",
   payloadSetToPayload2: "{payload} set to {payload2}",
   payloadAtPayload2: "{payload} at {payload2}",
-  payloadReadingsOfPayload2: "{payload} readings of {payload2}",
+  payloadReadingsOfPayload2: "{payload} readings of {payload2}{parts, plural, one {} other {, kept in # parts}}",
   payloadReachedPayload2Payload3Value: "{payload} reached {payload2}: {payload3}{value}",
   payloadEntriesOfBodies: "{payload} entries of {bodies}",
   payloadCoversOfPayload2OnPayload3: "{payload} covers of {payload2} on {payload3}",
