@@ -8,7 +8,7 @@ import { importArchive } from "@/db/archive/read";
 import { house } from "@/db/schema/house";
 import { makeDemoHouse } from "@/demo/house";
 import { certificateIn, fingerprintOf, serveHttps } from "../scripts/lib/https.mjs";
-import { complaintsOf, kitchen } from "./house";
+import { complaintsOf } from "./house";
 import { OwnServer } from "./ownServer";
 
 let own = new OwnServer();
@@ -59,10 +59,11 @@ test("a recall by a supplier's lot number is a drill that is kept; by the boat i
 
 test("a few checks of the house are ticked or told what was wrong, and the binder answers with them and names its gaps", async ({
   page,
-  baseURL,
 }) => {
+  makeDemoHouse(openDatabase(own.file), Date.now());
+  await own.start();
   const complaints = complaintsOf(page);
-  const base = kitchen(baseURL);
+  const base = `http://127.0.0.1:${own.port}`;
   await page.goto(`${base}/book/checks`);
   await page.getByRole("button", { name: "Begin with the usual five" }).click();
   const floor = page.getByRole("listitem").filter({ hasText: "Floor, drains and bins" });
