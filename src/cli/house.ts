@@ -40,6 +40,8 @@ function importWords(archive: string, fault: ImportFault): string {
   switch (fault.kind) {
     case "no-file":
       return `There is no file ${archive}.`;
+    case "in-use":
+      return "A server has this house open. Stop it first.";
     case "house-is-there":
       return "There is a house here already: an archive is read into an empty one only. GAFFEL_DATA names the folder.";
     case "no-archive":

@@ -8,6 +8,7 @@ import { checkFile } from "../backup";
 import { fileUnder, openDatabase } from "../connection";
 import { newKey } from "../doors/deviceKeys";
 import { makeChef } from "../doors/people";
+import { takeHouse } from "../inUse";
 import { appendEntry } from "../ledger";
 import { attachments } from "../schema/lots";
 import { lotsOnIce } from "../lots/lots";
@@ -103,6 +104,14 @@ test("into a house that is there, or changed, cut off, foreign, newer or missing
     ok: false,
     error: { kind: "no-file" },
   });
+});
+
+test("not while a server waits there with an empty house", async () => {
+  const waiting = path.join(folder, "waiting", "gaffel.sqlite");
+  const server = takeHouse(waiting)!;
+  expect(await importArchive(archive, waiting)).toEqual({ ok: false, error: { kind: "in-use" } });
+  server.close();
+  expect(await importArchive(archive, waiting)).toMatchObject({ ok: true });
 });
 
 test("a row that points at nothing is refused", async () => {

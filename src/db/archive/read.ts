@@ -4,13 +4,14 @@ import { sql } from "drizzle-orm";
 import { z } from "zod";
 import { err, ok, type Result } from "@/core/shared";
 import { fileUnder, openDatabase, type Db } from "../connection";
+import { takeHouse } from "../inUse";
 import { checkLedger } from "../ledger";
 import { archiveTables, type Cell } from "./tables";
 import { FORMAT, lastMigration, VERSION } from "./write";
 
 /** Why an archive was not read in. */
 export type ImportFault =
-  | { readonly kind: "no-file" | "house-is-there" | "no-archive" | "newer" }
+  | { readonly kind: "no-file" | "in-use" | "house-is-there" | "no-archive" | "newer" }
   | { readonly kind: "bad-line"; readonly line: number }
   | { readonly kind: "unknown-table"; readonly table: string }
   | { readonly kind: "points-nowhere"; readonly table: string }
@@ -121,6 +122,9 @@ function check(db: Db, { head, sums }: z.infer<typeof About>): number {
 /** Reads an archive into a house file that holds no house yet: all of it, checked, or nothing. */
 export async function importArchive(archive: string, file: string): Promise<Result<Imported, ImportFault>> {
   if (!existsSync(archive)) return err({ kind: "no-file" });
+  // a server that waits with an empty house would begin another one in it
+  const lock = takeHouse(file);
+  if (!lock) return err({ kind: "in-use" });
   const isNew = !existsSync(file);
   const db = openDatabase(file);
   let done = false;
@@ -143,6 +147,7 @@ export async function importArchive(archive: string, file: string): Promise<Resu
     throw problem;
   } finally {
     sqlite.close();
+    lock.close();
     if (isNew && !done) for (const end of ["", "-wal", "-shm"]) rmSync(`${file}${end}`, { force: true });
   }
 }
