@@ -12,12 +12,19 @@ type Standing =
 
 const shared = globalThis as typeof globalThis & { gaffelStanding?: Standing };
 
+const AGAIN_MS = 10 * 60_000;
+const told = (problem: unknown): void => void process.stderr.write(`${String(problem)}\n`);
+
 /** Checks everything that is there when the server starts, in a thread of its own. */
 export async function checkAtStart(): Promise<void> {
   shared.gaffelStanding = { kind: "checking" };
   const to = headOf(db());
   const asked = await keep("check", { file: houseFileHere() });
-  if (!asked.ok) return;
+  if (!asked.ok) {
+    // another check or a copy is at work
+    setTimeout(() => void checkAtStart().catch(told), AGAIN_MS).unref();
+    return;
+  }
   shared.gaffelStanding = asked.value.ok ? { kind: "checked", to } : { kind: "wrong", fault: asked.value.error };
 }
 
