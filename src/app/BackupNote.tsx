@@ -15,7 +15,7 @@ export function BackupNote({ house, nowMs, loud }: Props) {
   const [keptMs, failedMs] = [lastMs("backup-kept"), lastMs("backup-failed")];
   const standing = backupStanding(nowMs, { openedMs: house.createdAtMs, keptMs, failedMs });
   const when = (atMs: number | null) => (atMs === null ? "none" : momentText(atMs, 0, house.timeZone));
-  const isLoud = standing.kind === "failed" || standing.kind === "old";
+  const isLoud = standing.kind !== "kept" && standing.kind !== "none-yet";
   if (isLoud !== loud) return null;
   switch (standing.kind) {
     case "none-yet":
@@ -29,7 +29,9 @@ export function BackupNote({ house, nowMs, loud }: Props) {
     default:
       return (
         <p role="alert" className={page.alert} data-testid="backup">
-          <b>{t("noBackup", { kind: standing.kind, when: when(standing.lastKeptMs) })}</b>
+          <b>
+            {t("noBackup", { kind: standing.kind, when: when(standing.kind === "never" ? null : standing.lastKeptMs) })}
+          </b>
         </p>
       );
   }

@@ -1,5 +1,4 @@
 import path from "node:path";
-import { todayIn, wallClockMs } from "@/calendar/days";
 import { HOUR_MS, MINUTE_MS } from "@/core/units";
 import { prune } from "@/db/backup";
 import { db, houseFileHere } from "@/db/connection";
@@ -8,11 +7,10 @@ import { houseNowMs } from "@/db/houseClock";
 import { appendEntry, lastEntry } from "@/db/ledger";
 import { sealDay } from "@/db/seals/sealDay";
 import { HOUSE_ITSELF } from "@/house/bookDay";
-import { nightWork } from "@/house/night";
+import { lastDueMs, nightWork } from "@/house/night";
 import { keep } from "./keeper";
 
 const LOOKS_EVERY_MS = 10 * MINUTE_MS;
-const NIGHT_H = 4;
 /** What was tried and failed is tried again. */
 const AGAIN_MS = HOUR_MS;
 const KEPT = { most: 14, days: 60 } as const;
@@ -25,11 +23,10 @@ export async function workAtNight(): Promise<void> {
   // a house that is made to be tried is made anew, not kept
   if (!house || house.demo) return;
   const nowMs = houseNowMs();
-  const dueMs = wallClockMs(todayIn(house.timeZone, nowMs), NIGHT_H * 60, 0, house.timeZone);
   const lastAt = (kind: "day-sealed" | "backup-kept" | "backup-failed") => lastEntry(db(), kind)?.atMs ?? null;
   const due = nightWork({
     nowMs,
-    dueMs,
+    dueMs: lastDueMs(nowMs, house.timeZone),
     againMs: AGAIN_MS,
     sealedMs: lastAt("day-sealed"),
     keptMs: lastAt("backup-kept"),

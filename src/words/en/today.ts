@@ -7,7 +7,7 @@ export const today = {
   firstBackupTonight: "The house keeps its first copy of itself tonight.",
   backupOf: "Last copy of the house: {when}, read through, every seal fits.",
   noBackup:
-    "No copy of the house is kept{when, select, none {} other {: the last good one is of {when}}}. {kind, select, failed {The disk may be full or the folder not writable: the Book says what went wrong.} other {The server did not run at night.}}",
+    "No copy of the house is kept{when, select, none {} other {: the last good one is of {when}}}. {kind, select, never {Gaffel makes one every night while it runs: leave it running.} failed {The disk may be full or the folder not writable: the Book says what went wrong.} other {The server did not run at night.}}",
   theClockOfThisMachineIs: "The clock of this machine is {by} ahead of the house’s time.",
   theClockOfThisMachineIs2: "The clock of this machine is {by} behind the house’s time.",
   itSleptOrSomebodySetIt: "It slept, or somebody set it. Running clocks and holds went on by the house’s own time.",
