@@ -151,3 +151,42 @@ function tryPut(value: unknown, path: Path, what: unknown): unknown {
 
 export const bodies = (good: unknown, count: number, seed: number): readonly string[] =>
   fc.sample(wrongOf(good), { numRuns: count, seed });
+
+const NASTY_TEXT = [
+  "\u0000",
+  "\ud800",
+  '"',
+  '""',
+  ";",
+  ",",
+  "\t",
+  "\r",
+  "\n\n",
+  "=1+1",
+  "1e999",
+  "-",
+  "99999999999999999999",
+];
+/** Where in a text, as a share of it. */
+const place = fc.double({ min: 0, max: 1, noNaN: true });
+
+/** A good text with up to three places cut out, doubled or made nasty. */
+export const spoiledText = (good: string, count: number, seed: number): readonly string[] =>
+  fc.sample(
+    fc
+      .array(
+        fc.record({ from: place, chars: fc.nat(40), what: fc.constantFrom("cut", "double", "end", ...NASTY_TEXT) }),
+        { minLength: 1, maxLength: 3 },
+      )
+      .map((edits) =>
+        edits.reduce((text, { from, chars, what }) => {
+          const at = Math.floor(from * text.length);
+          const rest = text.slice(at + chars);
+          if (what === "end") return text.slice(0, at);
+          if (what === "cut") return text.slice(0, at) + rest;
+          if (what === "double") return text.slice(0, at + chars) + text.slice(at);
+          return text.slice(0, at) + what + rest;
+        }, good),
+      ),
+    { numRuns: count, seed },
+  );

@@ -164,6 +164,7 @@ const ADDRESSES: readonly (readonly [prefix: string, method: "GET" | "POST" | "a
   ["/api/export/readings.csv", "GET", "papers"],
   ["/api/export/binder.pdf", "GET", "book"],
   ["/api/export/tables.zip", "GET", "archive"],
+  ["/api/export/cards.jsonld", "GET", "archive"],
   ["/api/export/house.json", "GET", "archive"],
   ["/api/export/house.sqlite", "GET", "archive"],
 ];

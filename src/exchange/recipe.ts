@@ -1,4 +1,4 @@
-import type { PropertyValue, Recipe, WithContext } from "schema-dts";
+import type { Graph, PropertyValue, Recipe } from "schema-dts";
 import type { Component, Dish } from "@/core/cards";
 import { inMetric } from "@/words/say";
 import { sentence } from "@/words/sentence";
@@ -21,9 +21,8 @@ const property = (name: string, value: string): PropertyValue => ({ "@type": "Pr
  * A card as schema.org Recipe (JSON-LD). What the standard has no field for stands in `additionalProperty` of its QuantitativeValue: the
  * allergens with the one cover that is its yield, where a part comes from with the grams of that part.
  */
-export const recipeOf = ({ name, dish, plateSeconds, allergens, version }: RecipeFacts) =>
+const recipeNode = ({ name, dish, plateSeconds, allergens, version }: RecipeFacts) =>
   ({
-    "@context": "https://schema.org",
     "@type": "Recipe",
     name,
     identifier: version,
@@ -60,4 +59,13 @@ export const recipeOf = ({ name, dish, plateSeconds, allergens, version }: Recip
       calories: `${Math.round(dish.energyKcal)} kcal`,
       servingSize: `${Math.round(dish.massG)} g`,
     },
-  }) satisfies WithContext<Recipe>;
+  }) satisfies Recipe;
+
+const CONTEXT = "https://schema.org";
+
+/** One card as a document of its own. */
+export const recipeOf = (facts: RecipeFacts) => ({ "@context": CONTEXT, ...recipeNode(facts) }) as const;
+
+/** All cards as one document. */
+export const recipesOf = (cards: readonly RecipeFacts[]) =>
+  ({ "@context": CONTEXT, "@graph": cards.map(recipeNode) }) satisfies Graph;

@@ -5,6 +5,7 @@ import { t } from "@/words/doors";
 const FILES = [
   { href: "/api/export/house.json", title: t("theWholeHouse"), text: t("readsBackIntoAnEmptyHouse") },
   { href: "/api/export/tables.zip", title: t("everyTable"), text: t("forASpreadsheet") },
+  { href: "/api/export/cards.jsonld", title: t("everyCard"), text: t("asRecipesOthersRead") },
   { href: "/api/export/house.sqlite", title: t("theFileItself"), text: t("withEverythingInIt") },
 ] as const;
 

@@ -6,7 +6,7 @@ import { allergenLines, dishOf } from "@/core/cards";
 import { makeDemoHouse } from "@/demo/house";
 import { readCardFile, writeCardFile } from "@/house/cardFile";
 import { readForeignRecipe } from "@/exchange/foreignRecipe";
-import { recipeOf } from "@/exchange/recipe";
+import { recipeOf, recipesOf } from "@/exchange/recipe";
 import { passOf } from "@/house/pass";
 import { washBoard } from "../block/boards";
 import { openDatabase } from "../connection";
@@ -143,13 +143,18 @@ test("a card opens in another house with its sauce and its goods, and is the sam
 test("as a schema.org Recipe it says its parts, its energy and its allergens, known and not", () => {
   const { spec, hash } = findCard(db, "cod")!;
   const dish = dishOf(spec, world());
-  const recipe = recipeOf({
+  const facts = {
     name: spec.name,
     dish,
     plateSeconds: spec.plateSeconds,
     allergens: allergenLines(dish.allergens, "eu-853"),
     version: hash,
-  });
+  };
+  const recipe = recipeOf(facts);
+  // all at once in one graph: each of them as it is alone, the context told once
+  const all = recipesOf([facts, { ...facts, name: "Another" }])["@graph"];
+  expect(all.map(({ name }) => name)).toEqual([spec.name, "Another"]);
+  expect({ "@context": "https://schema.org", ...all[0] }).toEqual(recipe);
   expect(recipe).toMatchObject({
     "@context": "https://schema.org",
     "@type": "Recipe",

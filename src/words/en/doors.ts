@@ -5,6 +5,8 @@ export const doors = {
   readsBackIntoAnEmptyHouse: "Reads back into an empty house. PINs, keys and tablets are not in it.",
   everyTable: "Every table for a spreadsheet (CSV, zipped)",
   forASpreadsheet: "UTF-8; what a spreadsheet would run as a formula is made plain.",
+  everyCard: "Every card as it would be served now (JSON-LD)",
+  asRecipesOthersRead: "As schema.org recipes, with allergens and where each part comes from.",
   theFileItself: "The file of the house (SQLite)",
   withEverythingInIt: "Everything, locks too: keep it as you keep the house.",
   asACommand:

@@ -1,4 +1,3 @@
-import { allergenLines, dishOf } from "@/core/cards";
 import { findCard } from "@/db/cards/cardSpecs";
 import { db } from "@/db/connection";
 import { findHouse } from "@/db/house/house";
@@ -6,6 +5,7 @@ import { houseNowMs } from "@/db/houseClock";
 import { recipeOf } from "@/exchange/recipe";
 import { t } from "@/words/cards";
 import { worldNow } from "../../../cards/cardData";
+import { recipeFacts } from "../recipeFacts";
 
 /** One card as schema.org Recipe, as it would be served now: `?card=ID`. */
 export function GET(request: Request): Response {
@@ -13,11 +13,8 @@ export function GET(request: Request): Response {
   const kept = findCard(db(), new URL(request.url).searchParams.get("card") ?? "");
   if (!kept || !house)
     return Response.json({ error: { path: "card", message: t("thatCardIsNotInTheHouse") } }, { status: 404 });
-  const world = worldNow(db(), house, houseNowMs());
-  const dish = dishOf(kept.spec, world);
-  const { name, plateSeconds } = kept.spec;
-  const allergens = allergenLines(dish.allergens, house.ruleSetId);
-  return new Response(JSON.stringify(recipeOf({ name, dish, plateSeconds, allergens, version: kept.hash }), null, 2), {
+  const recipe = recipeOf(recipeFacts(kept, worldNow(db(), house, houseNowMs()), house));
+  return new Response(JSON.stringify(recipe, null, 2), {
     headers: { "content-type": "application/ld+json; charset=utf-8", "cache-control": "no-store" },
   });
 }
