@@ -1,10 +1,10 @@
 import { spawn } from "node:child_process";
 import { chromium, type Page } from "@playwright/test";
 import { add } from "./measure";
-import { makeTenYears } from "./tenYears";
+import type { makeTenYears } from "./tenYears";
 
 /** Serves a house for the length of `work`. */
-export async function served(folder: string, work: (base: string) => Promise<void>): Promise<void> {
+export async function served(folder: string, work: (base: string, pid: number) => Promise<void>): Promise<void> {
   const port = 4387;
   const server = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-p", String(port)], {
     env: { ...process.env, GAFFEL_DATA: folder, NODE_ENV: "production", NEXT_TELEMETRY_DISABLED: "1" },
@@ -20,14 +20,14 @@ export async function served(folder: string, work: (base: string) => Promise<voi
     await new Promise((resolve) => setTimeout(resolve, 200));
   }
   const closed = new Promise((resolve) => server.on("close", resolve));
-  await work(base);
+  await work(base, server.pid!);
   server.kill("SIGTERM");
   await closed;
 }
 
 /** Ten years of a busy house: every page of Dock and Ice on the server, from request to the last byte. */
-export async function tenYearPages(folder: string): Promise<void> {
-  const { lots, readings, plates, lotId, placeId } = makeTenYears(folder, Date.now());
+export async function tenYearPages(folder: string, made: ReturnType<typeof makeTenYears>): Promise<void> {
+  const { lots, readings, plates, lotId, placeId } = made;
   await served(folder, async (base) => {
     for (const view of [
       "/",

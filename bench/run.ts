@@ -12,10 +12,12 @@ import { plan, raw } from "./plans";
 import { records } from "./records";
 import { saturdayBench } from "./saturday";
 import { schedule } from "./schedule";
+import { tabletDay, tabletsBench } from "./tablets";
+import { makeTenYears } from "./tenYears";
 import { touchBench } from "./touch";
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));
-// all of it, or only the parts named: npm run bench -- heat plan raw butter cards schedule saturday records pages touch hold years
+// all of it, or only the parts named: npm run bench -- heat plan raw butter cards schedule saturday records pages touch hold tablets years day
 const wanted = process.argv.slice(2);
 const has = (part: string) => wanted.length === 0 || wanted.includes(part);
 if (has("heat")) {
@@ -32,6 +34,12 @@ if (has("records") || has("pages")) records(folder);
 if (has("pages")) await served(folder, pages);
 if (has("touch")) await touchBench(path.join(folder, "touch"));
 if (has("hold")) await hold(path.join(folder, "hold"));
-if (has("years")) await tenYearPages(path.join(folder, "ten-years"));
+if (has("tablets")) await tabletsBench(path.join(folder, "tablets"));
+if (has("years") || has("day")) {
+  const years = path.join(folder, "ten-years");
+  const made = makeTenYears(years, Date.now());
+  if (has("years")) await tenYearPages(years, made);
+  if (has("day")) await tabletDay(years);
+}
 rmSync(folder, { recursive: true, force: true });
 printRows();

@@ -7,6 +7,7 @@ import { drizzle, type BetterSQLite3Database } from "drizzle-orm/better-sqlite3"
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
 import { readMigrationFiles } from "drizzle-orm/migrator";
 import { assert } from "@/core/shared";
+import { watchWrites } from "./remember";
 import { sealTables } from "./seals/install";
 import { teachSums } from "./seals/rowSum";
 
@@ -62,6 +63,7 @@ export function openDatabase(file: string): Db {
     sealTables(sqlite, Date.now());
   }
   sqlite.pragma("foreign_keys = ON");
+  watchWrites(sqlite);
   if (onDisk) keepToOurselves(file);
   return db;
 }

@@ -5,6 +5,7 @@ import { err, ok, stableJson, type Result, type Said } from "@/core/shared";
 import { GoodBody } from "@/house/stored/goodBody";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { items } from "../schema/larder";
 
 type Stamp = { readonly who: string; readonly atMs: number };
@@ -17,7 +18,7 @@ export type BoughtGood = {
 };
 
 /** Every good the house ever entered from a label; what it no longer buys still names what was made of it. */
-export const boughtGoods = (db: Db): readonly BoughtGood[] =>
+export const boughtGoods = remembering([items], (db): readonly BoughtGood[] =>
   db
     .select()
     .from(items)
@@ -29,10 +30,11 @@ export const boughtGoods = (db: Db): readonly BoughtGood[] =>
       centsPerKg: facts.centsPerKg ?? null,
       retired: facts.retired ?? false,
       standsFor: facts.standsFor ?? null,
-    }));
+    })),
+);
 
 /** The goods the house cooks with: the common ones and its own. */
-export const shelfOf = (db: Db): Shelf => shelfWith(boughtGoods(db).map(({ good }) => good));
+export const shelfOf = remembering([items], (db): Shelf => shelfWith(boughtGoods(db).map(({ good }) => good)));
 
 /**
  * Keeps a bought good as its label says. It is named by what the label says: another label is another good, so that what was made with the

@@ -5,6 +5,7 @@ import { stableJson } from "@/core/shared";
 import { SauceBody } from "@/house/stored/sauceBody";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { specs } from "../schema/larder";
 
 export type KeptSauce = { readonly hash: string; readonly specId: string; readonly spec: SauceSpec };
@@ -40,21 +41,21 @@ const kept = ({ hash, specId, body }: typeof specs.$inferSelect): KeptSauce => (
 });
 
 /** The sauces of the house as they are made now, by name. */
-export function sauceSpecs(db: Db): readonly KeptSauce[] {
+export const sauceSpecs = remembering([specs], (db): readonly KeptSauce[] => {
   const newest = new Map<string, KeptSauce>();
   for (const row of db.select().from(specs).where(eq(specs.kind, "sauce")).orderBy(desc(specs.atMs)).all()) {
     if (!newest.has(row.specId)) newest.set(row.specId, kept(row));
   }
   return [...newest.values()].sort((a, b) => a.spec.name.localeCompare(b.spec.name));
-}
+});
 
 export const findSauce = (db: Db, specId: string): KeptSauce | undefined =>
   sauceSpecs(db).find((sauce) => sauce.specId === specId);
 
-export function sauceByHash(db: Db, hash: string): KeptSauce | undefined {
+export const sauceByHash = remembering([specs], (db, hash: string): KeptSauce | undefined => {
   const row = db.select().from(specs).where(eq(specs.hash, hash)).get();
   return row && kept(row);
-}
+});
 
 /** The sauces of the house that go with a dish of this species. */
 export const saucesFor = (db: Db, speciesId: string): readonly { readonly specId: string; readonly name: string }[] =>

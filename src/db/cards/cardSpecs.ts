@@ -5,6 +5,7 @@ import { stableJson } from "@/core/shared";
 import { CardBody } from "@/house/cardSpec";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { specs } from "../schema/larder";
 
 export type KeptCard = { readonly hash: string; readonly cardId: string; readonly spec: CardSpec };
@@ -31,17 +32,18 @@ export function keepCard(db: Db, cardId: string, spec: CardSpec, { who, atMs }: 
 }
 
 /** The cards of the house as they are now, by name; a special of another day is not among them. */
-export function cardSpecs(db: Db, day: string | null = null): readonly KeptCard[] {
+export const cardSpecs = (db: Db, day: string | null = null): readonly KeptCard[] =>
+  newestCards(db).filter(({ spec }) => day === null || spec.onlyOn === null || spec.onlyOn === day);
+
+const newestCards = remembering([specs], (db): readonly KeptCard[] => {
   const newest = new Map<string, KeptCard>();
   for (const row of db.select().from(specs).where(eq(specs.kind, "card")).orderBy(desc(specs.atMs)).all()) {
     if (!newest.has(row.specId)) {
       newest.set(row.specId, { hash: row.hash, cardId: row.specId, spec: CardBody.parse(row.body) });
     }
   }
-  return [...newest.values()]
-    .filter(({ spec }) => day === null || spec.onlyOn === null || spec.onlyOn === day)
-    .sort((a, b) => a.spec.name.localeCompare(b.spec.name));
-}
+  return [...newest.values()].sort((a, b) => a.spec.name.localeCompare(b.spec.name));
+});
 
 export const findCard = (db: Db, cardId: string): KeptCard | undefined =>
   cardSpecs(db).find((card) => card.cardId === cardId);

@@ -4,7 +4,9 @@ import { err, ok, type Result } from "@/core/shared";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import type { Role } from "@/house/people";
 import type { Db } from "../connection";
+import { findHouse } from "../house/house";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { house, staff } from "../schema/house";
 
 export type Person = typeof staff.$inferSelect;
@@ -27,17 +29,17 @@ export const findPerson = (db: Db, id: string, atMs: number): Person | undefined
   listPeople(db, atMs).find((one) => one.id === id);
 
 /** Whether there is a chef who can sign in. Until there is one the house has no locks. */
-export const hasChef = (db: Db): boolean =>
+export const hasChef = remembering([staff], (db): boolean =>
   db
     .select({ pinHash: staff.pinHash })
     .from(staff)
     .where(and(eq(staff.role, "chef"), isNull(staff.leftAtMs)))
     .all()
-    .some(({ pinHash }) => pinHash !== null);
+    .some(({ pinHash }) => pinHash !== null),
+);
 
 /** Whether nobody acts here without having come in: there is a chef, and the house was not made to be tried. */
-export const isLocked = (db: Db): boolean =>
-  db.select({ demo: house.demo }).from(house).get()?.demo === false && hasChef(db);
+export const isLocked = (db: Db): boolean => findHouse(db)?.demo === false && hasChef(db);
 
 export type PersonFacts = { readonly name: string; readonly role: Role; readonly pinHash: string | null };
 

@@ -3,6 +3,7 @@ import { and, asc, isNull, ne } from "drizzle-orm";
 import type { RuleSetId } from "@/core/safety";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { house, places, staff } from "../schema/house";
 
 export type House = typeof house.$inferSelect;
@@ -22,7 +23,7 @@ export type NewHouse = {
   readonly decimalMark?: House["decimalMark"];
 };
 
-export const findHouse = (db: Db): House | undefined => db.select().from(house).get();
+export const findHouse = remembering([house], (db): House | undefined => db.select().from(house).get());
 
 /** Opens the house once; null when there is one already. */
 export function openHouse(db: Db, wanted: NewHouse, atMs: number): House | null {
@@ -63,13 +64,14 @@ export function openHouse(db: Db, wanted: NewHouse, atMs: number): House | null 
 }
 
 /** Everybody who cooks here and has not left. */
-export const listStaff = (db: Db) =>
+export const listStaff = remembering([staff], (db) =>
   db
     .select()
     .from(staff)
     .where(and(isNull(staff.leftAtMs), ne(staff.role, "inspector")))
     .orderBy(asc(staff.name))
-    .all();
+    .all(),
+);
 
 /** Says what the house pays in. Prices already kept are numbers of it: they are not converted. */
 export function setCurrency(db: Db, currency: string, who: string, atMs: number): void {

@@ -4,6 +4,7 @@ import { TemperatureHistory, type Limits, type PlaceKind, type PlaceReading } fr
 import type { Db } from "../connection";
 import { hasKey, newKey } from "../doors/deviceKeys";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { placeReadings, places } from "../schema/house";
 
 export type Place = typeof places.$inferSelect;
@@ -20,7 +21,9 @@ export type PlaceFacts = {
 
 type Stamp = { readonly who: string; readonly atMs: number };
 
-export const listPlaces = (db: Db): Place[] => db.select().from(places).orderBy(asc(places.name)).all();
+export const listPlaces = remembering([places], (db): readonly Place[] =>
+  db.select().from(places).orderBy(asc(places.name)).all(),
+);
 export const findPlace = (db: Db, id: string): Place | undefined =>
   db.select().from(places).where(eq(places.id, id)).get();
 

@@ -2,10 +2,11 @@ import { asc } from "drizzle-orm";
 import { findSpecies, houseSpecies, type HouseSpecies, type Species } from "@/core/species";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { ownSpecies } from "../schema/house";
 
 /** The species a house has added, as every view sees them. */
-export const listOwnSpecies = (db: Db): Species[] =>
+export const listOwnSpecies = remembering([ownSpecies], (db): readonly Species[] =>
   db
     .select()
     .from(ownSpecies)
@@ -14,7 +15,8 @@ export const listOwnSpecies = (db: Db): Species[] =>
     .flatMap(({ facts }) => {
       const like = findSpecies(facts.likeId);
       return like ? [houseSpecies(facts, like)] : [];
-    });
+    }),
+);
 
 export const speciesOf = (db: Db, id: string): Species | undefined =>
   findSpecies(id) ?? findSpecies(id, listOwnSpecies(db));

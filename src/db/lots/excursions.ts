@@ -135,7 +135,7 @@ function withParts(db: Db, ids: readonly string[]): LotWithSupplier[] {
 /** These lots and every whole they were split off, by id. */
 export function withWholes(db: Db, parts: readonly LotWithSupplier[]): ReadonlyMap<string, LotWithSupplier> {
   const found = new Map(parts.map((lot) => [lot.id, lot]));
-  for (let wave = [...parts]; wave.length > 0;) {
+  for (let wave: readonly LotWithSupplier[] = [...parts]; wave.length > 0;) {
     const missing = wave.flatMap(({ parentId }) => (parentId && !found.has(parentId) ? [parentId] : []));
     wave = findLots(db, [...new Set(missing)]);
     for (const whole of wave) found.set(whole.id, whole);

@@ -6,6 +6,7 @@ import { err, ok, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { holdOf, liveHold, type HoldFacts } from "@/house/holdFacts";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { findLots, type LotWithSupplier } from "./lots";
 import { listPlaces, readingsSince } from "../house/places";
 import { holdReadings, holds, lotStays } from "../schema/lots";
@@ -60,11 +61,14 @@ export const lotsInCure = (db: Db): ReadonlySet<string> =>
   );
 
 function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
+  if (rows.length === 0) return [];
   const ids = rows.map(({ id }) => id);
-  const readings =
-    ids.length === 0
-      ? []
-      : db.select().from(holdReadings).where(inArray(holdReadings.holdId, ids)).orderBy(asc(holdReadings.atMs)).all();
+  const readings = db
+    .select()
+    .from(holdReadings)
+    .where(inArray(holdReadings.holdId, ids))
+    .orderBy(asc(holdReadings.atMs))
+    .all();
   const lots = new Map(
     findLots(
       db,
@@ -92,8 +96,11 @@ function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
 export const openHolds = (db: Db, nowMs: number): LotHold[] =>
   load(db, db.select().from(holds).where(isNull(holds.closedAtMs)).orderBy(asc(holds.startedAtMs)).all(), nowMs);
 
-export const holdsOfLot = (db: Db, lotId: string, nowMs: number): LotHold[] =>
-  load(db, db.select().from(holds).where(eq(holds.lotId, lotId)).orderBy(desc(holds.startedAtMs)).all(), nowMs);
+const holdRowsOf = remembering([holds], (db, lotId: string) =>
+  db.select().from(holds).where(eq(holds.lotId, lotId)).orderBy(desc(holds.startedAtMs)).all(),
+);
+
+export const holdsOfLot = (db: Db, lotId: string, nowMs: number): LotHold[] => load(db, holdRowsOf(db, lotId), nowMs);
 
 export const findHold = (db: Db, id: string, nowMs: number): LotHold | undefined =>
   load(db, db.select().from(holds).where(eq(holds.id, id)).all(), nowMs)[0];

@@ -2,11 +2,13 @@ import { randomUUID } from "node:crypto";
 import { and, asc, desc, eq, getViewSelectedFields, gte, inArray, isNull } from "drizzle-orm";
 import { usualStateOf, type DoorJudgement, type Form, type Grades } from "@/core/freshness";
 import type { Provenance } from "@/core/trace";
+import { HOUR_MS } from "@/core/units";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { keepTagWhenGone } from "./tagRetention";
 import { lots } from "../schema/larder";
-import { deliveries, fishLots, lotStays, suppliers } from "../schema/lots";
+import { deliveries, fish, fishLots, lotStays, suppliers } from "../schema/lots";
 import { addFishLot, nextCode, onIce, type Lot } from "./lotRows";
 import { inMetric } from "@/words/say";
 
@@ -118,40 +120,46 @@ const withSupplier = (db: Db) =>
 
 const flat = ({ lot, supplier }: { lot: Lot; supplier: string }): LotWithSupplier => ({ ...lot, supplier });
 
-export const lotsOnIce = (db: Db): LotWithSupplier[] =>
-  withSupplier(db).where(eq(fishLots.status, "on-ice")).orderBy(asc(fishLots.receivedAtMs)).all().map(flat);
+/** What a lot with its supplier is read from. */
+const LOT_TABLES = [lots, fish, suppliers];
+
+export const lotsOnIce = remembering(LOT_TABLES, (db): readonly LotWithSupplier[] =>
+  withSupplier(db).where(eq(fishLots.status, "on-ice")).orderBy(asc(fishLots.receivedAtMs)).all().map(flat),
+);
 
 /** Lots of fish that lie in a place now. */
-export const lotsIn = (db: Db, placeId: string): LotWithSupplier[] =>
-  withSupplier(db)
-    .where(and(eq(fishLots.status, "on-ice"), eq(fishLots.placeId, placeId)))
-    .orderBy(asc(fishLots.receivedAtMs))
-    .all()
-    .map(flat);
+export const lotsIn = (db: Db, placeId: string): readonly LotWithSupplier[] =>
+  lotsOnIce(db).filter((lot) => lot.placeId === placeId);
 
-export const lotsReceivedSince = (db: Db, sinceMs: number): LotWithSupplier[] =>
+const receivedSinceHour = remembering(LOT_TABLES, (db, hour: number): readonly LotWithSupplier[] =>
   withSupplier(db)
-    .where(gte(fishLots.receivedAtMs, sinceMs))
+    .where(gte(fishLots.receivedAtMs, hour * HOUR_MS))
     .orderBy(desc(fishLots.receivedAtMs))
     .all()
     .map(flat)
-    .filter(({ parentId }) => parentId === null);
+    .filter(({ parentId }) => parentId === null),
+);
 
-export function findLot(db: Db, id: string): LotWithSupplier | undefined {
+export const lotsReceivedSince = (db: Db, sinceMs: number): readonly LotWithSupplier[] =>
+  receivedSinceHour(db, Math.floor(sinceMs / HOUR_MS)).filter(({ receivedAtMs }) => receivedAtMs >= sinceMs);
+
+export const findLot = remembering(LOT_TABLES, (db, id: string): LotWithSupplier | undefined => {
   const row = withSupplier(db).where(eq(fishLots.id, id)).get();
   return row && flat(row);
-}
+});
 
-export const findLots = (db: Db, ids: readonly string[]): LotWithSupplier[] =>
+export const findLots = remembering(LOT_TABLES, (db, ids: readonly string[]): readonly LotWithSupplier[] =>
   ids.length === 0
     ? []
     : withSupplier(db)
         .where(inArray(fishLots.id, [...ids]))
         .all()
-        .map(flat);
+        .map(flat),
+);
 
-export const childLots = (db: Db, parentId: string): LotWithSupplier[] =>
-  withSupplier(db).where(eq(fishLots.parentId, parentId)).orderBy(asc(fishLots.receivedAtMs)).all().map(flat);
+export const childLots = remembering(LOT_TABLES, (db, parentId: string): readonly LotWithSupplier[] =>
+  withSupplier(db).where(eq(fishLots.parentId, parentId)).orderBy(asc(fishLots.receivedAtMs)).all().map(flat),
+);
 
 /** The last delivery of this supplier, to copy what does not change from it. */
 export function lastLotsOf(db: Db, supplier: string): LotWithSupplier[] {

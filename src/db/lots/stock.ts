@@ -7,27 +7,30 @@ import type { Db } from "../connection";
 import { findHouse, type House } from "../house/house";
 import { findLot, lotsOnIce, type LotWithSupplier } from "./lots";
 import { historyOf, listPlaces, type Place } from "../house/places";
+import { remembering } from "../remember";
 import { lotStays } from "../schema/lots";
 import { listOwnSpecies } from "../house/species";
 
 export type StockLot = StockLotOf<LotWithSupplier, Place>;
 export type StockRoom = StockRoomOf<House, Place>;
 
+const staysOfLots = remembering([lotStays], (db, lotIds: readonly string[]) =>
+  lotIds.length === 0
+    ? []
+    : db
+        .select()
+        .from(lotStays)
+        .where(inArray(lotStays.lotId, [...lotIds]))
+        .orderBy(asc(lotStays.fromMs))
+        .all(),
+);
+
 /** Loads stays and histories for these lots; a history reaches back to the first stay that needs it. */
 export function stockRoom(db: Db, lotIds: readonly string[], nowMs: number): StockRoom {
   const places = listPlaces(db);
   const byLot = new Map<string, Stay[]>();
   const firstStay = new Map<string, number>();
-  const rows =
-    lotIds.length === 0
-      ? []
-      : db
-          .select()
-          .from(lotStays)
-          .where(inArray(lotStays.lotId, [...lotIds]))
-          .orderBy(asc(lotStays.fromMs))
-          .all();
-  for (const { lotId, placeId, fromMs, toMs } of rows) {
+  for (const { lotId, placeId, fromMs, toMs } of staysOfLots(db, lotIds)) {
     byLot.set(lotId, [...(byLot.get(lotId) ?? []), { placeId, fromMs, toMs }]);
     firstStay.set(placeId, Math.min(firstStay.get(placeId) ?? nowMs, fromMs));
   }

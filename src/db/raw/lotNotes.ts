@@ -3,6 +3,7 @@ import type { LotNoteKind, LotNotes } from "@/house/rawFacts";
 import type { Provenance } from "@/core/trace";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { findLot } from "../lots/lots";
 import { lotNotes } from "../schema/block";
 import { fish } from "../schema/lots";
@@ -10,10 +11,10 @@ import { fish } from "../schema/lots";
 type Stamp = { readonly who: string; readonly atMs: number };
 
 /** What was looked at or measured on a lot since the door, the newest of each kind. */
-export function notesOf(db: Db, lotId: string): LotNotes {
+export const notesOf = remembering([lotNotes], (db, lotId: string): LotNotes => {
   const rows = db.select().from(lotNotes).where(eq(lotNotes.lotId, lotId)).orderBy(lotNotes.atMs, lotNotes.id).all();
   return Object.fromEntries(rows.map(({ kind, atMs, amount, outOf }) => [kind, { atMs, amount, outOf }]));
-}
+});
 
 export type LotNoteIn = { readonly kind: LotNoteKind; readonly amount: number; readonly outOf: number | null };
 

@@ -1,21 +1,21 @@
 "use client";
-import { AntdRegistry } from "@ant-design/nextjs-registry";
 import { ConfigProvider } from "antd";
 import enGB from "antd/locale/en_GB";
 import type { ReactNode } from "react";
 import { Keypad } from "../form/Keypad";
 import { THEME } from "../theme/theme";
 import { Messages } from "./Messages";
+import { StyleRegistry } from "./StyleRegistry";
 
 export function Providers({ nonce, children }: { readonly nonce: string; readonly children: ReactNode }) {
   return (
-    <AntdRegistry>
+    <StyleRegistry>
       <ConfigProvider theme={THEME} locale={enGB} csp={{ nonce }} wave={{ disabled: true }}>
         <Messages>
           {children}
           <Keypad />
         </Messages>
       </ConfigProvider>
-    </AntdRegistry>
+    </StyleRegistry>
   );
 }

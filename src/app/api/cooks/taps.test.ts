@@ -10,7 +10,9 @@ import { makeDemoHouse } from "@/demo/house";
 import { firstAsk } from "@/house/firstAsk";
 import { loadOfBatch, questionOf } from "@/house/question";
 import { planToKeep } from "@/house/storedPlan";
-import type { CookNews } from "@/server/cookNews";
+import { makeChef } from "@/db/doors/people";
+import { house } from "@/db/schema/house";
+import { tellCooks, type CookNews } from "@/server/cookNews";
 import { POST } from "./[cookId]/taps/route";
 import { GET } from "./stream/route";
 
@@ -119,7 +121,7 @@ test("a cook that is not there is said to be so", async () => {
 
 test("a tap is on every other tablet within the second; asked as JSON the stream says what stands", async () => {
   const leaving = new AbortController();
-  const line = GET(
+  const line = await GET(
     new Request("http://house.test/api/cooks/stream", {
       headers: { accept: "text/event-stream" },
       signal: leaving.signal,
@@ -144,6 +146,21 @@ test("a tap is on every other tablet within the second; asked as JSON the stream
   const news = JSON.parse(heard.replace(/^data: /, "")) as CookNews;
   expect(news).toEqual({ cookId: of, events: findCook(db(), of)!.events });
   leaving.abort();
-  const stands = (await GET(new Request("http://house.test/api/cooks/stream")).json()) as readonly CookNews[];
+  const stands = (await (await GET(new Request("http://house.test/api/cooks/stream"))).json()) as readonly CookNews[];
   expect(stands.map((one) => one.cookId)).toEqual(openCooks(db()).map((one) => one.id));
+});
+
+test("a line held open is closed when its tablet is not let in any more", async () => {
+  const line = await GET(
+    new Request("http://house.test/api/cooks/stream", { headers: { accept: "text/event-stream" } }),
+  );
+  const reader = line.body!.getReader();
+  const decoder = new TextDecoder();
+  let heard = "";
+  while (!heard.includes("all told")) heard += decoder.decode((await reader.read()).value, { stream: true });
+  // the house gets its locks: who listens without a tablet of the house is outside from now on
+  db().update(house).set({ demo: false }).run();
+  makeChef(db(), { name: "Ylva", pinHash: "x", phrase: "x" }, { who: "Ylva", atMs: Date.now() });
+  tellCooks({ cookId: cookId(), events: [] });
+  expect(await reader.read()).toEqual({ done: true, value: undefined });
 });

@@ -1,6 +1,9 @@
 import { db } from "@/db/connection";
+import { isLocked } from "@/db/doors/people";
+import { houseNowMs } from "@/db/houseClock";
 import { openCooks } from "@/db/stove/cooks";
 import { hearCooks, type CookNews } from "@/server/cookNews";
+import { carriedNow, knownBy } from "../../../session";
 
 export const dynamic = "force-dynamic";
 
@@ -10,14 +13,26 @@ const BEAT_MS = 20_000;
 const standing = (): readonly CookNews[] => openCooks(db()).map(({ id, events }) => ({ cookId: id, events }));
 
 /** Every tap of every cook as it comes (server-sent events), what stands first; asked for as JSON, only what stands. */
-export function GET(request: Request): Response {
+export async function GET(request: Request): Promise<Response> {
   if (!(request.headers.get("accept") ?? "").includes("text/event-stream"))
     return Response.json(standing(), { headers: { "cache-control": "no-store" } });
+  const carried = await carriedNow();
+  // a tablet that is shut out, or a day that is over, hears no more on the line it holds open
+  const stillLetIn = () => !isLocked(db()) || knownBy(carried, houseNowMs()).asker.kind !== "nobody";
   const encoder = new TextEncoder();
   let stop = () => {};
   const body = new ReadableStream<Uint8Array>({
     start(controller) {
+      const hangUp = () => {
+        stop();
+        try {
+          controller.close();
+        } catch {
+          // closed by the other side already
+        }
+      };
       const say = (text: string) => {
+        if (!stillLetIn()) return hangUp();
         try {
           controller.enqueue(encoder.encode(text));
         } catch {
@@ -31,14 +46,7 @@ export function GET(request: Request): Response {
         clearInterval(beat);
         silence();
       };
-      request.signal.addEventListener("abort", () => {
-        stop();
-        try {
-          controller.close();
-        } catch {
-          // closed by the other side already
-        }
-      });
+      request.signal.addEventListener("abort", hangUp);
       for (const news of standing()) tell(news);
       say(": all told\n\n");
     },

@@ -1,0 +1,75 @@
+import { getTableName } from "drizzle-orm";
+import type { SQLiteTable } from "drizzle-orm/sqlite-core";
+import type { Db, Sqlite } from "./connection";
+
+/** How often each table was written to by this connection, and how often the file was by others. */
+type Watch = {
+  readonly writes: Map<string, number>;
+  /** Answers to each question, all as of the same writes. */
+  readonly kept: WeakMap<object, { readonly asOf: string; readonly answers: Map<string, unknown> }>;
+  readonly othersWrote: () => unknown;
+};
+
+// the server's start and its pages load this module each for itself
+const shared = globalThis as typeof globalThis & { gaffelWatches?: WeakMap<Sqlite, Watch> };
+const watches = (shared.gaffelWatches ??= new WeakMap());
+
+/** Of one question so many answers are kept; then all are asked anew. */
+const MOST = 500;
+
+/** Counts what this connection writes, table by table, so that what was read is known to be old. */
+export function watchWrites(sqlite: Sqlite): void {
+  const writes = new Map<string, number>();
+  const dataVersion = sqlite.prepare("pragma data_version").pluck();
+  watches.set(sqlite, { writes, kept: new WeakMap(), othersWrote: () => dataVersion.get() });
+  sqlite.function("gaffel_written", (table) => {
+    writes.set(String(table), (writes.get(String(table)) ?? 0) + 1);
+    return null;
+  });
+  const tables = sqlite
+    .prepare("select name from main.sqlite_master where type = 'table' and name not like 'sqlite\\_%' escape '\\'")
+    .pluck()
+    .all() as readonly string[];
+  for (const table of tables)
+    for (const event of ["insert", "update", "delete"])
+      sqlite.exec(
+        `create temp trigger "written_${event}_${table}" after ${event} on main."${table}" begin select gaffel_written('${table}'); end`,
+      );
+}
+
+/** Nobody changes an answer that others are given too. */
+function frozen<T>(value: T): T {
+  if (value !== null && typeof value === "object" && !Object.isFrozen(value) && !ArrayBuffer.isView(value)) {
+    Object.freeze(value);
+    Object.values(value).forEach(frozen);
+  }
+  return value;
+}
+
+type Key = string | number | boolean | null | readonly string[];
+
+/**
+ * A reading of these tables that is asked for again and again while they stay as they are: what the house is, who works in it, where
+ * things lie. Asked of the file anew after every write to one of them, by whomever, and always within a transaction, which may yet be
+ * taken back. `tables`: every table `read` looks into.
+ */
+export function remembering<Args extends readonly Key[], T>(
+  tables: readonly SQLiteTable[],
+  read: (db: Db, ...args: Args) => T,
+): (db: Db, ...args: Args) => T {
+  const names = tables.map(getTableName);
+  return (db, ...args) => {
+    const sqlite = (db as Db & { readonly $client?: Sqlite }).$client;
+    const watch = sqlite && watches.get(sqlite);
+    if (!watch || sqlite.inTransaction) return read(db, ...args);
+    const asOf = `${String(watch.othersWrote())} ${names.map((name) => watch.writes.get(name) ?? 0).join(" ")}`;
+    let known = watch.kept.get(read);
+    if (known?.asOf !== asOf || known.answers.size >= MOST)
+      watch.kept.set(read, (known = { asOf, answers: new Map() }));
+    const key = JSON.stringify(args);
+    if (known.answers.has(key)) return known.answers.get(key) as T;
+    const value = frozen(read(db, ...args));
+    known.answers.set(key, value);
+    return value;
+  };
+}
