@@ -1,15 +1,20 @@
 import { spawn } from "node:child_process";
 import { chromium, type Page } from "@playwright/test";
+import { FRUGAL } from "../scripts/lib/steps.mjs";
 import { add } from "./measure";
 import type { makeTenYears } from "./tenYears";
 
 /** Serves a house for the length of `work`. */
 export async function served(folder: string, work: (base: string, pid: number) => Promise<void>): Promise<void> {
   const port = 4387;
-  const server = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-p", String(port)], {
-    env: { ...process.env, GAFFEL_DATA: folder, NODE_ENV: "production", NEXT_TELEMETRY_DISABLED: "1" },
-    stdio: "ignore",
-  });
+  const server = spawn(
+    process.execPath,
+    [...FRUGAL.flags, "node_modules/next/dist/bin/next", "start", "-p", String(port)],
+    {
+      env: { ...process.env, ...FRUGAL.env, GAFFEL_DATA: folder, NODE_ENV: "production", NEXT_TELEMETRY_DISABLED: "1" },
+      stdio: "ignore",
+    },
+  );
   const base = `http://localhost:${port}`;
   const answers = () =>
     fetch(`${base}/icon.svg`).then(

@@ -1,7 +1,8 @@
 import { desc, isNull } from "drizzle-orm";
 import { usualRange } from "@/house/usualRange";
-import type { Db } from "../connection";
-import { fishLots } from "../schema/lots";
+import { remembering } from "../remember";
+import { lots } from "../schema/larder";
+import { fish, fishLots } from "../schema/lots";
 
 const LOOKS_BACK_LOTS = 400;
 /** Of each species so many of the last lots tell what is usual. */
@@ -13,7 +14,7 @@ export type UsualFigures = {
 };
 
 /** What a lot of each species weighed and cost at the door of this house, as a range that is believed without asking. */
-export function usualFigures(db: Db): Readonly<Record<string, UsualFigures>> {
+export const usualFigures = remembering([lots, fish], (db): Readonly<Record<string, UsualFigures>> => {
   const rows = db
     .select({ speciesId: fishLots.speciesId, massG: fishLots.massG, cents: fishLots.priceCentsPerKg })
     .from(fishLots)
@@ -34,4 +35,4 @@ export function usualFigures(db: Db): Readonly<Record<string, UsualFigures>> {
       ];
     }),
   );
-}
+});

@@ -1,14 +1,16 @@
 import { and, desc, eq, isNull, sql } from "drizzle-orm";
 import { placeKey } from "@/house/placeKey";
-import type { Db } from "../connection";
 import { listOwnSpecies } from "../house/species";
 import { findSpecies } from "@/core/species";
-import { fishLots, lotStays } from "../schema/lots";
+import { remembering } from "../remember";
+import { ownSpecies } from "../schema/house";
+import { lots } from "../schema/larder";
+import { fish, fishLots, lotStays } from "../schema/lots";
 
 const LOOKS_BACK_LOTS = 300;
 
 /** Where each kind of lot was put last time it came through the door, by {@link placeKey}. */
-export function usualPlaces(db: Db): Readonly<Record<string, string>> {
+export const usualPlaces = remembering([lots, fish, lotStays, ownSpecies], (db): Readonly<Record<string, string>> => {
   const own = listOwnSpecies(db);
   const rows = db
     .select({ speciesId: fishLots.speciesId, state: fishLots.state, placeId: lotStays.placeId })
@@ -30,4 +32,4 @@ export function usualPlaces(db: Db): Readonly<Record<string, string>> {
     if (species) usual[placeKey(species.group, state)] ??= placeId;
   }
   return usual;
-}
+});
