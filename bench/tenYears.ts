@@ -72,15 +72,11 @@ export function makeTenYears(folder: string, nowMs: number) {
       tx.insert(lotStays)
         .values({ lotId: id, placeId, fromMs: receivedAtMs, toMs: receivedAtMs + 3 * DAY_MS })
         .run();
-      for (const kind of ["lot-received", "lot-finished"] as const) {
-        appendEntry(tx, {
-          atMs: receivedAtMs,
-          who: "Ylva",
-          kind,
-          lotId: id,
-          payload: { code: `Y${index}`, massG: 5000 },
-        });
-      }
+      const code = `Y${index}`;
+      const about = { atMs: receivedAtMs, who: "Ylva", lotId: id };
+      const received = { code, speciesId: "cod", supplier: "Nattkrok", massG: 5000, statedMassG: null, receiptC: 1.5 };
+      appendEntry(tx, { ...about, kind: "lot-received", payload: { ...received, verdict: "accept", reasons: [] } });
+      appendEntry(tx, { ...about, kind: "lot-finished", payload: { code, reason: "used up", leftG: 0 } });
     }
     const each = READINGS / places.length;
     for (const [number, { id: placeId, setC }] of places.entries()) {
@@ -130,7 +126,7 @@ function addPlates(db: Db, endMs: number, spanMs: number): void {
   db.transaction((tx) => {
     for (let index = written; index < ENTRIES; index++) {
       const atMs = Math.round(endMs - (spanMs * (ENTRIES - index)) / ENTRIES);
-      appendEntry(tx, { atMs, who: "Ylva", kind: "board-washed", payload: { colour: "blue", index } });
+      appendEntry(tx, { atMs, who: "Ylva", kind: "board-washed", payload: { colour: `blue ${index}` } });
     }
   });
 }

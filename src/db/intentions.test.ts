@@ -11,7 +11,7 @@ import { oldFile } from "./oldFile.testkit";
 
 const NOW = Date.UTC(2026, 4, 12, 18);
 const intention = (id: string, atMs = NOW) => ({ id, action: "splitOff", atMs });
-const entry = { atMs: NOW, who: "Ylva", kind: "species-added", payload: {} } as const;
+const entry = { atMs: NOW, who: "Ylva", kind: "board-washed", payload: { colour: "blue" } } as const;
 
 test("the same intention twice is one record with the same answer", () => {
   const db = openDatabase(":memory:");

@@ -1,14 +1,18 @@
 import { createHash } from "node:crypto";
-import { and, desc, eq, getTableColumns, gt, gte, lt, sql, type SQL } from "drizzle-orm";
+import { and, asc, desc, eq, getTableColumns, gt, gte, lt, sql, type SQL } from "drizzle-orm";
 import {
   CHAIN_START,
   checkChain,
   GENESIS_HASH,
+  isKind,
   sealedText,
   type ChainCheck,
   type ChainEnd,
   type LedgerBody,
   type LedgerEntry,
+  type LedgerHead,
+  type LedgerKind,
+  type LedgerPayloads,
   type Subject,
 } from "@/core/trace";
 import type { Db } from "./connection";
@@ -19,14 +23,16 @@ const digest = (text: string) => createHash("sha256").update(text).digest("hex")
 /** What most entries leave empty. */
 const NOTHING = { lotId: null, batchId: null, cookId: null, correctsSeq: null };
 
-type NewEntry = Omit<LedgerBody, keyof typeof NOTHING> &
-  Partial<LedgerBody> & {
+type NewEntry<Kind extends LedgerKind> = Pick<LedgerHead, "atMs" | "who"> &
+  Partial<LedgerHead> & {
+    readonly kind: Kind;
+    readonly payload: LedgerPayloads[Kind];
     /** What else it is about, to find it by, besides its lot, batch and cook. */
     readonly subjects?: readonly Subject[];
   };
 
 /** Adds one sealed entry; call it inside the transaction of the change it records. */
-export function appendEntry(db: Db, { subjects = [], ...body }: NewEntry): LedgerEntry {
+export function appendEntry<Kind extends LedgerKind>(db: Db, { subjects = [], ...body }: NewEntry<Kind>): LedgerEntry {
   const last = db.select({ hash: ledger.hash }).from(ledger).orderBy(desc(ledger.seq)).limit(1).get();
   // through JSON once, so that what is sealed is what will be read back; of half a pasted character nothing is left to seal
   const payload = JSON.parse(JSON.stringify(body.payload), (_, value: unknown) =>
@@ -35,7 +41,7 @@ export function appendEntry(db: Db, { subjects = [], ...body }: NewEntry): Ledge
   const whole: LedgerBody = { ...NOTHING, ...body, who: body.who.toWellFormed(), payload };
   const prevHash = last?.hash ?? GENESIS_HASH;
   const sealed = { ...whole, payload, prevHash, hash: digest(sealedText(prevHash, whole)) };
-  const entry = db.insert(ledger).values(sealed).returning().get();
+  const entry = asEntries(db.insert(ledger).values(sealed).returning().all())[0]!;
   const named: readonly Subject[] = [
     ...(
       [
@@ -56,28 +62,44 @@ export function appendEntry(db: Db, { subjects = [], ...body }: NewEntry): Ledge
 
 const entries = (db: Db, where?: SQL) => db.select().from(ledger).where(where);
 
+/** Rows as entries: each was written with what its kind says. */
+const asEntries = (rows: readonly (typeof ledger.$inferSelect)[]) => rows as unknown as LedgerEntry[];
+
 export const entriesBetween = (db: Db, fromMs: number, toMs: number): LedgerEntry[] =>
-  entries(db, and(gte(ledger.atMs, fromMs), lt(ledger.atMs, toMs)))
-    .orderBy(desc(ledger.seq))
-    .all();
+  asEntries(
+    entries(db, and(gte(ledger.atMs, fromMs), lt(ledger.atMs, toMs)))
+      .orderBy(desc(ledger.seq))
+      .all(),
+  );
+
+/** Every entry of a kind since, the oldest first. */
+export const entriesOfKind = <Kind extends LedgerKind>(db: Db, kind: Kind, sinceMs: number) =>
+  asEntries(
+    entries(db, and(eq(ledger.kind, kind), gte(ledger.atMs, sinceMs)))
+      .orderBy(asc(ledger.seq))
+      .all(),
+  ).filter(isKind(kind));
 
 export const entriesOfLot = (db: Db, lotId: string): LedgerEntry[] => entriesAbout(db, { kind: "lot", id: lotId });
 
 /** Every entry about a thing, the oldest first. */
 export const entriesAbout = (db: Db, { kind, id }: Subject): LedgerEntry[] =>
-  db
-    .select(getTableColumns(ledger))
-    .from(ledgerSubjects)
-    .innerJoin(ledger, eq(ledger.seq, ledgerSubjects.seq))
-    .where(and(eq(ledgerSubjects.kind, kind), eq(ledgerSubjects.id, id)))
-    .orderBy(ledger.seq)
-    .all();
+  asEntries(
+    db
+      .select(getTableColumns(ledger))
+      .from(ledgerSubjects)
+      .innerJoin(ledger, eq(ledger.seq, ledgerSubjects.seq))
+      .where(and(eq(ledgerSubjects.kind, kind), eq(ledgerSubjects.id, id)))
+      .orderBy(ledger.seq)
+      .all(),
+  );
 
 /** The last entry of a kind. */
-export const lastEntry = (db: Db, kind: LedgerEntry["kind"]): LedgerEntry | undefined =>
-  entries(db, eq(ledger.kind, kind)).orderBy(desc(ledger.seq)).limit(1).get();
+export const lastEntry = <Kind extends LedgerKind>(db: Db, kind: Kind) =>
+  asEntries(entries(db, eq(ledger.kind, kind)).orderBy(desc(ledger.seq)).limit(1).all()).find(isKind(kind));
 
-export const findEntry = (db: Db, seq: number): LedgerEntry | undefined => entries(db, eq(ledger.seq, seq)).get();
+export const findEntry = (db: Db, seq: number): LedgerEntry | undefined =>
+  asEntries(entries(db, eq(ledger.seq, seq)).all())[0];
 
 /** Every seal from the first entry on, whether any is missing at the end, and whether the file still refuses to change one. */
 export function checkLedger(db: Db): ChainCheck {
@@ -90,7 +112,7 @@ const AT_ONCE = 5000;
 
 function* allEntries(db: Db): Generator<LedgerEntry> {
   for (let seq = 0; ;) {
-    const some = entries(db, gt(ledger.seq, seq)).orderBy(ledger.seq).limit(AT_ONCE).all();
+    const some = asEntries(entries(db, gt(ledger.seq, seq)).orderBy(ledger.seq).limit(AT_ONCE).all());
     yield* some;
     const last = some.at(-1);
     if (!last) return;
@@ -117,10 +139,11 @@ function missingOrUnguarded(db: Db): ChainCheck | null {
 
 /** The last entry before a moment: its hash is the seal of all that was written until then. */
 export const headAt = (db: Db, beforeMs: number): LedgerEntry | undefined =>
-  entries(db, lt(ledger.atMs, beforeMs)).orderBy(desc(ledger.seq)).limit(1).get();
+  asEntries(entries(db, lt(ledger.atMs, beforeMs)).orderBy(desc(ledger.seq)).limit(1).all())[0];
 
 /** The entry that has this seal; none: it was rewritten, cut off, or is no seal of this house. */
-export const entryOfSeal = (db: Db, hash: string): LedgerEntry | undefined => entries(db, eq(ledger.hash, hash)).get();
+export const entryOfSeal = (db: Db, hash: string): LedgerEntry | undefined =>
+  asEntries(entries(db, eq(ledger.hash, hash)).all())[0];
 
 /** How far the chain was found whole. */
 export type CheckedTo = ChainEnd & { readonly entries: number };
@@ -138,7 +161,7 @@ export function checkNewEntries(
   db: Db,
   before: CheckedTo,
 ): { readonly chain: ChainCheck; readonly checked: CheckedTo } {
-  const fresh = entries(db, gt(ledger.seq, before.seq)).orderBy(ledger.seq).all();
+  const fresh = asEntries(entries(db, gt(ledger.seq, before.seq)).orderBy(ledger.seq).all());
   const found = checkChain(fresh, digest, before);
   const wrong = found.kind === "broken" ? found : missingOrUnguarded(db);
   if (wrong) return { chain: wrong, checked: before };

@@ -17,7 +17,7 @@ function house(name: string, entries: number): string {
   const db = openDatabase(file);
   openHouse(db, { name, timeZone: "UTC", units: "metric", ruleSetId: "eu-853", cooks: ["Anu"], coldRoomC: 1 }, NOW);
   for (let index = 0; index < entries; index++)
-    appendEntry(db, { atMs: NOW + index, who: "Anu", kind: "board-washed", payload: { colour: "blue", index } });
+    appendEntry(db, { atMs: NOW + index, who: "Anu", kind: "board-washed", payload: { colour: `blue ${index}` } });
   fileUnder(db).close();
   return file;
 }

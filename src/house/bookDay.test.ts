@@ -3,19 +3,20 @@ import type { LedgerEntry, LedgerKind } from "@/core/trace";
 import { bookDay } from "./bookDay";
 
 let seq = 0;
-const entry = (kind: LedgerKind, payload: Record<string, unknown> = {}, who = "Ylva"): LedgerEntry => ({
-  seq: ++seq,
-  atMs: seq,
-  who,
-  kind,
-  lotId: null,
-  batchId: null,
-  cookId: null,
-  correctsSeq: null,
-  payload,
-  prevHash: "",
-  hash: "",
-});
+const entry = (kind: LedgerKind, payload: Record<string, unknown> = {}, who = "Ylva") =>
+  ({
+    seq: ++seq,
+    atMs: seq,
+    who,
+    kind,
+    lotId: null,
+    batchId: null,
+    cookId: null,
+    correctsSeq: null,
+    payload,
+    prevHash: "",
+    hash: "",
+  }) as LedgerEntry;
 
 test("a day is counted by what was written in it, and nothing else", () => {
   const day = bookDay([

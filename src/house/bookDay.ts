@@ -1,4 +1,4 @@
-import type { LedgerEntry, LedgerKind } from "@/core/trace";
+import { isKind, type LedgerEntry, type LedgerKind } from "@/core/trace";
 
 /** What a day's entries come to, counted; what nobody wrote counts as nothing and is said so by whoever shows it. */
 export type BookDay = {
@@ -22,29 +22,31 @@ export type BookDay = {
 /** Under this name the house writes its nights. */
 export const HOUSE_ITSELF = "Gaffel";
 
-const number = (entry: LedgerEntry, key: string): number => {
-  const value = Number(entry.payload[key] ?? 0);
-  return Number.isFinite(value) ? value : 0;
-};
-const sum = (entries: readonly LedgerEntry[], key: string): number =>
-  entries.reduce((total, entry) => total + number(entry, key), 0);
+const sum = (told: readonly (number | undefined)[]): number =>
+  // a book is read whatever it says
+  told.reduce<number>((total, one) => total + (one !== undefined && Number.isFinite(one) ? one : 0), 0);
 
 /** Counts a day of the book. */
 export function bookDay(entries: readonly LedgerEntry[]): BookDay {
-  const of = (kind: LedgerKind) => entries.filter((entry) => entry.kind === kind);
+  const of = <Kind extends LedgerKind>(kind: Kind) => entries.filter(isKind(kind));
   const wasted = of("lot-wasted");
   const finished = of("cook-finished");
   const closed = of("hold-closed");
-  const cooled = [...of("stock-read"), ...of("stock-made")].map(
-    ({ payload }) => payload["verdict"] ?? payload["cooling"],
-  );
+  const cooled = [
+    ...of("stock-read").map(({ payload }) => payload.verdict),
+    ...of("stock-made").map(({ payload }) => payload.cooling),
+  ];
   return {
     received: of("lot-received").length,
     refused: of("lot-refused").length,
-    thrown: { times: wasted.length, massG: sum(wasted, "massG"), costCents: sum(wasted, "costCents") },
+    thrown: {
+      times: wasted.length,
+      massG: sum(wasted.map(({ payload }) => payload.massG)),
+      costCents: sum(wasted.map(({ payload }) => payload.costCents)),
+    },
     cooks: {
       ended: finished.length,
-      underRule: finished.filter(({ payload }) => payload["meetsRule"] === false).length,
+      underRule: finished.filter(({ payload }) => payload.meetsRule === false).length,
       cancelled: of("cook-abandoned").length,
     },
     cooling: {
@@ -53,10 +55,13 @@ export function bookDay(entries: readonly LedgerEntry[]): BookDay {
     },
     holds: {
       begun: of("hold-started").length,
-      met: closed.filter(({ payload }) => payload["met"] === true).length,
-      brokenOff: closed.filter(({ payload }) => payload["met"] === false).length,
+      met: closed.filter(({ payload }) => payload.met === true).length,
+      brokenOff: closed.filter(({ payload }) => payload.met === false).length,
     },
-    rawPlates: { times: of("plates-served").length, covers: sum(of("plates-served"), "covers") },
+    rawPlates: {
+      times: of("plates-served").length,
+      covers: sum(of("plates-served").map(({ payload }) => payload.covers)),
+    },
     excursionsAnswered: of("excursion-answered").length,
     probesChecked: of("probe-checked").length,
     again: {

@@ -1,20 +1,21 @@
-import type { LedgerEntry } from "@/core/trace";
+import type { LedgerEntry, LedgerEntryOf } from "@/core/trace";
 import { foldParts } from "./foldParts";
 
-const entry = (seq: number, part: Partial<LedgerEntry> = {}): LedgerEntry => ({
-  seq,
-  atMs: seq * 60_000,
-  who: "Ylva",
-  kind: "readings-imported",
-  lotId: null,
-  batchId: null,
-  cookId: null,
-  correctsSeq: null,
-  payload: { place: "Freezer", added: 10_000 },
-  prevHash: "",
-  hash: `h${seq}`,
-  ...part,
-});
+const entry = (seq: number, part: Partial<LedgerEntry> = {}) =>
+  ({
+    seq,
+    atMs: seq * 60_000,
+    who: "Ylva",
+    kind: "readings-imported",
+    lotId: null,
+    batchId: null,
+    cookId: null,
+    correctsSeq: null,
+    payload: { place: "Freezer", added: 10_000 },
+    prevHash: "",
+    hash: `h${seq}`,
+    ...part,
+  }) as LedgerEntryOf<"readings-imported">;
 
 test("the parts of one file are one line; another place, hand, kind or hour is not", () => {
   const room = { place: "Room", added: 5 };
@@ -25,8 +26,8 @@ test("the parts of one file are one line; another place, hand, kind or hour is n
     entry(0, { kind: "board-washed", payload: {} }),
     entry(-20, { payload: room }),
   ];
-  const folded = foldParts(entries);
-  expect(folded.map(({ seq, payload }) => [seq, payload["added"], payload["parts"]])).toEqual([
+  const folded = foldParts(entries) as readonly LedgerEntryOf<"readings-imported">[];
+  expect(folded.map(({ seq, payload: { added, parts } }) => [seq, added, parts])).toEqual([
     [5, 30_000, 3],
     [2, 5, undefined],
     [1, 5, undefined],

@@ -1,13 +1,13 @@
-import type { LedgerEntry } from "@/core/trace";
+import type { LedgerEntry, LedgerEntryOf } from "@/core/trace";
 
 /** Parts of one file come within minutes of each other, ms. */
 const TOGETHER_MS = 10 * 60_000;
 
-const isPartOf = (one: LedgerEntry, before: LedgerEntry): boolean =>
-  one.kind === "readings-imported" &&
-  before.kind === "readings-imported" &&
+type Imported = LedgerEntryOf<"readings-imported">;
+
+const isPartOf = (one: Imported, before: Imported): boolean =>
   one.who === before.who &&
-  one.payload["place"] === before.payload["place"] &&
+  one.payload.place === before.payload.place &&
   Math.abs(one.atMs - before.atMs) <= TOGETHER_MS;
 
 /**
@@ -17,17 +17,18 @@ const isPartOf = (one: LedgerEntry, before: LedgerEntry): boolean =>
 export function foldParts(entries: readonly LedgerEntry[]): readonly LedgerEntry[] {
   const folded: LedgerEntry[] = [];
   for (const [index, entry] of entries.entries()) {
-    const last = folded.at(-1);
-    if (!last || !isPartOf(entry, entries[index - 1]!)) {
+    const [last, before] = [folded.at(-1), entries[index - 1]];
+    if (
+      entry.kind !== "readings-imported" ||
+      last?.kind !== "readings-imported" ||
+      before?.kind !== "readings-imported" ||
+      !isPartOf(entry, before)
+    ) {
       folded.push(entry);
       continue;
     }
-    const { added, parts } = last.payload;
-    const payload = {
-      ...last.payload,
-      added: Number(added) + Number(entry.payload["added"]),
-      parts: Number(parts ?? 1) + 1,
-    };
+    const { added = 0, parts = 1 } = last.payload;
+    const payload = { ...last.payload, added: added + (entry.payload.added ?? 0), parts: parts + 1 };
     folded[folded.length - 1] = { ...last, payload };
   }
   return folded;

@@ -2,16 +2,21 @@ export {
   CHAIN_START,
   checkChain,
   GENESIS_HASH,
+  isKind,
   LEDGER_LABELS,
   sealedText,
   type ChainCheck,
   type ChainEnd,
   type LedgerBody,
   type LedgerEntry,
+  type LedgerEntryOf,
+  type LedgerHead,
   type LedgerKind,
   type Subject,
   type SubjectKind,
+  type Told,
 } from "./ledger";
+export type { LedgerPayloads } from "./payloads";
 export {
   adviceFor,
   completeness,

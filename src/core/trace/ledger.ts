@@ -1,126 +1,46 @@
 import { keyed, stableJson } from "@/core/shared";
+import type { LedgerPayloads } from "./payloads";
 
-export type LedgerKind =
-  | "house-opened"
-  | "house-changed"
-  | "probe-checked"
-  | "handover-left"
-  | "handover-taken"
-  | "order-placed"
-  | "order-ended"
-  | "order-missing"
-  | "lot-received"
-  | "lot-refused"
-  | "lot-finished"
-  | "batch-cut"
-  | "cook-started"
-  | "probe-noted"
-  | "cook-finished"
-  | "cook-abandoned"
-  | "tap-undone"
-  | "cook-modelled"
-  | "lot-moved"
-  | "lot-split"
-  | "lot-opened"
-  | "lot-wasted"
-  | "hold-started"
-  | "hold-read"
-  | "hold-closed"
-  | "place-set"
-  | "reading-typed"
-  | "readings-imported"
-  | "excursion-answered"
-  | "file-attached"
-  | "species-added"
-  | "advice-added"
-  | "covers-planned"
-  | "lot-broken-down"
-  | "batch-prepared"
-  | "scale-set"
-  | "board-set"
-  | "board-washed"
-  | "lot-noted"
-  | "plates-served"
-  | "pieces-counted"
-  | "probe-set"
-  | "station-learned"
-  | "station-reset"
-  | "sheet-kept"
-  | "steps-kept"
-  | "clock-jumped"
-  | "clock-taken"
-  | "hot-hold-started"
-  | "hot-hold-read"
-  | "hot-hold-ended"
-  | "spec-kept"
-  | "base-made"
-  | "sauce-mounted"
-  | "stock-started"
-  | "stock-made"
-  | "stock-bought"
-  | "pack-received"
-  | "supplier-set"
-  | "recall-run"
-  | "day-sealed"
-  | "backup-kept"
-  | "backup-failed"
-  | "check-set"
-  | "check-done"
-  | "stock-read"
-  | "reduction-started"
-  | "reduction-noted"
-  | "reduction-ended"
-  | "preparation-made"
-  | "portions-taken"
-  | "good-kept"
-  | "oil-tested"
-  | "oil-changed"
-  | "label-printed"
-  | "card-off"
-  | "card-on"
-  | "card-served"
-  | "card-note-kept"
-  | "card-note-dropped"
-  | "ticket-opened"
-  | "ticket-struck"
-  | "ticket-back"
-  | "course-called"
-  | "course-held"
-  | "course-gone"
-  | "course-back"
-  | "pan-begun"
-  | "pan-lost"
-  | "pan-back"
-  | "pieces-again"
-  | "allergy-swapped"
-  | "allergy-seen"
-  | "spot-out"
-  | "spot-back"
-  | "close-counted"
-  | "sender-set"
-  | "sensor-set"
-  | "key-ended"
-  | "person-set"
-  | "tablet-set"
-  | "correction";
+export type LedgerKind = keyof LedgerPayloads;
 
 /** What an entry can be about. */
 export type SubjectKind = "lot" | "batch" | "cook" | "place" | "make" | "spec" | "spot" | "hold" | "ticket";
 export type Subject = { readonly kind: SubjectKind; readonly id: string };
 
-/** What one entry says; the hash covers all of it and the hash before it. */
-export type LedgerBody = {
+/** When, by whom, and about which lot, batch, cook or earlier entry. */
+export type LedgerHead = {
   readonly atMs: number;
   readonly who: string;
-  readonly kind: LedgerKind;
   readonly lotId: string | null;
   readonly batchId: string | null;
   readonly cookId: string | null;
   readonly correctsSeq: number | null;
+};
+
+/** What one entry says; the hash covers all of it and the hash before it. */
+export type LedgerBody = LedgerHead & {
+  readonly kind: LedgerKind;
   readonly payload: Readonly<Record<string, unknown>>;
 };
 
-export type LedgerEntry = LedgerBody & { readonly seq: number; readonly prevHash: string; readonly hash: string };
+/** What was said by an entry of a kind. Entries are never changed: one of an earlier release may lack any of what is said now. */
+export type Told<Kind extends LedgerKind> = Readonly<Partial<LedgerPayloads[Kind]>>;
+
+export type LedgerEntryOf<Kind extends LedgerKind> = LedgerHead & {
+  readonly kind: Kind;
+  readonly payload: Told<Kind>;
+  readonly seq: number;
+  readonly prevHash: string;
+  readonly hash: string;
+};
+
+export type LedgerEntry = { [Kind in LedgerKind]: LedgerEntryOf<Kind> }[LedgerKind];
+
+/** Whether an entry is of this kind, and says what that kind says. */
+export const isKind =
+  <Kind extends LedgerKind>(kind: Kind) =>
+  (entry: LedgerEntry): entry is Extract<LedgerEntry, { readonly kind: Kind }> =>
+    entry.kind === kind;
 
 /** Stands before the first entry. */
 export const GENESIS_HASH = "0".repeat(64);

@@ -1,6 +1,7 @@
 import { coolingRuleOf, judgeCooling, type CoolingVerdict, type RuleSetId } from "@/core/safety";
 import { MINUTE_MS } from "@/core/units";
 import { STRAINED_C } from "@/house/stockPot";
+import { isKind } from "@/core/trace";
 import type { Db } from "../connection";
 import { madeLot, type MadeLot } from "../larder/madeLots";
 import { appendEntry, entriesAbout } from "../ledger";
@@ -16,8 +17,8 @@ export type PotCooled = {
 
 const readingsOf = (db: Db, lot: Pick<MadeLot, "id" | "receivedAtMs">) =>
   entriesAbout(db, { kind: "lot", id: lot.id })
-    .filter(({ kind }) => kind === "stock-read")
-    .map(({ atMs, payload }) => [(atMs - lot.receivedAtMs) / MINUTE_MS, Number(payload["celsius"])] as const);
+    .filter(isKind("stock-read"))
+    .map(({ atMs, payload }) => [(atMs - lot.receivedAtMs) / MINUTE_MS, Number(payload.celsius)] as const);
 
 function judged(ruleSetId: RuleSetId, readings: readonly (readonly [number, number])[]): PotCooled {
   const { verdict, stages } = judgeCooling(coolingRuleOf(ruleSetId), [[0, STRAINED_C], ...readings]);

@@ -1,6 +1,7 @@
 import { and, asc, eq, gt, isNull, or, sql } from "drizzle-orm";
 import { ingredientOf, type Portion, type Shelf } from "@/core/butter";
 import type { Allergens } from "@/core/larder";
+import { isKind } from "@/core/trace";
 import type { Db } from "../connection";
 import { keepItem } from "../larder/madeLots";
 import { entriesAbout } from "../ledger";
@@ -11,8 +12,7 @@ import { items, lots } from "../schema/larder";
 const goodItem = (ingredientId: string) => `bought:${ingredientId}`;
 
 const cooledTooSlowly = (db: Db, lotId: string): boolean =>
-  entriesAbout(db, { kind: "lot", id: lotId }).findLast(({ kind }) => kind === "stock-read")?.payload["verdict"] ===
-  "fail";
+  entriesAbout(db, { kind: "lot", id: lotId }).findLast(isKind("stock-read"))?.payload.verdict === "fail";
 
 /** A lot of the house that is this good: its own stock, oil or browned butter. */
 const ownLots = (db: Db, ingredientId: string, atMs: number) =>

@@ -1,6 +1,7 @@
 import { eq } from "drizzle-orm";
 import { judgeOil, type OilVerdict } from "@/core/butter";
 import { HOUR_MS } from "@/core/units";
+import { isKind } from "@/core/trace";
 import type { Db } from "../connection";
 import { appendEntry, entriesAbout } from "../ledger";
 import { spots } from "../schema/larder";
@@ -27,8 +28,8 @@ export const fryers = (db: Db, nowMs: number): readonly Fryer[] =>
     .map(({ id, name }) => {
       const entries = entriesAbout(db, { kind: "spot", id });
       const changed = entries.findLast(({ kind }) => kind === "oil-changed");
-      const strip = entries.findLast(({ kind, seq }) => kind === "oil-tested" && seq > (changed?.seq ?? 0));
-      const polarPct = strip ? Number(strip.payload["polarPct"]) : null;
+      const strip = entries.filter(isKind("oil-tested")).findLast(({ seq }) => seq > (changed?.seq ?? 0));
+      const polarPct = strip ? Number(strip.payload.polarPct) : null;
       return {
         id,
         name,

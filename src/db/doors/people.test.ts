@@ -1,3 +1,4 @@
+import { isKind } from "@/core/trace";
 import { scryptSync } from "node:crypto";
 import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
@@ -101,12 +102,8 @@ test("a code lets one tablet in, once, for ten minutes, however it is typed; wha
     false,
     null,
   ]);
-  const kinds = entriesBetween(db, 0, NOW + HOUR).map(({ kind, payload }) => [kind, payload["change"]]);
-  expect(kinds.filter(([kind]) => kind === "tablet-set").map(([, change]) => change)).toEqual([
-    "ended",
-    "paired",
-    "paired",
-  ]);
+  const told = entriesBetween(db, 0, NOW + HOUR).filter(isKind("tablet-set"));
+  expect(told.map(({ payload }) => payload.change)).toEqual(["ended", "paired", "paired"]);
   expect(codeOf("kr4m 7dpx")).toBe("KR4M7DPX");
 });
 

@@ -1,26 +1,15 @@
-import { and, desc, gte, inArray } from "drizzle-orm";
-import { z } from "zod";
+import type { LedgerPayloads } from "@/core/trace";
 import { DAY_MS } from "@/core/units";
 import type { Db } from "../connection";
-import { appendEntry } from "../ledger";
-import { ledger } from "../schema/ledger";
+import { appendEntry, entriesOfKind } from "../ledger";
 
 type Stamp = { readonly who: string; readonly atMs: number };
 
-/** What whoever goes leaves behind in words, besides what the house knows by itself. */
-const Left = z.object({ note: z.string() });
 /** Who took over from whom, and how much was on the list that was read. */
-const Taken = z.object({
-  from: z.string(),
-  runs: z.number(),
-  owed: z.number(),
-  low: z.number(),
-  probe: z.string(),
-});
-export type TakenOver = z.infer<typeof Taken>;
+export type TakenOver = LedgerPayloads["handover-taken"];
 
 export const leaveHandover = (db: Db, note: string, stamp: Stamp): void => {
-  appendEntry(db, { ...stamp, kind: "handover-left", payload: { note } satisfies z.infer<typeof Left> });
+  appendEntry(db, { ...stamp, kind: "handover-left", payload: { note } });
 };
 
 /** The entry is of the one who takes over. */
@@ -39,20 +28,11 @@ export type Handovers = {
 
 /** What was left since somebody last took over, and who that was. */
 export function handovers(db: Db, nowMs: number): Handovers {
-  const entries = db
-    .select({ who: ledger.who, atMs: ledger.atMs, kind: ledger.kind, payload: ledger.payload })
-    .from(ledger)
-    .where(
-      and(gte(ledger.atMs, nowMs - STANDS_DAYS * DAY_MS), inArray(ledger.kind, ["handover-left", "handover-taken"])),
-    )
-    .orderBy(desc(ledger.seq))
-    .all();
-  const at = entries.findIndex(({ kind }) => kind === "handover-taken");
-  const taken = entries[at];
+  const sinceMs = nowMs - STANDS_DAYS * DAY_MS;
+  const taken = entriesOfKind(db, "handover-taken", sinceMs).at(-1);
+  const left = entriesOfKind(db, "handover-left", sinceMs).filter(({ seq }) => seq > (taken?.seq ?? 0));
   return {
-    waiting: entries
-      .slice(0, at < 0 ? undefined : at)
-      .map(({ who, atMs, payload }) => ({ who, atMs, note: Left.parse(payload).note })),
-    lastTaken: taken ? { who: taken.who, atMs: taken.atMs, from: Taken.parse(taken.payload).from } : null,
+    waiting: left.toReversed().map(({ who, atMs, payload }) => ({ who, atMs, note: payload.note ?? "" })),
+    lastTaken: taken ? { who: taken.who, atMs: taken.atMs, from: taken.payload.from ?? "" } : null,
   };
 }

@@ -1,8 +1,6 @@
-import { and, asc, desc, eq, gte } from "drizzle-orm";
 import { DAY_MS } from "@/core/units";
 import type { Db } from "../connection";
-import { appendEntry } from "../ledger";
-import { ledger } from "../schema/ledger";
+import { appendEntry, entriesOfKind, lastEntry } from "../ledger";
 
 /** A probe held in melting ice and what it read: the record is the ledger's entry. */
 export function noteProbeCheck(db: Db, celsius: number, probe: string, stamp: { who: string; atMs: number }): void {
@@ -12,14 +10,8 @@ export function noteProbeCheck(db: Db, celsius: number, probe: string, stamp: { 
 export function lastProbeCheck(
   db: Db,
 ): { readonly atMs: number; readonly celsius: number; readonly who: string } | null {
-  const entry = db
-    .select()
-    .from(ledger)
-    .where(eq(ledger.kind, "probe-checked"))
-    .orderBy(desc(ledger.seq))
-    .limit(1)
-    .get();
-  return entry ? { atMs: entry.atMs, who: entry.who, celsius: Number(entry.payload["celsius"]) } : null;
+  const entry = lastEntry(db, "probe-checked");
+  return entry ? { atMs: entry.atMs, who: entry.who, celsius: Number(entry.payload.celsius) } : null;
 }
 
 /** Nobody goes by a check that is older. */
@@ -30,13 +22,6 @@ export function lastChecks(
   db: Db,
   nowMs: number,
 ): ReadonlyMap<string, { readonly atMs: number; readonly celsius: number }> {
-  const entries = db
-    .select({ atMs: ledger.atMs, payload: ledger.payload })
-    .from(ledger)
-    .where(and(eq(ledger.kind, "probe-checked"), gte(ledger.atMs, nowMs - LOOKED_BACK_DAYS * DAY_MS)))
-    .orderBy(asc(ledger.seq))
-    .all();
-  return new Map(
-    entries.map(({ atMs, payload }) => [String(payload["probe"] ?? ""), { atMs, celsius: Number(payload["celsius"]) }]),
-  );
+  const checks = entriesOfKind(db, "probe-checked", nowMs - LOOKED_BACK_DAYS * DAY_MS);
+  return new Map(checks.map(({ atMs, payload }) => [payload.probe ?? "", { atMs, celsius: Number(payload.celsius) }]));
 }

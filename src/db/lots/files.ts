@@ -50,5 +50,5 @@ export const findFile = (db: Db, id: string): Attachment | undefined =>
 /** Whether a paper is the one that was kept: its bytes have the hash that the sealed entry of its lot says. */
 export const isAsKept = (db: Db, { lotId, bytes }: Pick<Attachment, "lotId" | "bytes">): boolean => {
   const sha256 = createHash("sha256").update(bytes).digest("hex");
-  return entriesOfLot(db, lotId).some(({ kind, payload }) => kind === "file-attached" && payload["sha256"] === sha256);
+  return entriesOfLot(db, lotId).some((entry) => entry.kind === "file-attached" && entry.payload.sha256 === sha256);
 };

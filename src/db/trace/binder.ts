@@ -2,7 +2,7 @@ import { and, gte, inArray, lt } from "drizzle-orm";
 import { todayIn } from "@/calendar/days";
 import type { HoldKind } from "@/core/coldchain";
 import type { RuleSetId } from "@/core/safety";
-import type { LedgerEntry } from "@/core/trace";
+import { isKind, type LedgerEntry } from "@/core/trace";
 import {
   answering,
   DAILY,
@@ -76,7 +76,6 @@ function openPoints(
   watched: readonly PlaceWatch[],
   { fromMs, toMs }: Pick<Period, "fromMs" | "toMs">,
 ): readonly OpenPoint[] {
-  const code = ({ payload }: LedgerEntry) => String(payload["code"] ?? "");
   switch (id) {
     case "cold":
       return watched.flatMap((watch): OpenPoint[] => {
@@ -100,18 +99,19 @@ function openPoints(
     case "cooling": {
       const read = new Set(entries.filter(({ kind }) => kind === "stock-read").map(({ lotId }) => lotId));
       return entries.flatMap((entry): OpenPoint[] => {
-        if (entry.kind === "stock-read" && entry.payload["verdict"] === "fail")
-          return [{ kind: "cooled-too-slowly", code: code(entry) }];
+        if (entry.kind === "stock-read" && entry.payload.verdict === "fail")
+          return [{ kind: "cooled-too-slowly", code: entry.payload.code ?? "" }];
         return entry.kind === "stock-made" && !read.has(entry.lotId)
-          ? [{ kind: "cooling-not-read", code: code(entry) }]
+          ? [{ kind: "cooling-not-read", code: entry.payload.code ?? "" }]
           : [];
       });
     }
     case "parasites":
     case "thawing":
       return entries
-        .filter(({ kind, payload }) => kind === "hold-closed" && payload["met"] === false)
-        .map((entry) => ({ kind: "hold-not-met", code: code(entry), hold: String(entry.payload["hold"] ?? "") }));
+        .filter(isKind("hold-closed"))
+        .filter(({ payload }) => payload.met === false)
+        .map(({ payload: { code = "", hold = "" } }) => ({ kind: "hold-not-met", code, hold }));
     case "tags":
       return untagged(db, fromMs, toMs);
     default:
