@@ -3,16 +3,16 @@ import { chmodSync, existsSync, mkdirSync } from "node:fs";
 import path from "node:path";
 import Database from "better-sqlite3";
 import { sql } from "drizzle-orm";
-import { drizzle, type BetterSQLite3Database } from "drizzle-orm/better-sqlite3";
+import { drizzle } from "drizzle-orm/better-sqlite3";
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
 import { readMigrationFiles } from "drizzle-orm/migrator";
 import { assert } from "@/core/shared";
+import type { Db, Sqlite } from "./db";
 import { watchWrites } from "./remember";
 import { sealTables } from "./seals/install";
 import { teachSums } from "./seals/rowSum";
 
-export type Db = BetterSQLite3Database;
-export type Sqlite = InstanceType<typeof Database>;
+export type { Db, Sqlite };
 
 /** The open file under a connection. */
 export const fileUnder = (db: Db): Sqlite => (db as Db & { readonly $client: Sqlite }).$client;

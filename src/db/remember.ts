@@ -1,6 +1,6 @@
 import { getTableName } from "drizzle-orm";
 import type { SQLiteTable } from "drizzle-orm/sqlite-core";
-import type { Db, Sqlite } from "./connection";
+import type { Db, Sqlite } from "./db";
 
 /** How often each table was written to by this connection, and how often the file was by others. */
 type Watch = {
