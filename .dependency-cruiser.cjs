@@ -1,6 +1,7 @@
 // Arrows point downward only: app -> ui, workers, db, verbs, house, words, core; db -> house -> core; and inside the core to lower subjects.
 const SUBJECTS = [
   "shared",
+  "numeric",
   "units",
   "matter",
   "species",

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { PlaceKind } from "@/core/coldchain";
 import { DAY_MS } from "@/core/units";
 import type { Db } from "@/db/connection";
@@ -41,7 +42,7 @@ export function makePlaces(db: Db, days: number, nowMs: number, who: string): Re
     const readings = Array.from({ length: (days * 24 * 60) / EVERY_MIN + 1 }, (_, index) => {
       const hoursAgo = days * 24 - (index * EVERY_MIN) / 60;
       const breath = swingK * (0.6 * Math.sin(hoursAgo * 2.1) + 0.4 * Math.sin(hoursAgo / 1.3));
-      const door = warm.reduce((sum, one) => sum + bump(one.hoursAgo - hoursAgo, one.hours) * one.byK, 0);
+      const door = sumOf(warm, (one) => bump(one.hoursAgo - hoursAgo, one.hours) * one.byK);
       return { atMs: nowMs - Math.round(hoursAgo * 3_600_000), celsius: Math.round((setC + breath + door) * 10) / 10 };
     });
     addReadings(db, id, readings, "sensor", null);

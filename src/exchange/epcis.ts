@@ -1,3 +1,4 @@
+import { GRAM_PER_POUND } from "@/core/units";
 import { z } from "zod";
 import { FORMS, type Form } from "@/core/freshness";
 import { findSpecies, searchSpecies, SPECIES, type Species } from "@/core/species";
@@ -132,7 +133,13 @@ const lastPart = (uri: string): string => {
   }
 };
 const kilos = (quantity: number, uom: string) =>
-  uom === "GRM" ? quantity / 1000 : uom === "LBR" ? quantity * 0.45359237 : uom === "TNE" ? quantity * 1000 : quantity;
+  uom === "GRM"
+    ? quantity / 1000
+    : uom === "LBR"
+      ? (quantity * GRAM_PER_POUND) / 1000
+      : uom === "TNE"
+        ? quantity * 1000
+        : quantity;
 
 /** The first value under a name, whatever its prefix. */
 function named(data: Readonly<Record<string, unknown>> | undefined, name: string): unknown {

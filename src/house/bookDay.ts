@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { isKind, type LedgerEntry, type LedgerKind } from "@/core/trace";
 
 /** What a day's entries come to, counted; what nobody wrote counts as nothing and is said so by whoever shows it. */
@@ -24,7 +25,7 @@ export const HOUSE_ITSELF = "Gaffel";
 
 const sum = (told: readonly (number | undefined)[]): number =>
   // a book is read whatever it says
-  told.reduce<number>((total, one) => total + (one !== undefined && Number.isFinite(one) ? one : 0), 0);
+  sumOf(told, (one) => (one !== undefined && Number.isFinite(one) ? one : 0));
 
 /** Counts a day of the book. */
 export function bookDay(entries: readonly LedgerEntry[]): BookDay {

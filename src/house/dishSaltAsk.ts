@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import {
   dishSalt,
   planSauce,
@@ -63,7 +64,7 @@ export function saltOfDish(
       parts.push({ role: "sauce", name: sauce.spec.name, massG, saltPct, reducedToG: null });
     }
   }
-  const grams = garnish.reduce((sum, { massG }) => sum + massG, 0) + garnishSaltG;
+  const grams = sumOf(garnish, ({ massG }) => massG) + garnishSaltG;
   if (grams > garnishSaltG) {
     const saltG = garnish.reduce(
       (sum, { ingredientId, massG }) => sum + (massG * (shelf.get(ingredientId)?.saltPct ?? 0)) / 100,

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { planSauce, type SauceSpec } from "@/core/butter";
 import type { CardSpec } from "@/core/cards";
 import { PANS, spotsOfMethod, type PanId, type SpotKind } from "@/core/cooking";
@@ -104,7 +105,7 @@ export function forMany(card: CardSpec, sauce: SauceSpec | null, covers: number,
     base: batch?.reduction
       ? { seconds: batch.reduction.secondsToBoil + batch.reduction.secondsReducing, panMm: stove.panMm }
       : null,
-    garnishG: card.garnishes.reduce((sum, { massG }) => sum + massG, 0) * covers,
+    garnishG: sumOf(card.garnishes, ({ massG }) => massG) * covers,
     plateMin: (card.plateSeconds * covers) / 60,
   };
 }

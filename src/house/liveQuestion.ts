@@ -1,3 +1,4 @@
+import { sum } from "@/core/numeric";
 import { liveCook, stageSecondsAt, type CookEvent, type LiveQuestion } from "@/core/cooking";
 import type { Species } from "@/core/species";
 import type { StoredPlan } from "./storedPlan";
@@ -26,7 +27,7 @@ export function liveQuestionOf(
     readings: [...byHand, ...streamed]
       .sort((a, b) => a.atMs - b.atMs)
       .map(({ atMs, celsius }) => ({
-        timeS: stageSecondsAt(events, atMs).reduce((sum, seconds) => sum + seconds, 0),
+        timeS: sum(stageSecondsAt(events, atMs)),
         centreC: celsius,
       })),
   };

@@ -1,3 +1,4 @@
+import { sum } from "@/core/numeric";
 import { jobOf, requestOf, stageSecondsAt, type CookEvent, type MeasuredCook } from "@/core/cooking";
 import type { Species } from "@/core/species";
 import type { StoredPlan } from "./storedPlan";
@@ -23,7 +24,7 @@ export function measuredOf(
   const byHand = events.flatMap((event) => (event.kind === "probed" ? [event] : []));
   const readings = [...byHand, ...streamed.map(({ atMs, celsius }) => ({ atMs, centreC: celsius }))].map(
     ({ atMs, centreC }) => ({
-      timeS: stageSecondsAt(events, atMs).reduce((sum, seconds) => sum + seconds, 0),
+      timeS: sum(stageSecondsAt(events, atMs)),
       centreC,
     }),
   );

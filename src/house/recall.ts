@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Certainty } from "@/core/trace";
 import { HOUR_MS } from "@/core/units";
 
@@ -98,6 +99,6 @@ export const recallCount = ({ lots, plates, pieces }: Recall): RecallCount => ({
   lots: lots.length,
   certain: plates.filter(({ certainty }) => certainty === "certain").length,
   possible: plates.filter(({ certainty }) => certainty === "possible").length,
-  leftG: lots.reduce((sum, { leftG }) => sum + leftG, 0),
-  pieces: pieces.reduce((sum, one) => sum + one.pieces, 0),
+  leftG: sumOf(lots, ({ leftG }) => leftG),
+  pieces: sumOf(pieces, (one) => one.pieces),
 });

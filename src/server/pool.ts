@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 import { availableParallelism } from "node:os";
 import path from "node:path";
 import type { Result } from "@/core/shared";
@@ -12,7 +13,7 @@ const FILE = path.join(/* turbopackIgnore: true */ process.cwd(), ".workers/task
  * have threads of their own: whoever asks the core for much cannot keep a cook from starting.
  */
 const LANES = {
-  house: { most: Math.max(1, Math.min(2, availableParallelism() - 1)), queue: 24, deadlineMs: 30_000 },
+  house: { most: clamp(availableParallelism() - 1, 1, 2), queue: 24, deadlineMs: 30_000 },
   open: { most: 1, queue: 16, deadlineMs: 30_000 },
   // what is looked on for after there is an answer: it keeps nobody waiting
   after: { most: 1, queue: 2, deadlineMs: 30_000 },

@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 /** What a till says over the open interface. */
 export type TillMessage =
   | {
@@ -57,7 +58,7 @@ export function saturday(covers: number, seed: number, { first, main }: Menu = D
     const people = Math.min(left, 1 + Math.floor(next() * 4) + (next() < 0.2 ? 2 : 0));
     left -= people;
     const wave = next() < WAVES[0].share ? WAVES[0] : WAVES[1];
-    const orderS = Math.min(SERVICE_S, Math.max(0, wave.atS + (next() + next() - 1) * wave.wideS));
+    const orderS = clamp(wave.atS + (next() + next() - 1) * wave.wideS, 0, SERVICE_S);
     const table = `t${number}`;
     const firsts = next() < 0.7 ? [dishes(first, people)] : [];
     const courses = [...firsts, dishes(main, people)];

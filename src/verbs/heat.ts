@@ -1,3 +1,4 @@
+import { sum, sumOf } from "@/core/numeric";
 import { z } from "zod";
 import {
   constantMaterial,
@@ -40,7 +41,7 @@ const ShapeInput = z.discriminatedUnion("kind", [
 const share = z.number().min(0).max(100);
 const CompositionInput = z
   .strictObject({ water_pct: share, protein_pct: share, fat_pct: share, carbohydrate_pct: share, ash_pct: share })
-  .refine((parts) => Math.abs(Object.values(parts).reduce((sum, part) => sum + part, 0) - 100) <= 2, {
+  .refine((parts) => Math.abs(sum(Object.values(parts)) - 100) <= 2, {
     message: "the shares must sum to 100 (98 to 102 is taken and scaled)",
   });
 
@@ -145,7 +146,7 @@ export function heat(input: HeatDocument, each?: EachStep) {
     for (const name of ["bottom", "top", "side"] as const)
       if (stage[name] && !has.includes(name))
         throw new InputProblem(`stages.${index}.${name}`, `a ${shape.kind} has no ${name} face`);
-  const totalS = input.stages.reduce((sum, { seconds }) => sum + seconds, 0);
+  const totalS = sumOf(input.stages, ({ seconds }) => seconds);
   if (totalS / input.sample_every_s > MOST_SAMPLES) {
     throw new InputProblem("sample_every_s", `more than ${MOST_SAMPLES} samples: sample less often`);
   }

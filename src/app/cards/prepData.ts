@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { shiftDay, startOfDayMs } from "@/calendar/days";
 import { shelfOf } from "@/db/butter/goods";
 import { preparationsNow } from "@/db/butter/preparations";
@@ -36,10 +37,7 @@ export function prepOf(db: Db, { timeZone, serviceMin }: House, day: string, now
       shelfHaveG: new Map(
         shelf.map(({ preparation, lots }) => [
           preparation.id,
-          lots.reduce(
-            (sum, { remainingG, useByMs }) => sum + (useByMs === null || useByMs > nowMs ? remainingG : 0),
-            0,
-          ),
+          sumOf(lots, ({ remainingG, useByMs }) => (useByMs === null || useByMs > nowMs ? remainingG : 0)),
         ]),
       ),
       low: shelf.filter(({ low }) => low).map(({ preparation }) => preparation.id),

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { PART_USES } from "@/core/block";
@@ -35,7 +36,7 @@ export default async function IcePage({ searchParams }: { readonly searchParams:
     `${title} ${row.code} ${row.supplier} ${place?.name ?? ""}`.toLowerCase().includes(wanted),
   );
   const first = all.find(({ byProduct }) => !byProduct);
-  const risk = all.reduce((sum, { valueCents, life }) => sum + centsAtRiskPerDay(valueCents, life.daysLeft), 0);
+  const risk = sumOf(all, ({ valueCents, life }) => centsAtRiskPerDay(valueCents, life.daysLeft));
   const running = lots.filter(({ life, byProduct }) => life.state !== "frozen" && !byProduct);
   const byProducts = lots.filter(({ life, byProduct }) => life.state !== "frozen" && byProduct);
   const frozen = lots.filter(({ life }) => life.state === "frozen");

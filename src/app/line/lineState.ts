@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { CardSpec, CardWorld } from "@/core/cards";
 import { dishOf } from "@/core/cards";
 import type { AllergenId } from "@/core/safety";
@@ -207,8 +208,7 @@ function asked(
   rows: readonly { readonly line: LineOnCard; readonly courseId: string }[],
   world: CardWorld,
 ): readonly Wanted[] {
-  const total = (cardId: string) =>
-    rows.reduce((sum, { line }) => sum + (line.card.cardId === cardId ? line.line.count : 0), 0);
+  const total = (cardId: string) => sumOf(rows, ({ line }) => (line.card.cardId === cardId ? line.line.count : 0));
   return rows.map(({ line, courseId }) => {
     const card = asCut(line.served?.card ?? line.card.spec, world);
     const wanted = line.line.allergies.length > 0 ? line.line.count : total(line.card.cardId);

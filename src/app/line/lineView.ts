@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { allergenLines, dishOf, piecesThere } from "@/core/cards";
 import type { House } from "@/db/house/house";
 import { guessOf, type Clash } from "@/core/line";
@@ -385,13 +386,12 @@ class Writer {
     return [...groupBy(rows, ({ line }) => line.cardId)]
       .map(([cardId, lines]) => {
         const on = this.live.lines.get(lines[0]!.line.id);
-        const sum = (called: boolean) =>
-          lines.reduce((total, row) => total + (row.called === called ? row.line.count : 0), 0);
+        const sum = (called: boolean) => sumOf(lines, (row) => (row.called === called ? row.line.count : 0));
         const name = on ? shortOf(on.card.spec, this.live.world, this.live.cards) : cardId;
         const inPans = new Set(
           this.live.pans.flatMap(({ cookId, parts }) => (cookId ? parts.map((part) => part.lineId) : [])),
         );
-        const open = lines.reduce((total, { line }) => total + (inPans.has(line.id) ? 0 : line.count), 0);
+        const open = sumOf(lines, ({ line }) => (inPans.has(line.id) ? 0 : line.count));
         const left = on ? piecesThere(on.card.spec, this.live.world.lots) : open;
         const short = left < open ? { left, by: open - left } : null;
         return { name, called: sum(true), onHold: sum(false), short };

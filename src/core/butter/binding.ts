@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Portion } from "./pour";
 import { COMMON_SHELF, ingredientOf, type Shelf } from "./shelf";
 
@@ -24,10 +25,10 @@ export type Binding = {
 /** What binds the fat of a sauce against the surface the whisk makes. */
 export function bindingOf(portions: readonly Portion[], shelf: Shelf = COMMON_SHELF): Binding {
   const rows = portions.map(({ ingredientId, massG }) => ({ row: ingredientOf(ingredientId, shelf), massG }));
-  const fatMl = rows.reduce((sum, { row, massG }) => sum + (massG * row.fatPct) / 100, 0) / FAT_G_PER_ML;
-  const emulsifierG = rows.reduce(
-    (sum, { row, massG }) => sum + (massG * (row.proteinPct + (PHOSPHOLIPID_PCT[row.id] ?? 0))) / 100,
-    0,
+  const fatMl = sumOf(rows, ({ row, massG }) => (massG * row.fatPct) / 100) / FAT_G_PER_ML;
+  const emulsifierG = sumOf(
+    rows,
+    ({ row, massG }) => (massG * (row.proteinPct + (PHOSPHOLIPID_PCT[row.id] ?? 0))) / 100,
   );
   // a sphere's surface over its volume is 6 / d; ml over µm is m²
   const surfaceM2 = (6 * fatMl) / WHISKED_DROP_MICRON;

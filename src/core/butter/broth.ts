@@ -1,3 +1,4 @@
+import { clamp, leastThatDoes, sumOf } from "@/core/numeric";
 import { judgeCooling, type CoolingRuleId, type CoolingVerdict } from "@/core/safety";
 import { panLevelMm } from "./reduction";
 
@@ -147,7 +148,7 @@ export function coolInIce({
     const waterG = bathWaterG + iceG - ice;
     // what the bath takes up warms it, and then melts ice until it is back at nought or the ice is gone
     bathC += joules / Math.max(1, waterG * WATER_J_PER_G_K);
-    const melted = Math.min(ice, Math.max(0, (bathC * waterG * WATER_J_PER_G_K) / MELT_J_PER_G));
+    const melted = clamp((bathC * waterG * WATER_J_PER_G_K) / MELT_J_PER_G, 0, ice);
     ice -= melted;
     bathC = Math.max(
       0,
@@ -173,14 +174,11 @@ export function judgePot(bath: IceBath, ruleId: CoolingRuleId): PotCooling {
   const trace = coolInIce(bath);
   const passes = (iceG: number) => judgeCooling(ruleId, coolInIce({ ...bath, iceG })).verdict === "pass";
   // more ice never cools later: halve the stretch between too little and enough
-  let [low, high] = [0, Math.ceil((bath.massG * 5) / TENTH_G)];
-  const enough = passes(high * TENTH_G);
-  while (enough && low < high) {
-    const middle = Math.floor((low + high) / 2);
-    if (passes(middle * TENTH_G)) high = middle;
-    else low = middle + 1;
-  }
-  return { verdict: judgeCooling(ruleId, trace), trace, iceNeededG: enough ? high * TENTH_G : null };
+  const most = Math.ceil((bath.massG * 5) / TENTH_G);
+  const iceNeededG = passes(most * TENTH_G)
+    ? TENTH_G * leastThatDoes((tenths) => passes(tenths * TENTH_G), [0, most])
+    : null;
+  return { verdict: judgeCooling(ruleId, trace), trace, iceNeededG };
 }
 
 /** A draw on the stock of the day, ml. */
@@ -191,7 +189,7 @@ export function stockBalance(
   draws: readonly Draw[],
   haveMl: number,
 ): { readonly drawnMl: number; readonly shortMl: number; readonly overMl: number } {
-  const drawnMl = draws.reduce((sum, { ml }) => sum + ml, 0);
+  const drawnMl = sumOf(draws, ({ ml }) => ml);
   return { drawnMl, shortMl: Math.max(0, drawnMl - haveMl), overMl: Math.max(0, haveMl - drawnMl) };
 }
 

@@ -1,5 +1,5 @@
 import { DILUTE_VOLATILITY, EQUILIBRIUM, MIXED_DENSITY } from "./data/ethanolWater";
-import { interpolate, type Point } from "./interpolate";
+import { interpolate, type Point } from "@/core/numeric";
 
 const WATER_G_PER_MOL = 18.015;
 const ETHANOL_G_PER_MOL = 46.07;

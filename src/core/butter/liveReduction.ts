@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 import { massOf, volumeMl } from "./mixture";
 import type { Reduction } from "./reduction";
 
@@ -56,7 +57,7 @@ export function reductionClock(
   return { phase, nowMl: mlAt(reduction, modelNow), secondsLeft, pace, by: seen?.by ?? "model" };
 }
 
-const clampPace = (pace: number) => Math.min(PACE.most, Math.max(PACE.least, pace));
+const clampPace = (pace: number) => clamp(pace, PACE.least, PACE.most);
 
 /** Where on the model's way the pan was when it was noted; null: it had not begun to lose anything, or the note cannot be. */
 function seenAt(reduction: Reduction, note: PanNote, diameterMm: number) {

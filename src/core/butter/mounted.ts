@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { inCelsius, said, type Said, inFigures } from "@/core/shared";
 
 /** What is whisked into a base. */
@@ -112,11 +113,11 @@ export function holdRangeC(add: readonly Addition[], creamInBaseG = 0): { readon
 
 /** What is in a mounted sauce, in what state it is where it is served, and why. Mass of every part is conserved. */
 export function mountedSauce({ base, add, servedC, light = false }: MountedQuestion): Mounted {
-  const of = (field: keyof Share) => add.reduce((sum, one) => sum + (one.massG * one[field]) / 100, 0);
+  const of = (field: keyof Share) => sumOf(add, (one) => (one.massG * one[field]) / 100);
   const fatG = (base.massG * base.fatPct) / 100 + of("fatPct");
   const waterG = (base.massG * base.waterPct) / 100 + of("waterPct");
   const saltG = (base.massG * base.saltPct) / 100 + of("saltPct");
-  const massG = base.massG + add.reduce((sum, one) => sum + one.massG, 0);
+  const massG = base.massG + sumOf(add, (one) => one.massG);
   const acidG = (base.massG * base.acidPct) / 100;
   const alcoholG = (base.massG * base.alcoholPct) / 100;
   const fatMl = fatG / FAT_G_PER_ML;

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { DATE_MARK, type RuleSetId } from "@/core/safety";
 import { inCelsius, said, type Said } from "@/core/shared";
 import { PREPARATION_COVERS, type Preparation, type ShelfHazard } from "./data/preparations";
@@ -25,7 +26,7 @@ export function prepare(preparation: Preparation, covers: number, shelf: Shelf =
     const name = ingredientOf(ingredientId, shelf).label;
     return { ingredientId, ...scaleLine({ name, massG, rule }, PREPARATION_COVERS, covers) };
   });
-  const madeG = lines.reduce((sum, { massG }) => sum + massG, 0) * preparation.yieldShare;
+  const madeG = sumOf(lines, ({ massG }) => massG) * preparation.yieldShare;
   const { portionG } = preparation;
   return { lines, madeG, portions: portionG === null ? null : Math.floor(madeG / portionG) };
 }

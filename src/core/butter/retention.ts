@@ -1,4 +1,4 @@
-import { interpolate } from "./interpolate";
+import { interpolate } from "@/core/numeric";
 
 /** Alcohol left of what went into a dish that simmers or bakes, stirred, by minutes (Augustin and others 1992, J. Am. Diet. Assoc.; memory, high). */
 const SIMMERED = [

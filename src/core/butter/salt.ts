@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 /** Something salted, or salty by itself, in a dish. */
 export type SaltedPart = { readonly massG: number; readonly saltPct: number };
 
@@ -15,8 +16,8 @@ export type SaltSum = {
 
 /** Salt of the parts together against a target, per cent by mass. `targetPct` above 0 and below 100. */
 export function saltSum(parts: readonly SaltedPart[], targetPct: number): SaltSum {
-  const massG = parts.reduce((sum, part) => sum + part.massG, 0);
-  const saltG = parts.reduce((sum, part) => sum + (part.massG * part.saltPct) / 100, 0);
+  const massG = sumOf(parts, (part) => part.massG);
+  const saltG = sumOf(parts, (part) => (part.massG * part.saltPct) / 100);
   const target = targetPct / 100;
   const missingG = target * massG - saltG;
   return {

@@ -1,3 +1,4 @@
+import { bisect, sumOf } from "@/core/numeric";
 import { err, ok, said, type Result, type Said } from "@/core/shared";
 import { massOf, mixed, NOTHING_IN_IT, volumeMl, type Mixture } from "./mixture";
 import { mountedSauce, type Mounted, type MountedQuestion } from "./mounted";
@@ -117,7 +118,7 @@ function planBatch(spec: SauceSpec, covers: number, stove: Stove, shelf: Shelf):
 
 /** Strained-out solids keep back liquid, at most half of it. */
 function strain(reduced: Mixture, solids: readonly Portion[]): { readonly base: Mixture; readonly strainedG: number } {
-  const solidsG = solids.reduce((sum, { massG }) => sum + massG, 0);
+  const solidsG = sumOf(solids, ({ massG }) => massG);
   const haveMl = volumeMl(reduced);
   if (solidsG === 0 || haveMl === 0) return { base: reduced, strainedG: 0 };
   const kept = Math.min(0.5, (solidsG * SHALLOT_KEEPS_ML_PER_G) / haveMl);
@@ -140,7 +141,7 @@ export function milderAcidG(
   shelf: Shelf = COMMON_SHELF,
 ): { readonly nowG: number; readonly milderG: number } | null {
   const isSour = ({ ingredientId }: Portion) => ingredientOf(ingredientId, shelf).use === "acid";
-  const nowG = spec.base.filter(isSour).reduce((sum, { massG }) => sum + massG, 0);
+  const nowG = sumOf(spec.base.filter(isSour), ({ massG }) => massG);
   const acidPct = (share: number): number => {
     const base = spec.base
       .map((one) => (isSour(one) ? { ...one, massG: one.massG * share } : one))
@@ -149,12 +150,8 @@ export function milderAcidG(
     return plan.ok ? (100 * plan.value.sauce.acidG) / plan.value.sauce.massG : Infinity;
   };
   if (nowG === 0 || !(acidPct(1) > LIKED_ACID_PCT * 1.2)) return null;
-  let [low, high] = [0.05, 1];
-  if (!(acidPct(low) < LIKED_ACID_PCT)) return null;
-  for (let halving = 0; halving < 12; halving++) {
-    const middle = (low + high) / 2;
-    if (acidPct(middle) > LIKED_ACID_PCT) high = middle;
-    else low = middle;
-  }
-  return { nowG, milderG: nowG * low };
+  const least = 0.05;
+  if (!(acidPct(least) < LIKED_ACID_PCT)) return null;
+  const [share] = bisect((some) => acidPct(some) > LIKED_ACID_PCT, [least, 1], 12);
+  return { nowG, milderG: nowG * share };
 }

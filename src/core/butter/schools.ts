@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { ok, type Result, type Said } from "@/core/shared";
 import { waitThrough, type Waiting } from "./bain";
 import { mountingOf, type ButterSchool, type HeatSchool, type Mounting } from "./mounting";
@@ -20,10 +21,7 @@ const isCream = (mountsAs: string | null) => mountsAs === "cream" || mountsAs ==
 /** The schools of a sauce that is mounted with butter; none where no butter goes in. */
 export function schoolsOf(spec: SauceSpec, shelf: Shelf = COMMON_SHELF): readonly School[] {
   const as = (id: string) => ingredientOf(id, shelf).mountsAs;
-  const butterG = spec.mount.reduce(
-    (sum, { ingredientId, massG }) => sum + (as(ingredientId) === "butter" ? massG : 0),
-    0,
-  );
+  const butterG = sumOf(spec.mount, ({ ingredientId, massG }) => (as(ingredientId) === "butter" ? massG : 0));
   if (butterG === 0) return [];
   const without = spec.mount.filter(({ ingredientId }) => !isCream(as(ingredientId)));
   const hasCream =
@@ -68,7 +66,7 @@ export function compareSchools(
     const plan = planSauce(way, covers, stove, shelf);
     if (!plan.ok) return plan;
     const { batch } = plan.value;
-    const addedG = batch.question.add.reduce((sum, one) => sum + one.massG, 0);
+    const addedG = sumOf(batch.question.add, (one) => one.massG);
     answers.push({
       id,
       heat,

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import {
   addedGrams,
   findPreparation,
@@ -76,7 +77,7 @@ export const usableG = ({ piece }: CardSpec, { grossG, edibleG, skinOnG }: CardL
 
 /** Whole pieces of a card that come out of these lots, each out of one. */
 export const piecesThere = (card: CardSpec, lots: readonly CardLot[]): number =>
-  lotsFor(card, lots).reduce((sum, lot) => sum + Math.floor(usableG(card, lot) / card.piece.massG + 1e-9), 0);
+  sumOf(lotsFor(card, lots), (lot) => Math.floor(usableG(card, lot) / card.piece.massG + 1e-9));
 
 /** Every part of a dish for one cover, joined from the lots, plans and labels they come from. What is not known of one stays not known. */
 export function componentsOf(card: CardSpec, world: CardWorld): readonly Component[] {
@@ -198,7 +199,7 @@ function sauceOf({ sauce }: CardSpec, world: CardWorld): readonly Component[] {
   const made = world.madeSauces.get(sauce.specId);
   const each = (grams: number) => (grams * sauce.share) / batch.covers;
   const of = (field: "proteinPct" | "sugarPct") =>
-    portions.reduce((sum, one) => sum + (one.massG * ingredientOf(one.ingredientId, world.shelf)[field]) / 100, 0);
+    sumOf(portions, (one) => (one.massG * ingredientOf(one.ingredientId, world.shelf)[field]) / 100);
   return [
     {
       role: "sauce",
@@ -211,7 +212,7 @@ function sauceOf({ sauce }: CardSpec, world: CardWorld): readonly Component[] {
       sugarG: of("sugarPct") * sauce.share,
       saltG: each(batch.sauce.saltG),
       alcoholG: each(batch.sauce.alcoholG),
-      takesG: portions.reduce((sum, one) => sum + one.massG, 0) * sauce.share,
+      takesG: sumOf(portions, (one) => one.massG) * sauce.share,
       draws: spec.base
         .map((one) => ({ ...one, row: ingredientOf(one.ingredientId, world.shelf) }))
         .filter(({ row }) => row.mountsAs === "stock")
@@ -246,8 +247,7 @@ function garnishesOf({ garnishes }: CardSpec, world: CardWorld): readonly Compon
     );
     const made = world.madePreparations.get(preparationId);
     const goods = portions.map((portion) => goodOf(portion, "garnish", world));
-    const sum = (field: "fatG" | "proteinG" | "sugarG" | "saltG" | "alcoholG") =>
-      goods.reduce((total, one) => total + one[field], 0);
+    const sum = (field: "fatG" | "proteinG" | "sugarG" | "saltG" | "alcoholG") => sumOf(goods, (one) => one[field]);
     return {
       role: "garnish",
       label: preparation.label,
@@ -259,7 +259,7 @@ function garnishesOf({ garnishes }: CardSpec, world: CardWorld): readonly Compon
       sugarG: sum("sugarG"),
       saltG: sum("saltG"),
       alcoholG: sum("alcoholG"),
-      takesG: portions.reduce((total, one) => total + one.massG, 0),
+      takesG: sumOf(portions, (one) => one.massG),
       from,
       work: { leadMin: preparation.totalMin, handsMin: preparation.handsMin, waits },
     };

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { CardSpec } from "./card";
 import { lotsFor, usableG, type Component } from "./components";
 import type { CardWorld } from "./world";
@@ -24,7 +25,7 @@ export function costOf(card: CardSpec, world: CardWorld, components: readonly Co
   const others = components.filter(({ role }) => role !== "piece");
   const lots = lotsFor(card, world.lots).map((lot) => (lot.remainingCents * card.piece.massG) / usableG(card, lot));
   const unpriced = components.filter(({ cents }) => cents === null).map(({ label }) => label);
-  const rest = others.reduce((sum, { cents }) => sum + (cents ?? 0), 0) + extraCents;
+  const rest = sumOf(others, ({ cents }) => cents ?? 0) + extraCents;
   const whole = unpriced.length === 0;
   const highCents = whole ? Math.max(...lots) + rest : null;
   const netPriceCents = card.priceCents === null ? null : netOfTax(card.priceCents, vatPct);

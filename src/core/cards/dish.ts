@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { allergensTogether, type Allergens } from "@/core/larder";
 import { ALLERGEN_IDS, ALLERGEN_LISTS, type AllergenId } from "@/core/safety";
 import { carries, shortName } from "@/core/species";
@@ -27,7 +28,7 @@ const KCAL_PER_G = { fat: 9, protein: 4, sugar: 4, alcohol: 7 } as const;
 export function dishOf(card: CardSpec, world: CardWorld): Dish {
   const components = componentsOf(card, world);
   const sum = (field: "massG" | "saltG" | "fatG" | "proteinG" | "sugarG" | "alcoholG") =>
-    components.reduce((total, one) => total + one[field], 0);
+    sumOf(components, (one) => one[field]);
   return {
     components,
     allergens: allergensTogether(components.map(({ allergens }) => allergens)),
@@ -60,7 +61,7 @@ function advisoriesOf(
   const yolk = [...(sauceSpec?.base ?? []), ...(sauceSpec?.mount ?? [])].some(
     ({ ingredientId }) => ingredientId === "egg-yolk",
   );
-  const alcoholG = components.reduce((total, one) => total + one.alcoholG, 0);
+  const alcoholG = sumOf(components, (one) => one.alcoholG);
   return [
     ...(species ? [said("cards.named", { name: shortName(species), latin: species.scientificName })] : []),
     ...(raw ? [raw.disclosure, raw.reminder] : []),

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import {
   bindingOf,
   findPreparation,
@@ -96,13 +97,16 @@ const STANDS_IN = 0.6;
 function sauceWithout(spec: SauceSpec, allergen: AllergenId, world: CardWorld): SauceSpec {
   const brings = (ingredientId: string) => labelStates(ingredientOf(ingredientId, world.shelf))[allergen] !== "free";
   const keep = spec.mount.filter(({ ingredientId }) => !brings(ingredientId));
-  const fatG = spec.mount
-    .filter(({ ingredientId }) => brings(ingredientId) && ingredientOf(ingredientId, world.shelf).mountsAs === "butter")
-    .reduce((sum, { massG }) => sum + massG * OIL_FOR_BUTTER, 0);
+  const fatG = sumOf(
+    spec.mount.filter(
+      ({ ingredientId }) => brings(ingredientId) && ingredientOf(ingredientId, world.shelf).mountsAs === "butter",
+    ),
+    ({ massG }) => massG * OIL_FOR_BUTTER,
+  );
   const base = spec.base.filter(({ ingredientId }) => !brings(ingredientId));
   // a base that lost its liquid is not reduced: water stands in for what it came to
   const lost = base.length < spec.base.length;
-  const waterG = spec.reduceToMl ?? spec.base.reduce((sum, { massG }) => sum + massG, 0);
+  const waterG = spec.reduceToMl ?? sumOf(spec.base, ({ massG }) => massG);
   return {
     ...spec,
     base: lost ? [...base, { ingredientId: "water", massG: waterG * STANDS_IN }] : base,

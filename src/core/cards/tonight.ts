@@ -1,3 +1,4 @@
+import { greatestThatDoes, sumOf } from "@/core/numeric";
 import { groupBy } from "@/core/shared";
 
 /** A card's wish for pieces: so many grams each, out of any of these lots. */
@@ -70,13 +71,8 @@ function serve(
 ): readonly number[] {
   const given = wanted.map(() => 0);
   for (const index of group.keys()) {
-    let [low, high] = [0, wanted[index]!];
-    while (low < high) {
-      const middle = Math.ceil((low + high) / 2);
-      if (feasible(group, given.with(index, middle), gramsOf)) low = middle;
-      else high = middle - 1;
-    }
-    given[index] = low;
+    const isServed = (count: number) => feasible(group, given.with(index, count), gramsOf);
+    given[index] = greatestThatDoes(isServed, [0, wanted[index]!]);
   }
   return given;
 }
@@ -88,14 +84,9 @@ function mostMore(
   gramsOf: ReadonlyMap<string, number>,
 ): number {
   const { massG, lotIds } = group[index]!;
-  const most = lotIds.reduce((sum, id) => sum + Math.floor((gramsOf.get(id) ?? 0) / massG + 1e-9), 0);
-  let [low, high] = [0, most - kept[index]!];
-  while (low < high) {
-    const middle = Math.ceil((low + high) / 2);
-    if (feasible(group, kept.with(index, kept[index]! + middle), gramsOf)) low = middle;
-    else high = middle - 1;
-  }
-  return Math.max(0, low);
+  const most = sumOf(lotIds, (id) => Math.floor((gramsOf.get(id) ?? 0) / massG + 1e-9));
+  const isServed = (more: number) => feasible(group, kept.with(index, kept[index]! + more), gramsOf);
+  return greatestThatDoes(isServed, [0, Math.max(0, most - kept[index]!)]);
 }
 
 /** Whether so many whole pieces of each card come out of their lots. The largest pieces with the fewest lots are placed first. */
@@ -104,7 +95,7 @@ function feasible(group: readonly Demand[], wanted: readonly number[], gramsOf: 
     (a, b) => group[a]!.lotIds.length - group[b]!.lotIds.length || group[b]!.massG - group[a]!.massG,
   );
   const shared = new Set(group.flatMap((demand) => demand.lotIds));
-  const hasG = [...shared].reduce((sum, id) => sum + (gramsOf.get(id) ?? 0), 0);
+  const hasG = sumOf([...shared], (id) => gramsOf.get(id) ?? 0);
   const needG = group.reduce((sum, { massG }, index) => sum + massG * wanted[index]!, 0);
   if (needG > hasG + 1e-6) return false;
   const left = new Map([...shared].map((id) => [id, gramsOf.get(id) ?? 0]));
@@ -117,7 +108,7 @@ function feasible(group: readonly Demand[], wanted: readonly number[], gramsOf: 
     if (open === 0) return place(at + 1, 0, wanted[order[at + 1] ?? -1] ?? 0);
     const lotId = lotIds[lotAt];
     if (lotId === undefined) return false;
-    const room = lotIds.slice(lotAt).reduce((sum, id) => sum + Math.floor((left.get(id) ?? 0) / massG + 1e-9), 0);
+    const room = sumOf(lotIds.slice(lotAt), (id) => Math.floor((left.get(id) ?? 0) / massG + 1e-9));
     if (room < open) return false;
     const has = left.get(lotId) ?? 0;
     const fits = Math.min(open, Math.floor(has / massG + 1e-9));

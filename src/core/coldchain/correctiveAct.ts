@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Excursion } from "./excursions";
 
 /** What can be done about a place outside its limits. What is claimed here was done or measured; words alone are `said`. */
@@ -46,7 +47,10 @@ export function lossOf(
   touched: readonly { readonly lostCents: number; readonly overHistamine: boolean }[],
 ): ExcursionLoss {
   const sum = (wanted: boolean) =>
-    touched.filter(({ overHistamine }) => overHistamine === wanted).reduce((cents, one) => cents + one.lostCents, 0);
+    sumOf(
+      touched.filter(({ overHistamine }) => overHistamine === wanted),
+      (one) => one.lostCents,
+    );
   return {
     histamineCents: sum(true),
     histamineLots: touched.filter(({ overHistamine }) => overHistamine).length,

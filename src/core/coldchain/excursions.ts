@@ -1,3 +1,4 @@
+import { crossing } from "@/core/numeric";
 import type { PlaceReading } from "./history";
 
 /** A stretch of a place outside its limits. */
@@ -14,10 +15,8 @@ export type Excursion = {
 
 export type Limits = { readonly minC: number | null; readonly maxC: number | null };
 
-const crossing = (before: PlaceReading, after: PlaceReading, limitC: number): number =>
-  before.celsius === after.celsius
-    ? after.atMs
-    : before.atMs + ((limitC - before.celsius) / (after.celsius - before.celsius)) * (after.atMs - before.atMs);
+const crossingMs = (before: PlaceReading, after: PlaceReading, limitC: number): number =>
+  crossing([before.atMs, before.celsius], [after.atMs, after.celsius], limitC);
 
 function onSide(readings: readonly PlaceReading[], side: Excursion["side"], limitC: number): Excursion[] {
   const outside = (celsius: number) => (side === "warm" ? celsius > limitC : celsius < limitC);
@@ -28,12 +27,12 @@ function onSide(readings: readonly PlaceReading[], side: Excursion["side"], limi
   for (const [index, reading] of readings.entries()) {
     const before = readings[index - 1];
     if (outside(reading.celsius)) {
-      const fromMs = before ? crossing(before, reading, limitC) : reading.atMs;
+      const fromMs = before ? crossingMs(before, reading, limitC) : reading.atMs;
       running = running
         ? { ...running, extremeC: more(running.extremeC, reading.celsius) }
         : { fromMs, extremeC: reading.celsius };
     } else if (running && before) {
-      found.push({ side, ...running, toMs: crossing(before, reading, limitC), limitC, open: false });
+      found.push({ side, ...running, toMs: crossingMs(before, reading, limitC), limitC, open: false });
       running = null;
     }
   }

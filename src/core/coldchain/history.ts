@@ -1,3 +1,4 @@
+import { alongLine } from "@/core/numeric";
 import { lifeDaysUsed, type TemperaturePoint } from "@/core/freshness";
 import { assert } from "@/core/shared";
 import type { SpoilageModel } from "@/core/species";
@@ -71,7 +72,7 @@ export class TemperatureHistory {
     const [toMs, toC] = [this.#timesMs[index + 1], this.#celsius[index + 1]];
     if (fromMs === undefined || fromC === undefined) return toC ?? this.setC;
     if (toMs === undefined || toC === undefined) return fromC;
-    return fromC + ((atMs - fromMs) / (toMs - fromMs)) * (toC - fromC);
+    return alongLine([fromMs, fromC], [toMs, toC], atMs);
   }
 
   /** Sum up to `atMs`, measured from the first reading; times before it count negative at its value. */

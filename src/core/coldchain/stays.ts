@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { judgeHistamineExposure, type ExposureVerdict, type FrozenSince, type LogPoint } from "@/core/safety";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import { lifeRate, type LotState } from "@/core/freshness";
@@ -69,7 +70,7 @@ export function excursionEffect(
     const [start, end] = [Math.max(fromMs, excursion.fromMs), Math.min(toMs ?? Infinity, excursion.toMs)];
     return end > start ? [{ placeId, start, end }] : [];
   });
-  const hours = parts.reduce((sum, { start, end }) => sum + (end - start) / HOUR_MS, 0);
+  const hours = sumOf(parts, ({ start, end }) => (end - start) / HOUR_MS);
   if (hours === 0) return null;
   const lostIceDays = parts.reduce((sum, { placeId, start, end }) => {
     const history = historyOf(placeId);

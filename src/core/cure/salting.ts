@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 import { propertiesOf } from "@/core/matter";
 import { err, ok, type Result, inCelsius, inGrams, inMm, said, type Said, inFigures } from "@/core/shared";
 import type { Species } from "@/core/species";
@@ -78,7 +79,7 @@ const SATURATED_PCT = 26.4;
 export function waterLostPerSalt(method: CureMethod, brinePct: number): number {
   if (method === "dry") return WATER_PER_SALT;
   const strength = (brinePct - MILD_BRINE_PCT) / (SATURATED_PCT - MILD_BRINE_PCT);
-  return WATER_PER_SALT * Math.min(1, Math.max(0, strength));
+  return WATER_PER_SALT * clamp(strength, 0, 1);
 }
 
 /** Salt of a brine that ends even with the fish: target × (fish + water), all in one (common practice, high). */
@@ -201,7 +202,7 @@ export function planCure(request: CureRequest): Result<CurePlan, Said> {
   let sampleS = 0;
   const advance = (phase: CureSample["phase"]) => {
     // short steps while the face is steep, as long as the thickness allows later
-    const step = Math.min(stepS, Math.max(1, 0.02 * nowS));
+    const step = clamp(0.02 * nowS, 1, stepS);
     salt.step(step);
     sugar?.step(step);
     nowS += step;

@@ -1,3 +1,4 @@
+import { sum } from "@/core/numeric";
 import { assert } from "@/core/shared";
 
 /** What a face of the slab meets; concentrations in g solute per g water, as in the flesh's own water. */
@@ -65,7 +66,7 @@ export class SoluteSlab {
   }
 
   get meanConcentration(): number {
-    return this.concentration.reduce((sum, cell) => sum + cell, 0) / CELLS;
+    return sum(this.concentration) / CELLS;
   }
 
   get deepest(): number {
@@ -107,7 +108,7 @@ export class SoluteSlab {
         (index === CELLS - 1 ? weight * face * bath : 0);
     }
     const before = this.meanConcentration;
-    solveSymmetric(this.#lower, this.#diagonal, this.#right, cells, inner * weight);
+    solveTridiagonal(this.#lower, this.#diagonal, this.#right, cells, inner * weight);
     const gained = (this.meanConcentration - before) * waterKgPerM3 * this.#cellM * CELLS;
     this.#takenKgPerM2 += gained;
     if (this.bath.kind === "finite") this.#bathConcentration -= gained / this.bath.waterKgPerM2;
@@ -128,7 +129,7 @@ export class SoluteSlab {
 }
 
 /** Thomas algorithm; the upper diagonal is the same -`coupling` everywhere but in the last row. */
-function solveSymmetric(
+function solveTridiagonal(
   lower: Float64Array,
   diagonal: Float64Array,
   right: Float64Array,

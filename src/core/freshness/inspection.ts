@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Form, Species } from "@/core/species";
 import { LIVE_DEFAULT, LIVE_STORAGE, LIVE_STORAGE_OF_FAMILY, type LiveStorage } from "./data/liveStorage";
 import type { Attribute, Grade, Scheme } from "./attribute";
@@ -71,7 +72,7 @@ export function readFreshness(scheme: Scheme, grades: Grades, lifeDays: number):
     const grade = grades[attribute.id];
     return grade === undefined ? [] : [{ attribute, grade }];
   });
-  const points = graded.reduce((sum, { grade }) => sum + grade, 0);
+  const points = sumOf(graded, ({ grade }) => grade);
   const maximum = graded.length * 3;
   const share = maximum === 0 ? 0 : points / maximum;
   const worst = graded.reduce((most, { grade }) => Math.max(most, grade), 0);

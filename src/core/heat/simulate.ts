@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { assert } from "@/core/shared";
 import { Conduction } from "./conduction";
 import type { Face } from "./face";
@@ -73,10 +74,9 @@ export function lineCellSteps(
   shape: LineShape,
 ): number {
   const longestS = longestStepS({ material, shape });
-  return stages.reduce(
-    (sum, { seconds }) =>
-      sum + cells * (seconds / longestS + grownSteps(seconds, FIRST_STEP_S, DEFAULT_GROWTH, sampleEveryS)),
-    0,
+  return sumOf(
+    stages,
+    ({ seconds }) => cells * (seconds / longestS + grownSteps(seconds, FIRST_STEP_S, DEFAULT_GROWTH, sampleEveryS)),
   );
 }
 
@@ -104,7 +104,7 @@ export function simulateHeat(run: HeatRun): HeatTrace {
     trace.outerSurfaceC.push(body.outer.surfaceC);
   };
   sample(0);
-  const totalS = run.stages.reduce((sum, stage) => sum + stage.seconds, 0);
+  const totalS = sumOf(run.stages, (stage) => stage.seconds);
   let steps = 0;
   let samples = 1;
   let stageStartS = 0;

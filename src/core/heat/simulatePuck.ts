@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Material } from "./material";
 import { PuckConduction, type PuckFaces } from "./puck";
 import { grownSteps, nextStepS } from "./simulate";
@@ -50,10 +51,10 @@ type Asked = Pick<PuckRun, "diameterMm" | "heightMm" | "material" | "sampleEvery
 
 /** Cells times steps a run will take at most, before it is begun. */
 export const puckCellSteps = (run: Asked): number =>
-  run.stages.reduce(
-    (sum, { seconds }) =>
-      sum + STEP_CELLS * (seconds / longestStepS(run) + grownSteps(seconds, FIRST_STEP_S, GROWTH, run.sampleEveryS)),
-    0,
+  sumOf(
+    run.stages,
+    ({ seconds }) =>
+      STEP_CELLS * (seconds / longestStepS(run) + grownSteps(seconds, FIRST_STEP_S, GROWTH, run.sampleEveryS)),
   );
 
 /** Runs the stages one after the other and samples every `sampleEveryS` and at the very end. */
@@ -81,7 +82,7 @@ export function simulatePuck(run: PuckRun): PuckTrace {
   };
   sample(0);
   let [nowS, samples] = [0, 1];
-  const totalS = run.stages.reduce((sum, { seconds }) => sum + seconds, 0);
+  const totalS = sumOf(run.stages, ({ seconds }) => seconds);
   let stageStartS = 0;
   for (const { seconds, ...faces } of run.stages) {
     const endS = stageStartS + seconds;

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { assert } from "@/core/shared";
 import { COMPONENTS, COMPONENT_IDS, evaluate, type ComponentId } from "./choiOkos";
 
@@ -12,7 +13,7 @@ export type ThermalProperties = {
 
 /** Shares that sum to exactly 1. */
 export function massFractions(composition: Composition): Composition {
-  const total = COMPONENT_IDS.reduce((sum, id) => sum + composition[id], 0);
+  const total = sumOf(COMPONENT_IDS, (id) => composition[id]);
   assert(total > 0, `composition must have mass, got ${total}`);
   const share = (id: ComponentId) => composition[id] / total;
   return {

@@ -1,3 +1,5 @@
+import { kelvinFromC } from "@/core/units";
+import { bisect, mean } from "@/core/numeric";
 /** Saturation pressure over water, Pa: Magnus form of Alduchov and Eskridge 1996, -40 to 50 °C to 0.4 %, to 100 °C within 4 %. */
 export const saturationPa = (pointC: number): number => 610.94 * Math.exp((17.625 * pointC) / (pointC + 243.04));
 
@@ -5,10 +7,8 @@ export const saturationPa = (pointC: number): number => 610.94 * Math.exp((17.62
 const VAPOUR_GAS_CONSTANT = 461.5;
 /** Volumetric heat capacity of air, J/m³K: turns a convection coefficient into a mass-transfer velocity (Lewis relation). */
 const AIR_CAPACITY = 1180;
-const ZERO_C_IN_K = 273.15;
 
-const vapourKgPerM3 = (pressurePa: number, pointC: number) =>
-  pressurePa / (VAPOUR_GAS_CONSTANT * (pointC + ZERO_C_IN_K));
+const vapourKgPerM3 = (pressurePa: number, pointC: number) => pressurePa / (VAPOUR_GAS_CONSTANT * kelvinFromC(pointC));
 
 /** Air and the wet face in it. */
 export type WetFace = {
@@ -32,14 +32,8 @@ const LATENT_J_PER_KG = 2.45e6;
 
 /** Where a wet face settles when the air's heat just evaporates its water, °C (wet-bulb of the Lewis relation). */
 export function wetBulbC(airC: number, humidity: number): number {
+  const spendsMore = (faceC: number) =>
+    evaporationKgPerM2S({ faceC, airC, humidity, hWPerM2K: 1 }) * LATENT_J_PER_KG > airC - faceC;
   // hot dry air has its wet bulb far under its own temperature
-  let [low, high] = [Math.min(0, airC - 40), airC];
-  for (let halving = 0; halving < 50; halving++) {
-    const faceC = (low + high) / 2;
-    const gained = airC - faceC;
-    const spent = evaporationKgPerM2S({ faceC, airC, humidity, hWPerM2K: 1 }) * LATENT_J_PER_KG;
-    if (spent > gained) high = faceC;
-    else low = faceC;
-  }
-  return (low + high) / 2;
+  return mean(bisect(spendsMore, [Math.min(0, airC - 40), airC], 50));
 }

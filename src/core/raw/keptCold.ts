@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { inCelsius, said, type Said, inHours } from "@/core/shared";
 import { liveStorageOf } from "@/core/freshness";
 import {
@@ -40,7 +41,7 @@ function limitsOf({ ruleSetId, species, state }: RawFacts): {
 }
 
 const hours = (spells: readonly { readonly hours: number }[]) =>
-  spells.reduce((sum, one) => sum + (one.hours > DOOR_OPEN_H ? one.hours : 0), 0);
+  sumOf(spells, (one) => (one.hours > DOOR_OPEN_H ? one.hours : 0));
 
 /** Hours above what it may lie at, short spells left out. */
 function warmHours(log: readonly LogPoint[], facts: RawFacts): number {

@@ -1,3 +1,4 @@
+import { crossing } from "@/core/numeric";
 import { inCelsius, said, type Said, saidAsIs } from "@/core/shared";
 import { RULE_SETS, type CookingRules, type CookRule, type RuleSetId } from "./data/ruleSets";
 
@@ -32,7 +33,7 @@ export function longestAbove(timesS: readonly number[], coldestC: readonly numbe
       sinceS = here >= atC ? timeS : null;
       continue;
     }
-    const crossingS = here === before ? timeS : beforeS + ((atC - before) / (here - before)) * (timeS - beforeS);
+    const crossingS = crossing([beforeS, before], [timeS, here], atC);
     if (here >= atC && sinceS === null) sinceS = crossingS;
     if (sinceS !== null) longest = Math.max(longest, (here >= atC ? timeS : crossingS) - sinceS);
     if (here < atC) sinceS = null;

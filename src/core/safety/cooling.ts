@@ -1,6 +1,7 @@
+import { crossing } from "@/core/numeric";
 import { COOLING_RULES, type CoolingRuleId, type CoolingStage } from "./data/coolingRules";
 import { ROUNDING_K } from "./rounding";
-import { assertInOrder, crossingTime, firstAtOrBelow, type LogPoint } from "./trace";
+import { assertInOrder, firstAtOrBelow, type LogPoint } from "./trace";
 
 export type CoolingStageVerdict = CoolingStage & {
   /** Minutes it took; null when the log ends before it got there. */
@@ -21,7 +22,7 @@ function fallFrom(log: readonly LogPoint[], fromC: number, endTime: number): rea
   const [above, below] = [log[last], log[last + 1]];
   if (!above) return log;
   if (!below) return [above];
-  return [[crossingTime(above, below, fromC), fromC], ...log.slice(last + 1)];
+  return [[crossing(above, below, fromC), fromC], ...log.slice(last + 1)];
 }
 
 function judgeStage(log: readonly LogPoint[], stage: CoolingStage): CoolingStageVerdict {

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { addDays, daysFromTo, type Day } from "@/core/units";
 import { RULINGS } from "./data/rulings";
 import { cite, type RuleSetId } from "./ruling";
@@ -42,7 +43,7 @@ export type FrozenStretch = { readonly from: Day; readonly to: Day };
  * is counted, the day it comes out is counted, the days between are not.
  */
 export function dateMarkLastDay(madeOn: Day, frozen: readonly FrozenStretch[] = []): Day {
-  const still = frozen.reduce((days, { from, to }) => days + Math.max(0, daysFromTo(from, to) - 1), 0);
+  const still = sumOf(frozen, ({ from, to }) => Math.max(0, daysFromTo(from, to) - 1));
   return addDays(madeOn, DATE_MARK.days - 1 + still);
 }
 

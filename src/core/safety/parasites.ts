@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { type Fact, inCelsius, said, type Said } from "@/core/shared";
 import { familyOf, type Form, type Species } from "@/core/species";
 import {
@@ -43,7 +44,7 @@ export function judgeParasiteHold(
     const credited =
       fromTime === null
         ? 0
-        : stretches.reduce((sum, stretch) => sum + timeAtOrBelow(stretch, option.holdC + ROUNDING_K, fromTime), 0);
+        : sumOf(stretches, (stretch) => timeAtOrBelow(stretch, option.holdC + ROUNDING_K, fromTime));
     return { option, credited, missing: Math.max(0, option.hours - credited) };
   });
   const met = judged.find(({ missing }) => missing < 1e-9);

@@ -1,3 +1,4 @@
+import { alongLine, crossing } from "@/core/numeric";
 import { assert } from "@/core/shared";
 
 /** A point of a temperature log: time in the unit of the rule (h or min) and °C. Straight lines between points. */
@@ -11,18 +12,13 @@ export function assertInOrder(log: readonly LogPoint[]): void {
   }
 }
 
-/** Where a straight piece of a log crosses `atC`. */
-export function crossingTime([fromT, fromC]: LogPoint, [toT, toC]: LogPoint, atC: number): number {
-  return fromC === toC ? toT : fromT + ((atC - fromC) / (toC - fromC)) * (toT - fromT);
-}
-
 /** Total time within one straight piece during which the temperature is at or below `limitC`. */
 function pieceAtOrBelow(from: LogPoint, to: LogPoint, limitC: number): number {
   const [inAtStart, inAtEnd] = [from[1] <= limitC, to[1] <= limitC];
   if (inAtStart && inAtEnd) return to[0] - from[0];
   if (!inAtStart && !inAtEnd) return 0;
-  const crossing = crossingTime(from, to, limitC);
-  return inAtStart ? crossing - from[0] : to[0] - crossing;
+  const crossed = crossing(from, to, limitC);
+  return inAtStart ? crossed - from[0] : to[0] - crossed;
 }
 
 /** Time at or below `limitC`, counted from `fromTime` on. */
@@ -31,7 +27,7 @@ export function timeAtOrBelow(log: readonly LogPoint[], limitC: number, fromTime
   for (const [index, to] of log.entries()) {
     const before = log[index - 1];
     if (!before || to[0] <= fromTime) continue;
-    const from: LogPoint = before[0] >= fromTime ? before : [fromTime, valueAt(before, to, fromTime)];
+    const from: LogPoint = before[0] >= fromTime ? before : [fromTime, alongLine(before, to, fromTime)];
     total += pieceAtOrBelow(from, to, limitC);
   }
   return total;
@@ -44,16 +40,12 @@ export function timeAbove(log: readonly LogPoint[], limitC: number): number {
   return first && last ? last[0] - first[0] - timeAtOrBelow(log, limitC) : 0;
 }
 
-function valueAt([fromT, fromC]: LogPoint, [toT, toC]: LogPoint, time: number): number {
-  return toT === fromT ? toC : fromC + ((time - fromT) / (toT - fromT)) * (toC - fromC);
-}
-
 /** First time at or below `limitC`; null when it never gets there. */
 export function firstAtOrBelow(log: readonly LogPoint[], limitC: number): number | null {
   for (const [index, to] of log.entries()) {
     if (to[1] > limitC) continue;
     const from = log[index - 1];
-    return from && from[1] > limitC ? crossingTime(from, to, limitC) : to[0];
+    return from && from[1] > limitC ? crossing(from, to, limitC) : to[0];
   }
   return null;
 }
@@ -80,7 +72,7 @@ export function splitAt(log: readonly LogPoint[], atTime: number): readonly [bef
   const after = log.filter(([time]) => time > atTime);
   const [last, next] = [before.at(-1), after[0]];
   if (!last || !next) return [before, after];
-  const border: LogPoint = [atTime, valueAt(last, next, atTime)];
+  const border: LogPoint = [atTime, alongLine(last, next, atTime)];
   return [
     [...before, border],
     [border, ...after],
@@ -97,9 +89,9 @@ export function spellsAbove(
   for (const [index, to] of log.entries()) {
     const from = log[index - 1];
     if (!from) continue;
-    if (since === null && to[1] > limitC) since = crossingTime(from, to, limitC);
+    if (since === null && to[1] > limitC) since = crossing(from, to, limitC);
     else if (since !== null && to[1] <= limitC) {
-      spells.push({ fromTime: since, hours: crossingTime(from, to, limitC) - since });
+      spells.push({ fromTime: since, hours: crossing(from, to, limitC) - since });
       since = null;
     }
   }

@@ -3,8 +3,9 @@ export const HOUR_MS = 3_600_000;
 export const DAY_MS = 24 * HOUR_MS;
 export const KELVIN_OFFSET = 273.15;
 
-/** International avoirdupois ounce, exactly 28.349523125 g (NIST Handbook 44, App. C). */
-const GRAM_PER_OUNCE = 28.349523125;
+/** International avoirdupois pound, exactly 453.59237 g (NIST Handbook 44, App. C). */
+export const GRAM_PER_POUND = 453.59237;
+const GRAM_PER_OUNCE = GRAM_PER_POUND / 16;
 /** International inch, exactly 25.4 mm (NIST Handbook 44, App. C). */
 const MM_PER_INCH = 25.4;
 

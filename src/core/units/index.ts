@@ -8,6 +8,7 @@ export {
   HOUR_MS,
   MINUTE_MS,
   inchFromMm,
+  GRAM_PER_POUND,
   kelvinFromC,
   mmFromInch,
   ounceFromG,

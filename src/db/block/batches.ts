@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { randomUUID } from "node:crypto";
 import { and, asc, desc, eq, gte, inArray, isNull } from "drizzle-orm";
 import { isRest, restOf, type PartUse, type Side, type SidesPlan, type TrimUseId } from "@/core/block";
@@ -62,7 +63,7 @@ export function cutBatch(
     const { lotId, sides, portionG, toleranceG, leanDeg, plan, trimUse } = wanted;
     const lot = onIce(tx, lotId);
     if (!lot || !whole) return err({ kind: "lotNotOnIce" });
-    const sidesG = sides.reduce((sum, { massG }) => sum + massG, 0);
+    const sidesG = sumOf(sides, ({ massG }) => massG);
     if (sidesG > lot.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: lot.remainingG });
     if (plan.portions === 0) return err({ kind: "noPortions" });
     const count = tx.select({ id: batches.id }).from(batches).where(eq(batches.lotId, lotId)).all().length;
@@ -121,8 +122,8 @@ export function cutBatch(
       : [];
     const { leftG: remainingG, cents } = takeFrom(tx, lot, sidesG, atMs);
     const trimCents = trim?.totalCents ?? 0;
-    const restCents = rests.reduce((sum, { totalCents }) => sum + totalCents, 0);
-    const portionsG = kept.reduce((sum, { massG }) => sum + massG, 0);
+    const restCents = sumOf(rests, ({ totalCents }) => totalCents);
+    const portionsG = sumOf(kept, ({ massG }) => massG);
     keepMake(tx, {
       id: batch.id,
       kind: "cut",
@@ -144,7 +145,7 @@ export function cutBatch(
         {
           kind: "trimmed",
           label: "Trim",
-          massG: sidesG - portionsG - (trim?.massG ?? 0) - rests.reduce((sum, { massG }) => sum + massG, 0),
+          massG: sidesG - portionsG - (trim?.massG ?? 0) - sumOf(rests, ({ massG }) => massG),
         },
       ],
     });

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { randomUUID } from "node:crypto";
 import { and, desc, eq, gte, inArray } from "drizzle-orm";
 import { allocateBill, type Part, type PartUse } from "@/core/block";
@@ -60,7 +61,7 @@ export function breakDown(
     if (wholeG > lot.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: lot.remainingG });
     const weighed = parts.filter(({ massG }) => massG > 0);
     if (weighed.length === 0) return err({ kind: "nothing" });
-    const partsG = weighed.reduce((sum, { massG }) => sum + massG, 0);
+    const partsG = sumOf(weighed, ({ massG }) => massG);
     if (partsG > wholeG * (1 + SCALE_SHARE)) return err({ kind: "moreThanWhole", overG: partsG - wholeG });
     if (weighed.some(({ use, placeId }) => use !== "waste" && !findPlace(tx, placeId)))
       return err({ kind: "noSuchPlace" });

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { coolingRuleOf, judgeCooling, type CoolingVerdict, type RuleSetId } from "@/core/safety";
 import { MINUTE_MS } from "@/core/units";
 import { STRAINED_C } from "@/house/stockPot";
@@ -27,7 +28,7 @@ function judged(ruleSetId: RuleSetId, readings: readonly (readonly [number, numb
     verdict,
     lastC: readings.at(-1)?.[1] ?? null,
     read: readings.length,
-    nextByMin: open < 0 ? null : stages.slice(0, open + 1).reduce((sum, { limitMin }) => sum + limitMin, 0),
+    nextByMin: open < 0 ? null : sumOf(stages.slice(0, open + 1), ({ limitMin }) => limitMin),
   };
 }
 

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { randomUUID } from "node:crypto";
 import { and, asc, eq, sql } from "drizzle-orm";
 import { findPreparation, goodsStates, keepsDays, prepare, type Preparation } from "@/core/butter";
@@ -44,12 +45,12 @@ export function makePreparation(db: Db, wanted: NewPreparation, stamp: Stamp): R
     const shelf = shelfOf(tx);
     const { lines, madeG } = prepare(preparation, covers, shelf);
     const drawn = drawGoods(tx, lines, shelf, atMs);
-    const cents = drawn.inputs.reduce((sum, one) => sum + one.cents, 0);
+    const cents = sumOf(drawn.inputs, (one) => one.cents);
     keepItem(tx, preparationItem(preparationId), "made", preparation.label, factsOf(preparation));
     const allergens = allergensTogether([goodsStates(drawn.shelf, shelf), ...drawn.allergens]);
     const item = { itemId: preparationItem(preparationId), massG: madeG, cents, useByMs, allergens, placeId };
     const lot = addMadeLot(tx, item, stamp);
-    const inG = drawn.inputs.reduce((sum, one) => sum + one.massG, 0);
+    const inG = sumOf(drawn.inputs, (one) => one.massG);
     const id = randomUUID();
     keepMake(tx, {
       id,
@@ -102,11 +103,11 @@ export function preparationsNow(db: Db): readonly Stocked[] {
       .where(and(eq(lots.itemId, id), eq(lots.status, "on-ice")))
       .orderBy(asc(lots.useByMs))
       .all();
-    const leftG = there.reduce((sum, lot) => sum + lot.remainingG, 0);
+    const leftG = sumOf(there, (lot) => lot.remainingG);
     const portions =
       preparation.portionG === null
         ? null
-        : there.reduce((sum, lot) => sum + Math.floor(lot.remainingG / preparation.portionG! + 1e-6), 0);
+        : sumOf(there, (lot) => Math.floor(lot.remainingG / preparation.portionG! + 1e-6));
     const par = facts.parCount ?? null;
     const low = par !== null && (portions === null ? leftG < par : portions <= par);
     return there.length > 0 || par !== null ? [{ preparation, lots: there, leftG, portions, par, low }] : [];

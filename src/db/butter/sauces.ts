@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { randomUUID } from "node:crypto";
 import { and, desc, eq, inArray } from "drizzle-orm";
 import {
@@ -40,8 +41,8 @@ const baseItem = (specId: string) => `made:${specId}:base`;
 export const sauceItem = (specId: string) => `made:${specId}`;
 const goodItem = (ingredientId: string) => `bought:${ingredientId}`;
 
-const sum = (rows: readonly { readonly massG: number }[]) => rows.reduce((total, { massG }) => total + massG, 0);
-const centsIn = (rows: readonly MakeInput[]) => rows.reduce((total, { cents }) => total + cents, 0);
+const sum = (rows: readonly { readonly massG: number }[]) => sumOf(rows, ({ massG }) => massG);
+const centsIn = (rows: readonly MakeInput[]) => sumOf(rows, ({ cents }) => cents);
 
 /** All batches together: every batch is like the first but for its covers. */
 const whole = ({ covers, poured, mounted, base, strainedG, reduction }: SauceBatch, all: number) => {

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { randomUUID } from "node:crypto";
 import { and, asc, eq, inArray, sql } from "drizzle-orm";
 import { judgePot, planStock, POTS, type StockAsk } from "@/core/butter";
@@ -101,7 +102,7 @@ export function startStock(
     }));
     keepItem(tx, "bought:water", "bought", "Water", { ingredientId: "water" });
     keepItem(tx, "bought:aromatics", "bought", "Aromatics", {});
-    const bonesG = taken.reduce((sum, { massG }) => sum + massG, 0);
+    const bonesG = sumOf(taken, ({ massG }) => massG);
     const { pot, ...rest } = ask;
     const codes = lots.map(({ row }) => row.code);
     const allergens = allergensOfStock(lots, ask.aromaticsG);
@@ -175,12 +176,10 @@ export function finishStock(
     if (massG > inG) return err({ kind: "tooMuchOut" });
     const { verdict } = judgePot(strainedBath(massG, ask.pot, iceG, stirred), coolingRuleOf(ruleSetId)).verdict;
     const evaporatedG = Math.min(planStock(ask).evaporatedG, inG - massG);
-    const cents = tx
-      .select({ cents: makeInputs.cents })
-      .from(makeInputs)
-      .where(eq(makeInputs.makeId, potId))
-      .all()
-      .reduce((sum, one) => sum + one.cents, 0);
+    const cents = sumOf(
+      tx.select({ cents: makeInputs.cents }).from(makeInputs).where(eq(makeInputs.makeId, potId)).all(),
+      (one) => one.cents,
+    );
     keepItem(tx, STOCK_ITEM, "made", STOCK_NAME, { ingredientId: "fish-stock" });
     const { allergens, codes } = facts;
     const made = { itemId: STOCK_ITEM, massG, cents, useByMs: atMs + KEEPS_DAYS * DAY_MS, allergens, placeId };

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { and, desc, eq, gte, inArray, sql } from "drizzle-orm";
 import type { CardLot, CardMade, CardWorld } from "@/core/cards";
 import { boardAllergen, boardUseFor, crossContacts, edibleShare, skinOnShare, type BoardScheme } from "@/core/block";
@@ -97,7 +98,7 @@ function cutAndWaiting(db: Db, held: ReadonlySet<string>, touched: Touched, nowM
   return batchesToCook(db, nowMs - WAITS_DAYS * DAY_MS).flatMap((batch): readonly CardLot[] => {
     const lot = lotInHand(db, batch.lotId, nowMs);
     if (!lot || held.has(batch.lotId)) return [];
-    const edibleG = batch.portions.reduce((sum, { cookId, massG }) => sum + (cookId === null ? massG : 0), 0);
+    const edibleG = sumOf(batch.portions, ({ cookId, massG }) => (cookId === null ? massG : 0));
     const remainingCents = Math.round((lot.row.priceCentsPerKg * edibleG) / 1000);
     // nobody cleared the portions themselves for raw plates
     return [

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { and, desc, eq, gte, isNotNull, lt, sql } from "drizzle-orm";
 import { MINUTE_MS } from "@/core/units";
 import type { Db } from "../connection";
@@ -37,7 +38,7 @@ export function dayOut(db: Db, fromMs: number, toMs: number): DayOut {
     .map(({ promisedAtMs, goneAtMs }) => goneAtMs! - promisedAtMs!);
   const late = lateness.filter((byMs) => byMs > LATE_MS);
   return {
-    plates: byCard.reduce((total, one) => total + one.count, 0),
+    plates: sumOf(byCard, (one) => one.count),
     byCard,
     courses: { promised: lateness.length, late: late.length, worstMs: Math.max(0, ...late) },
   };

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { and, eq, gte, isNull } from "drizzle-orm";
 import { liveCook, refuseEvent, tapToUndo, UNDO_TAKEN_MS, type CookEvent, type SpotKind } from "@/core/cooking";
 import { err, ok, type Result } from "@/core/shared";
@@ -59,7 +60,7 @@ export function beginPan(db: Db, pan: NewPan, { who, atMs }: Stamp): Result<null
     tx.insert(linePans)
       .values({ ...row, beganAtMs: atMs, who, events })
       .run();
-    const pieces = pan.parts.reduce((sum, { count }) => sum + count, 0);
+    const pieces = sumOf(pan.parts, ({ count }) => count);
     appendEntry(tx, { atMs, who, kind: "pan-begun", cookId: pan.cookId, payload: { name, pieces, pan: pan.id } });
     return ok(null);
   });

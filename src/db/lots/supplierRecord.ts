@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { and, asc, eq, gte, isNull } from "drizzle-orm";
 import type { Db } from "../connection";
 import { listSuppliers, type LotWithSupplier } from "./lots";
@@ -47,9 +48,9 @@ export function supplierRecord(db: Db, supplier: string, sinceMs = 0): SupplierR
   const count = (verdict: LotWithSupplier["verdict"]) => rows.filter((row) => row.verdict === verdict).length;
   const chilled = rows.filter(({ onceFrozen }) => !onceFrozen);
   const stated = rows.filter(({ statedMassG }) => statedMassG !== null);
-  const statedG = stated.reduce((sum, { statedMassG }) => sum + (statedMassG ?? 0), 0);
-  const weighedG = stated.reduce((sum, { massG }) => sum + massG, 0);
-  const iceDays = chilled.reduce((sum, row) => sum + row.iceDays, 0);
+  const statedG = sumOf(stated, ({ statedMassG }) => statedMassG ?? 0);
+  const weighedG = sumOf(stated, ({ massG }) => massG);
+  const iceDays = sumOf(chilled, (row) => row.iceDays);
   return {
     supplier,
     lots: rows.length,

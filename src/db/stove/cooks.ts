@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 import { randomUUID } from "node:crypto";
 import { and, asc, desc, eq, gte, inArray, isNull } from "drizzle-orm";
 import { liveCook, refuseEvent, tapToUndo, UNDO_TAKEN_MS, type CookEvent, type LiveCook } from "@/core/cooking";
@@ -253,7 +254,7 @@ function recordUndo(
   const { stages } = plan.answer;
   // where it stood before the tap that was taken back
   const index = kind === "advanced" ? before.stageIndex - 1 : before.stageIndex;
-  const stage = stages[Math.min(Math.max(0, index), stages.length - 1)]!.name;
+  const stage = stages[clamp(index, 0, stages.length - 1)]!.name;
   appendEntry(db, {
     atMs,
     who,

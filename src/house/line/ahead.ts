@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 import { usableG, type CardLot, type CardSpec } from "@/core/cards";
 import { planCure } from "@/core/cure";
 import { ingredientOf, type SauceSpec, type Shelf } from "@/core/butter";
@@ -132,7 +133,7 @@ function curesOf(
     const plan = planCure(cureRequest({ ...firstCure(piece.thicknessMm), speciesId: species.id, massG }, species));
     if (!plan.ok) return [];
     const { stopH: cureH, restH } = plan.value;
-    const daysBefore = Math.min(LOOKS_AHEAD_DAYS, Math.max(1, Math.ceil((cureH + restH) / 24)));
+    const daysBefore = clamp(Math.ceil((cureH + restH) / 24), 1, LOOKS_AHEAD_DAYS);
     return [{ kind: "cure" as const, name, massG, cureH, restH, daysBefore }];
   });
 }

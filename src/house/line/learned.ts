@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { standing, type CookEvent } from "@/core/cooking";
 import { groupBy } from "@/core/shared";
 import type { BegunPan } from "./livePan";
@@ -81,8 +82,7 @@ export function learnedOf(pans: readonly PanOfDay[]): readonly Learned[] {
       tookS: middle(rows.map(({ tookS }) => tookS)),
       count: rows.length,
     }));
-    const sum = (rows: readonly StageTook[], of: "plannedS" | "tookS") =>
-      rows.reduce((total, row) => total + row[of], 0);
+    const sum = (rows: readonly StageTook[], of: "plannedS" | "tookS") => sumOf(rows, (row) => row[of]);
     const ratios = done
       .map(({ took }) => sum(took, "tookS") / sum(took, "plannedS"))
       .filter((ratio) => ratio >= TAKES.least && ratio <= TAKES.most);

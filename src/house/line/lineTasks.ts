@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { CardSpec } from "@/core/cards";
 import type { CookPlan, SpotKind } from "@/core/cooking";
 import { sharePans, type Pan, type PanPart, type ScheduleProblem } from "@/core/line";
@@ -123,11 +124,14 @@ export function pansOf(
   const dueS = new Map(courses.map((one) => [one.id, one.dueS]));
   const lineOf = new Map(dishes.map((dish) => [dish.lineId, dish]));
   const inPan = (lineId: string) =>
-    begun.flatMap(({ parts }) => parts).reduce((sum, part) => sum + (part.lineId === lineId ? part.count : 0), 0);
+    sumOf(
+      begun.flatMap(({ parts }) => parts),
+      (part) => (part.lineId === lineId ? part.count : 0),
+    );
   const running = begun
     .filter(({ parts }) => parts.some(({ lineId }) => lineOf.has(lineId)))
     .map((pan): LinePan => {
-      const pieces = pan.parts.reduce((sum, { count }) => sum + count, 0);
+      const pieces = sumOf(pan.parts, ({ count }) => count);
       return { id: pan.id, cardId: pan.cardId, parts: pan.parts, pieces, stages: pan.stages, why: null, begun: pan };
     });
   const open = dishes.flatMap((dish) => {

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { chanceInTime, type Run, type Schedule } from "@/core/line";
 import { groupBy } from "@/core/shared";
 import { apart, BOARD_MIN_PX, boardSpanMs, TARGET_PX } from "./boardTime";
@@ -73,7 +74,7 @@ export function servesOf(
 
 /** A pan as what must be over by a moment. */
 function runOf({ id, stages, begun }: LinePan, rows: readonly LineRow[], nowMs: number, byMs: number): readonly Run[] {
-  const sum = (from: number) => stages.slice(from).reduce((total, { medianS }) => total + medianS, 0);
+  const sum = (from: number) => sumOf(stages.slice(from), ({ medianS }) => medianS);
   if (stages.length === 0) return [];
   if (!begun) {
     const startMs = rows.find(({ panId, work }) => panId === id && work.kind === "stage")?.startMs ?? nowMs;

@@ -1,4 +1,5 @@
 "use client";
+import { clamp } from "@/core/numeric";
 import { useEffect, useRef } from "react";
 import styles from "./LayerMap.module.css";
 
@@ -22,7 +23,7 @@ export function LayerMap({ label, columns, from, to, height = 120 }: Props) {
     const image = context.createImageData(columns.length, layers);
     for (const [x, column] of columns.entries())
       for (const [layer, value] of column.entries()) {
-        const share = Math.min(1, Math.max(0, value));
+        const share = clamp(value, 0, 1);
         const at = ((layers - 1 - layer) * columns.length + x) * 4;
         image.data.set([...from.map((start, index) => start + share * (to[index]! - start)), 255], at);
       }

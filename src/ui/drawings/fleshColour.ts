@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 import { DRY_FLESH, FLESH } from "../theme/palette";
 
 type Rgb = readonly [number, number, number];
@@ -20,7 +21,7 @@ export function paintFlesh(
   share: number,
   dry: number,
 ): void {
-  const place = Math.min(1.999, Math.max(0, share * 2));
+  const place = clamp(share * 2, 0, 1.999);
   const index = Math.floor(place);
   const [from, to] = [stops[index]!, stops[index + 1]!];
   const part = place - index;

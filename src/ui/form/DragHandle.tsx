@@ -1,4 +1,5 @@
 "use client";
+import { clamp } from "@/core/numeric";
 import { useDrag } from "@use-gesture/react";
 import type { KeyboardEvent, ReactNode } from "react";
 
@@ -37,7 +38,7 @@ export function DragHandle({
   onChange,
   children,
 }: Props) {
-  const set = (to: number) => onChange(Math.min(max, Math.max(min, Math.round(to / step) * step)));
+  const set = (to: number) => onChange(clamp(Math.round(to / step) * step, min, max));
   const bind = useDrag(
     ({ movement: [, down], first, memo }) => {
       const start = first || typeof memo !== "number" ? value : memo;

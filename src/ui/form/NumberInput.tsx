@@ -1,4 +1,5 @@
 "use client";
+import { clamp } from "@/core/numeric";
 import { Button, type InputRef } from "antd";
 import { TextInput } from "./TextInput";
 import { useEffect, useId, useImperativeHandle, useRef, useState, type FocusEvent, type Ref } from "react";
@@ -136,7 +137,7 @@ export function NumberInput({
   const range = { ...(min === undefined ? {} : { min }), ...(max === undefined ? {} : { max }) };
   const stepped = (by: number) => {
     const from = value ?? min ?? 0;
-    const next = Math.min(max ?? Infinity, Math.max(min ?? -Infinity, tidy(from + by)));
+    const next = clamp(tidy(from + by), min ?? -Infinity, max ?? Infinity);
     pass({ text: shown(next), value: next, problem: null, ask: [] });
   };
   const latest = useRef(typed);

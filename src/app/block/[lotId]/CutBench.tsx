@@ -1,4 +1,5 @@
 "use client";
+import { sumOf } from "@/core/numeric";
 import { Alert, Button, Segmented } from "antd";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
@@ -66,7 +67,7 @@ export function CutBench({ lotId, leftG, flesh, start, usualPortionG, priceCents
   const plan = useMemo(() => (wrong ? null : planOf({ sides, ...want })), [wrong, planOf, sides, want]);
   const portions = plan?.pieces.filter(({ role }) => role !== "trim") ?? [];
   const groups = panGroups(portions, ({ cookThicknessMm }) => cookThicknessMm);
-  const sidesG = sides.reduce((sum, { massG }) => sum + massG, 0);
+  const sidesG = sumOf(sides, ({ massG }) => massG);
   const restG = restOf(plan?.pieces ?? [], want.portionG);
   const cost = portionCost({
     billCents: ((sidesG - restG) / 1000) * priceCentsPerKg,

@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound, redirect } from "next/navigation";
@@ -32,10 +33,7 @@ export default async function CutPage({ params }: { readonly params: Promise<{ l
   const { yield: yields, portion } = lot.species;
   // a whole fish gives two sides of its skin-on yield; what came cut is a side already
   const sideShare = isCut(row.form) ? 1 : (yields.skinOnFilletPct ?? yields.skinlessPct ?? 50) / 200;
-  const usualSideG = Math.min(
-    row.remainingG,
-    Math.max(portion.massG, Math.min(row.remainingG * sideShare, 6 * portion.massG + 60)),
-  );
+  const usualSideG = clamp(Math.min(row.remainingG * sideShare, 6 * portion.massG + 60), portion.massG, row.remainingG);
   return (
     <>
       <PageHead

@@ -1,4 +1,5 @@
 "use client";
+import { sum } from "@/core/numeric";
 import { Input, Segmented } from "antd";
 import { useState } from "react";
 import { COUNT_GRADES, dealPlates, sizeOfCount, type PlateSchool } from "@/core/block";
@@ -72,7 +73,7 @@ export function ScallopCard() {
                     title={format.mass(massG)}
                   />
                 ))}
-                <span className="figure">{format.mass(plate.reduce((sum, massG) => sum + massG, 0))}</span>
+                <span className="figure">{format.mass(sum(plate))}</span>
               </li>
             ))}
           </ul>

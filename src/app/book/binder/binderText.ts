@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { isAnswered, type BinderSection, type OpenPoint } from "@/house/binder";
 import { calendarDayText, momentText, type Format } from "@/words/format/format";
 import { t } from "@/words/trace";
@@ -26,7 +27,7 @@ export function sectionText(section: BinderSection, format: Format, timeZone: st
   const { id, entries, places, open, daysWithout } = section;
   const when = (atMs: number) => momentText(atMs, 0, timeZone);
   const empty = !isAnswered(section);
-  const readings = places.reduce((sum, one) => sum + one.readings, 0);
+  const readings = sumOf(places, (one) => one.readings);
   return {
     id,
     title: t("question", { id }),

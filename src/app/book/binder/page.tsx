@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Metadata } from "next";
 import { todayIn } from "@/calendar/days";
 import { RULE_SETS } from "@/core/safety";
@@ -36,7 +37,7 @@ export default async function BinderPage({ searchParams }: { readonly searchPara
       <PageHead
         title={t("binderOf", { from: dayText(fromMs, timeZone), to: dayText(toMs - 1, timeZone) })}
         asks={t("binderAsks", {
-          open: sections.reduce((sum, { open }) => sum + open.length, 0),
+          open: sumOf(sections, ({ open }) => open.length),
           empty: sections.filter(({ empty }) => empty).length,
           rules: RULE_SETS[ruleSetId].label,
         })}

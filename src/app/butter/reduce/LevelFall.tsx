@@ -1,4 +1,5 @@
 "use client";
+import { clamp } from "@/core/numeric";
 import { panLevelMm, type Mark } from "@/core/butter";
 import { RIM_MM } from "@/house/reduceBench";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -29,7 +30,7 @@ const MARK_WORDS: Readonly<Record<Mark["what"], string>> = {
 /** The level in the pan, heights drawn five times their width: where it starts, where it stops, the marks on the way and the free third under the rim. */
 export function LevelFall({ panMm, startMl, toMl, marks }: Props) {
   const { format } = useHouse();
-  const tallMm = Math.max(12, Math.min(RIM_MM, panLevelMm(startMl, panMm) * 1.6));
+  const tallMm = clamp(panLevelMm(startMl, panMm) * 1.6, 12, RIM_MM);
   const y = (ml: number) => FLOOR - (Math.min(tallMm, panLevelMm(ml, panMm)) / tallMm) * (FLOOR - TOP);
   const lines = [
     { what: t("poured"), ml: startMl, tone: PALETTE.brine },

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Metadata } from "next";
 import { todayIn } from "@/calendar/days";
 import { coolingRuleOf, COOLING_RULES } from "@/core/safety";
@@ -28,7 +29,7 @@ export default async function StockPage() {
     .filter(({ lot }) => lot.useByMs === null || lot.useByMs > nowMs)
     .map(({ lot, name }) => ({ id: lot.id, code: lot.code, name, remainingG: lot.remainingG }));
   const running = runningPots(db());
-  const haveMl = pots.reduce((sum, { remainingG }) => sum + remainingG, 0);
+  const haveMl = sumOf(pots, ({ remainingG }) => remainingG);
   const { draws, balance } = stockDraws(sauceSpecs(db()), booked, haveMl);
   const ruleId = coolingRuleOf(house.ruleSetId);
   return (

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { DAY_MS } from "@/core/units";
@@ -22,12 +23,12 @@ export default async function WastePage() {
   const house = requireHouse();
   const format = formatFor(house.units, house.currency, house.decimalMark);
   const lines = wasteSince(db(), nowMs - DAYS * DAY_MS);
-  const total = lines.reduce((sum, { costCents }) => sum + costCents, 0);
+  const total = sumOf(lines, ({ costCents }) => costCents);
   const reasons = [...new Set(lines.map(({ reason }) => reason))]
     .map((reason) => {
       const of = lines.filter((line) => line.reason === reason);
-      const costCents = of.reduce((sum, line) => sum + line.costCents, 0);
-      return { reason, times: of.length, costCents, massG: of.reduce((sum, line) => sum + line.massG, 0) };
+      const costCents = sumOf(of, (line) => line.costCents);
+      return { reason, times: of.length, costCents, massG: sumOf(of, (line) => line.massG) };
     })
     .sort((a, b) => b.costCents - a.costCents);
   return (

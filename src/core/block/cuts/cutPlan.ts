@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { equalPortions, greedyPortions, variedPortions, type Span, type Wanted } from "./portioning";
 import { SideShape, type Side } from "./side";
 
@@ -73,7 +74,10 @@ function asPlan(shape: SideShape, portions: readonly Span[]): CutPlan {
     cutsMm: pieces.slice(1).map(({ fromMm }) => fromMm),
     pieces,
     portions: masses.length,
-    trimG: pieces.filter(({ role }) => role === "trim").reduce((sum, { massG }) => sum + massG, 0),
+    trimG: sumOf(
+      pieces.filter(({ role }) => role === "trim"),
+      ({ massG }) => massG,
+    ),
     spreadG: masses.length === 0 ? 0 : Math.max(...masses) - Math.min(...masses),
   };
 }
@@ -86,7 +90,7 @@ export function summariseCuts(plan: Pick<CutPlan, "pieces">): CutSummary | null 
   if (portions.length === 0) return null;
   const thicknesses = portions.map(({ maxThicknessMm }) => maxThicknessMm);
   return {
-    meanG: portions.reduce((sum, { massG }) => sum + massG, 0) / portions.length,
+    meanG: sumOf(portions, ({ massG }) => massG) / portions.length,
     thinnestMm: Math.min(...thicknesses),
     thickestMm: Math.max(...thicknesses),
   };

@@ -1,3 +1,4 @@
+import { sum, sumOf } from "@/core/numeric";
 /** Time through a slab goes with thickness to the power 1.5-1.8 in a pan, 2 with a surface held hot (arithmetic; common practice, medium). */
 const PAN_POWER = 1.6;
 
@@ -50,8 +51,8 @@ export function panGroups<T>(pieces: readonly T[], thicknessOf: (piece: T) => nu
 function bestSplit(values: readonly number[], groups: number): readonly number[] {
   const count = values.length;
   const cost = (from: number, to: number) => {
-    const mean = values.slice(from, to).reduce((sum, one) => sum + one, 0) / (to - from);
-    return values.slice(from, to).reduce((sum, one) => sum + (one - mean) ** 2, 0);
+    const mean = sum(values.slice(from, to)) / (to - from);
+    return sumOf(values.slice(from, to), (one) => (one - mean) ** 2);
   };
   let best = Array.from({ length: count + 1 }, (_, to) => (to === 0 ? Infinity : cost(0, to)));
   const cameFrom: number[][] = [];

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { PlannedPiece } from "./sidesPlan";
 
 /**
@@ -9,4 +10,7 @@ export const isRest = ({ role, massG }: Pick<PlannedPiece, "role" | "massG">, po
 
 /** Weight of the rests of a plan, g. */
 export const restOf = (pieces: readonly PlannedPiece[], portionG: number): number =>
-  pieces.filter((piece) => isRest(piece, portionG)).reduce((sum, { massG }) => sum + massG, 0);
+  sumOf(
+    pieces.filter((piece) => isRest(piece, portionG)),
+    ({ massG }) => massG,
+  );

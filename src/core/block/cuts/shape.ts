@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 import { SideShape, type Side } from "./side";
 
 /** What the planner asks of a side, however the knife is held. */
@@ -48,7 +49,7 @@ export class LeanedShape implements CutShape {
   }
 
   massUpToG(atMm: number): number {
-    const place = Math.min(MARKS, Math.max(0, (atMm / this.side.lengthMm) * MARKS));
+    const place = clamp((atMm / this.side.lengthMm) * MARKS, 0, MARKS);
     const index = Math.min(MARKS - 1, Math.floor(place));
     return this.#sums[index]! + (place - index) * (this.#sums[index + 1]! - this.#sums[index]!);
   }

@@ -1,3 +1,4 @@
+import { alongLine } from "@/core/numeric";
 import { assert, inMm, said, type Said } from "@/core/shared";
 
 /** A measured cross-section of a side, `atMm` from the thick (head) end. */
@@ -106,13 +107,13 @@ export class SideShape {
   thicknessAtMm(atMm: number): number {
     const segment = this.#segmentOf(atMm);
     const [from, to] = [this.#stations[segment]!, this.#stations[segment + 1]!];
-    return from.thicknessMm + ((atMm - from.atMm) / (to.atMm - from.atMm)) * (to.thicknessMm - from.thicknessMm);
+    return alongLine([from.atMm, from.thicknessMm], [to.atMm, to.thicknessMm], atMm);
   }
 
   widthAtMm(atMm: number): number {
     const segment = this.#segmentOf(atMm);
     const [from, to] = [this.#stations[segment]!, this.#stations[segment + 1]!];
-    return from.widthMm + ((atMm - from.atMm) / (to.atMm - from.atMm)) * (to.widthMm - from.widthMm);
+    return alongLine([from.atMm, from.widthMm], [to.atMm, to.widthMm], atMm);
   }
 
   /** Thinnest, thickest and mean (along the length) thickness between two cuts. */

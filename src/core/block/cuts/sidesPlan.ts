@@ -1,3 +1,4 @@
+import { sum, sumOf } from "@/core/numeric";
 import type { Piece } from "./cutPlan";
 import { timeRatio } from "./panGroups";
 import { equalPortions, greedyPortions, variedPortions, type Preference, type Span, type Wanted } from "./portioning";
@@ -74,7 +75,7 @@ function sideOptions(side: Side, settings: Settings, every: boolean): SideOption
   const options = Array.from({ length: most.length + 1 }, (_, count): Option => {
     if (!every && count < most.length) return { spans: [], deviation: Infinity, thicknesses: [] };
     const spans = spansFor(shape, wanted, count, most, preference);
-    const deviation = spans.reduce((sum, span) => sum + (massOf(shape, span) - portionG) ** 2, 0);
+    const deviation = sumOf(spans, (span) => (massOf(shape, span) - portionG) ** 2);
     const thicknesses = spans.map(({ fromMm, toMm }) => shape.thicknessBetween(fromMm, toMm).maxMm);
     return { spans, deviation, thicknesses };
   });
@@ -125,7 +126,7 @@ export function sidesPlanner(): (request: SidesRequest) => SidesPlan {
 function chooseCounts(all: readonly SideOptions[], wanted: number): readonly number[] {
   const reference = Math.max(1, ...all.flatMap(({ options }) => options.at(-1)!.thicknesses));
   const costOf = ({ deviation, thicknesses }: Option) =>
-    deviation + 1e-3 * thicknesses.reduce((sum, one) => sum + (1 - timeRatio(one, reference)) ** 2, 0);
+    deviation + 1e-3 * sumOf(thicknesses, (one) => (1 - timeRatio(one, reference)) ** 2);
   let best = new Float64Array(wanted + 1).fill(Infinity);
   best[0] = 0;
   const chosen: Int16Array[] = [];
@@ -256,8 +257,11 @@ function summarise(pieces: readonly PlannedPiece[], { sides, covers }: SidesRequ
     cutsMm,
     portions: portions.length,
     short: covers === null ? 0 : Math.max(0, covers - portions.length),
-    trimG: pieces.filter(({ role }) => role === "trim").reduce((sum, { massG }) => sum + massG, 0),
+    trimG: sumOf(
+      pieces.filter(({ role }) => role === "trim"),
+      ({ massG }) => massG,
+    ),
     spreadG: masses.length === 0 ? 0 : Math.max(...masses) - Math.min(...masses),
-    meanG: masses.length === 0 ? 0 : masses.reduce((sum, one) => sum + one, 0) / masses.length,
+    meanG: masses.length === 0 ? 0 : sum(masses) / masses.length,
   };
 }

@@ -1,4 +1,4 @@
-import erfc from "@stdlib/math-base-special-erfc";
+import { normalBelow, normalQuantile } from "@/core/numeric";
 import { err, ok, type Result, said, type Said } from "@/core/shared";
 
 export type OrderRequest = {
@@ -54,8 +54,6 @@ const SIZE_SPREAD = 0.06;
 const YIELD_POINTS = 41;
 const MOST_ANIMALS = 400;
 
-const normalCdf = (spreads: number) => 0.5 * erfc(-spreads / Math.SQRT2);
-
 /**
  * From covers to weight: portions = covers that take the dish with the buffer, rounded up; weight = portions over yield. The yield of a
  * delivery is taken as normal; by cutting, every side gives whole portions only, sizes differ within the box, and the portions of all
@@ -83,7 +81,7 @@ export function planOrder(request: OrderRequest): Result<Order, Said> {
 export function chanceByWeight(boughtG: number, needG: number, readyShare: number, readySpread: number): number {
   if (needG <= 0) return 1;
   if (readySpread <= 0) return boughtG * readyShare >= needG - 1e-9 ? 1 : 0;
-  return normalCdf((readyShare - needG / boughtG) / readySpread);
+  return normalBelow((readyShare - needG / boughtG) / readySpread);
 }
 
 function byAnimals(
@@ -146,7 +144,8 @@ export function* chancesByCutting(
 ): Generator<{ readonly animals: number; readonly chance: number }> {
   // equal shares of the normal yield, each at its middle
   const points = Array.from({ length: YIELD_POINTS }, (_, point) => {
-    const share = readySpread > 0 ? readyShare + readySpread * quantile((point + 0.5) / YIELD_POINTS) : readyShare;
+    const share =
+      readySpread > 0 ? readyShare + readySpread * normalQuantile((point + 0.5) / YIELD_POINTS) : readyShare;
     const meanSideG = (animal.massG * Math.max(0.01, share)) / animal.sides;
     return {
       one: portionsOfAnimal(meanSideG, portionG - toleranceG, animal.sides),
@@ -187,22 +186,11 @@ function addOne(
 /** Distribution of whole portions from one animal whose sides share its size. */
 function portionsOfAnimal(meanSideG: number, lightestG: number, sides: number) {
   const most = Math.floor((meanSideG * (1 + 5 * SIZE_SPREAD)) / lightestG);
-  const below = (limitG: number) => normalCdf((limitG / meanSideG - 1) / SIZE_SPREAD);
+  const below = (limitG: number) => normalBelow((limitG / meanSideG - 1) / SIZE_SPREAD);
   return Array.from({ length: most + 1 }, (_, each) => ({
     count: each * sides,
     chance: below((each + 1) * lightestG) - (each === 0 ? 0 : below(each * lightestG)),
   })).filter(({ chance }) => chance > 1e-12);
-}
-
-/** Standard normal quantile by halving: exact enough for shares of a kitchen. */
-function quantile(share: number): number {
-  let [low, high] = [-6, 6];
-  for (let halving = 0; halving < 40; halving++) {
-    const middle = (low + high) / 2;
-    if (normalCdf(middle) < share) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
 }
 
 function warningsOf({ lifeDays, daysToLastService, onIceG, portionG, covers, takeShare }: OrderRequest): Said[] {

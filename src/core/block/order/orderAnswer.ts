@@ -1,3 +1,4 @@
+import { sum } from "@/core/numeric";
 import type { Form } from "@/core/freshness";
 import { ok, type Result, type Said } from "@/core/shared";
 import type { Species } from "@/core/species";
@@ -60,8 +61,6 @@ const CREDIT_CENTS_PER_KG: Partial<Record<PartUse, number>> = {
 };
 /** Pieces a whole animal gives to portion: two sides, four fillets of a flatfish. */
 const sidesOf = ({ animal, from }: Breakdown) => (animal === "flatfish" ? 4 : from.includes("whole-gutted") ? 2 : 1);
-
-const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
 
 /** The figures of a way of breaking down, from the table or from what the house weighed. */
 export function readyShare(way: Breakdown, parts: readonly Part[], weighed: readonly WeighedAnimal[]): ReadyShare {

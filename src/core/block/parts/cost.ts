@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Form } from "@/core/freshness";
 import type { Species } from "@/core/species";
 import type { PartUse } from "./anatomy";
@@ -105,7 +106,7 @@ export type PortionCost = {
 /** As-purchased bill to the cost of a portion (arithmetic of costing). Null when nothing is left to sell. */
 export function portionCost({ billCents, readyG, portions, credits }: Bill): PortionCost | null {
   if (!(readyG > 0) || !(portions > 0)) return null;
-  const creditCents = credits.reduce((sum, { massG, centsPerKg }) => sum + (massG / 1000) * centsPerKg, 0);
+  const creditCents = sumOf(credits, ({ massG, centsPerKg }) => (massG / 1000) * centsPerKg);
   return {
     creditCents,
     centsPerReadyKg: (billCents / readyG) * 1000,
@@ -140,6 +141,6 @@ export function allocateBill(
   const worth = parts.map(({ massG, use }) => massG * WORTH[use]);
   const sum = worth.reduce((total, one) => total + one, 0);
   if (sum > 0) return worth.map((one) => (billCents * one) / sum);
-  const massG = parts.reduce((total, one) => total + one.massG, 0);
+  const massG = sumOf(parts, (one) => one.massG);
   return parts.map((one) => (massG > 0 ? (billCents * one.massG) / massG : 0));
 }

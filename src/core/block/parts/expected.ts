@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Form } from "@/core/freshness";
 import type { Species } from "@/core/species";
 import type { Breakdown, Part } from "./anatomy";
@@ -41,7 +42,7 @@ const scaled = (part: Part, factor: number): Part => ({
   pct: [part.pct[0] * factor, part.pct[1] * factor, part.pct[2] * factor],
 });
 
-const usualSum = (parts: readonly Part[]) => parts.reduce((sum, { pct }) => sum + pct[1], 0);
+const usualSum = (parts: readonly Part[]) => sumOf(parts, ({ pct }) => pct[1]);
 
 /**
  * Expected parts of what is on the block, % of its weight. Finfish tables stand for fish gutted head-on: a headed fish loses the parts of

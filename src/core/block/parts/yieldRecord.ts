@@ -1,3 +1,4 @@
+import { sum, sumOf } from "@/core/numeric";
 import type { Part } from "./anatomy";
 
 /** One weighed part of one animal or batch. */
@@ -34,8 +35,8 @@ export function compareYields(expected: readonly Part[], weighed: readonly Weigh
     const rows = weighed.filter((row) => row.partId === partId && row.wholeG > 0);
     if (rows.length === 0) return [];
     const general = expected.find(({ id }) => id === partId);
-    const wholeG = rows.reduce((sum, row) => sum + row.wholeG, 0);
-    const meanPct = (100 * rows.reduce((sum, row) => sum + row.massG, 0)) / wholeG;
+    const wholeG = sumOf(rows, (row) => row.wholeG);
+    const meanPct = (100 * sumOf(rows, (row) => row.massG)) / wholeG;
     const spreadPct = rows.length < 2 ? null : deviation(rows.map((row) => (100 * row.massG) / row.wholeG));
     const generalSpread = general ? Math.max(0.05, spreadOf(general)) : null;
     const ownSpread = rows.length >= OWN_SPREAD_FROM && spreadPct !== null ? Math.max(0.05, spreadPct) : generalSpread;
@@ -56,8 +57,8 @@ export function compareYields(expected: readonly Part[], weighed: readonly Weigh
 }
 
 function deviation(values: readonly number[]): number {
-  const mean = values.reduce((sum, one) => sum + one, 0) / values.length;
-  return Math.sqrt(values.reduce((sum, one) => sum + (one - mean) ** 2, 0) / (values.length - 1));
+  const mean = sum(values) / values.length;
+  return Math.sqrt(sumOf(values, (one) => (one - mean) ** 2) / (values.length - 1));
 }
 
 function joined(

@@ -1,3 +1,5 @@
+import { GRAM_PER_POUND } from "@/core/units";
+import { sum } from "@/core/numeric";
 import { keyed } from "@/core/shared";
 /** Grades by count per pound and what they are used for (arithmetic from the grade name; uses common practice). */
 export const COUNT_GRADES = keyed(
@@ -21,14 +23,13 @@ export const COUNT_GRADES = keyed(
 );
 
 const LB_PER_KG = 2.2046226;
-const G_PER_LB = 453.59237;
 
 export type CountSize = { readonly piecesPerKg: number; readonly eachG: number };
 
 /** Pieces a kilo and grams each from pieces a pound. */
 export const sizeOfCount = (perPound: number): CountSize => ({
   piecesPerKg: perPound * LB_PER_KG,
-  eachG: G_PER_LB / perPound,
+  eachG: GRAM_PER_POUND / perPound,
 });
 
 export type CountRequest = {
@@ -100,8 +101,6 @@ export function dealPlates(weightsG: readonly number[], perPlate: number, school
     unevenG: Math.max(...plates.map((plate) => Math.max(...plate) - Math.min(...plate))),
   };
 }
-
-const sum = (values: readonly number[]) => values.reduce((total, one) => total + one, 0);
 
 /** The run of sorted neighbours with the least range; the odd ones out stay over. */
 function likest(sorted: readonly number[], wanted: number) {

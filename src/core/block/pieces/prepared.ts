@@ -1,3 +1,4 @@
+import { bisect } from "@/core/numeric";
 import { equilibriumSaltG, soakInBrine } from "@/core/cure";
 import { materialOf, simulateHeat } from "@/core/heat";
 import { evaporationKgPerM2S, wetBulbC, type Composition } from "@/core/matter";
@@ -214,13 +215,7 @@ export function temperTime(piece: PreparedPiece, roomC: number, wantedC: number)
   if (wantedC <= piece.startC) return 0;
   const longest = 120;
   if (temperAfter(piece, roomC, longest).meanC < wantedC) return null;
-  let [low, high] = [0, longest];
-  for (let halving = 0; halving < 12; halving++) {
-    const middle = (low + high) / 2;
-    if (temperAfter(piece, roomC, middle).meanC < wantedC) low = middle;
-    else high = middle;
-  }
-  return high;
+  return bisect((minutes) => temperAfter(piece, roomC, minutes).meanC >= wantedC, [0, longest], 12)[1];
 }
 
 /** Water clinging to a face after rinsing, and after a cloth, g/m² (estimate: films of 0.1 and 0.03 mm). */

@@ -1,3 +1,4 @@
+import { crossing } from "@/core/numeric";
 import { keyed } from "@/core/shared";
 import { constantMaterial, gridFor, QuickLine, type Face, type Material } from "@/core/heat";
 import type { Composition } from "@/core/matter";
@@ -94,8 +95,7 @@ function until(trace: Chilling["trace"], toC: number): number | null {
   const at = trace.findIndex(([, celsius]) => celsius <= toC);
   if (at < 0) return null;
   if (at === 0) return 0;
-  const [[fromMin, fromC], [toMin, here]] = [trace[at - 1]!, trace[at]!];
-  return fromMin + ((fromC - toC) / (fromC - here)) * (toMin - fromMin);
+  return crossing(trace[at - 1]!, trace[at]!, toC);
 }
 
 /** Predicts how something hot cools in every way of the house and judges it by the cooling rule. */

@@ -1,3 +1,4 @@
+import { sum, sumOf } from "@/core/numeric";
 import { judgeCook } from "@/core/safety";
 import { fitCooks, NOTHING_OFF, shifted, type Reading, type Unknown } from "./fit";
 import { measureOf } from "../plan";
@@ -58,7 +59,7 @@ export function estimateLive(
   const programme = new Programme(setup, job.stages);
   const { of, wanted } = measureOf(job.goal, programme);
   const searched = job.stages.flatMap(({ until }, index) => (until.by === "search" && index >= current ? [index] : []));
-  const parts = searched.reduce((sum, index) => sum + partOf(job, index), 0);
+  const parts = sumOf(searched, (index) => partOf(job, index));
   const secondsFor = (leftS: number) =>
     job.stages.map(({ until }, index) => {
       if (index < current) return taken[index]!;
@@ -74,8 +75,8 @@ export function estimateLive(
   }
   const seconds = secondsFor(moreS);
   const outcome = programme.outcome(seconds);
-  const elapsedS = taken.reduce((sum, part) => sum + part, 0);
-  const pullS = seconds.slice(0, pull).reduce((sum, part) => sum + part, 0);
+  const elapsedS = sum(taken);
+  const pullS = sum(seconds.slice(0, pull));
   const course = (of: Programme, given: readonly number[], { restS }: Pick<CookOutcome, "restS">) =>
     of
       .trace(

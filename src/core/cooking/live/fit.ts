@@ -1,3 +1,4 @@
+import { clamp, solvePositive, sumOf } from "@/core/numeric";
 import type { CookSetup } from "../model";
 import { CookRun } from "../model";
 import { COEFFICIENTS, type FilmId, type Films } from "../model";
@@ -115,11 +116,9 @@ export function fitCooks(cooks: readonly MeasuredCook[], unknowns: readonly Unkn
       );
       return weight * pull - estimate[one] / UNKNOWNS[one].priorSd ** 2;
     });
-    const { solution, inverseDiagonal } = solveSymmetric(matrix, right);
+    const { solution, inverseDiagonal } = solvePositive(matrix, right);
     // never more than the prior's own width at once: far out the slopes are no longer true
-    const step = unknowns.map((one, row) =>
-      Math.max(-UNKNOWNS[one].priorSd, Math.min(UNKNOWNS[one].priorSd, solution[row]!)),
-    );
+    const step = unknowns.map((one, row) => clamp(solution[row]!, -UNKNOWNS[one].priorSd, UNKNOWNS[one].priorSd));
     estimate = unknowns.reduce((now, one, row) => ({ ...now, [one]: now[one] + step[row]! }), estimate);
     sd = Object.fromEntries(unknowns.map((one, row) => [one, Math.sqrt(inverseDiagonal[row]!)]));
     after = computed(estimate);
@@ -139,32 +138,8 @@ export function fitCooks(cooks: readonly MeasuredCook[], unknowns: readonly Unkn
 /** How far off the computed centres are in the mean (root of the mean square), K, before and after a fit. */
 export function meanOffK(residuals: Fit["residuals"]): { readonly beforeK: number; readonly afterK: number } {
   const rms = (read: (one: Fit["residuals"][number]) => number) =>
-    Math.sqrt(residuals.reduce((sum, one) => sum + read(one) ** 2, 0) / Math.max(1, residuals.length));
+    Math.sqrt(sumOf(residuals, (one) => read(one) ** 2) / Math.max(1, residuals.length));
   return { beforeK: rms(({ beforeK }) => beforeK), afterK: rms(({ afterK }) => afterK) };
-}
-
-/** Gauss-Jordan on a small symmetric positive matrix: the solution and the diagonal of its inverse. */
-function solveSymmetric(matrix: readonly (readonly number[])[], right: readonly number[]) {
-  const size = right.length;
-  const rows = matrix.map((row, index) => [
-    ...row,
-    right[index]!,
-    ...Array.from({ length: size }, (_, column) => (column === index ? 1 : 0)),
-  ]);
-  for (let pivot = 0; pivot < size; pivot++) {
-    const lead = rows[pivot]!;
-    const over = 1 / lead[pivot]!;
-    for (let column = 0; column < lead.length; column++) lead[column] = lead[column]! * over;
-    for (const [index, row] of rows.entries()) {
-      if (index === pivot) continue;
-      const factor = row[pivot]!;
-      for (let column = 0; column < row.length; column++) row[column] = row[column]! - factor * lead[column]!;
-    }
-  }
-  return {
-    solution: rows.map((row) => row[size]!),
-    inverseDiagonal: rows.map((row, index) => row[size + 1 + index]!),
-  };
 }
 
 /** What a pan teaches: its contacts, and the oven it goes into. A poaching pot is another vessel. */
@@ -176,7 +151,7 @@ export function learnedFilms({ vessel, air }: Pick<Estimate, "vessel" | "air">):
     TAUGHT.map((id) => {
       const { value, low, high } = COEFFICIENTS[id];
       const wanted = value * Math.exp(isAirFilm(id) ? air : vessel);
-      return [id, Math.min(high, Math.max(low, wanted))];
+      return [id, clamp(wanted, low, high)];
     }),
   );
 }

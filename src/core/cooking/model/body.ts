@@ -1,3 +1,4 @@
+import { sum } from "@/core/numeric";
 import {
   Conduction,
   gridFor,
@@ -43,7 +44,7 @@ export type Body = {
 const noFlux = (startC: number): FaceFlux => ({ fluxWPerM2: 0, slopeWPerM2K: 0, surfaceC: startC, excessWPerM2: 0 });
 
 function sharesOf(volumes: ArrayLike<number>): Float64Array {
-  const total = Array.from(volumes).reduce((sum, part) => sum + part, 0);
+  const total = sum(Array.from(volumes));
   return Float64Array.from(volumes, (part) => part / total);
 }
 

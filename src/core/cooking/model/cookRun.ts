@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 import { nextStepS } from "@/core/heat";
 import { bodyOf, type Body } from "./body";
 import { STATION, type Films } from "./station";
@@ -118,7 +119,7 @@ export class CookRun {
     this.#waterKgPerM3 = waterKgPerM3(piece.composition);
     const half = governingMm(piece.shape) / 2000;
     const share = (STEP_SHARE * half * half) / FLESH_DIFFUSIVITY;
-    this.#longestStepS = piece.startC < 0 ? FROZEN_STEP_S : Math.min(LONGEST_STEP_S, Math.max(2, share));
+    this.#longestStepS = piece.startC < 0 ? FROZEN_STEP_S : clamp(share, 2, LONGEST_STEP_S);
   }
 
   /** An independent copy, so that a search can go on from here again and again. */
@@ -290,7 +291,7 @@ export class CookRun {
       else while (above < place.length - 1 && place[above]! < wanted) above++;
       const below = Math.max(0, above - 1);
       const gap = place[above]! - place[below]!;
-      const part = gap === 0 ? 0 : Math.min(1, Math.max(0, (wanted - place[below]!) / gap));
+      const part = gap === 0 ? 0 : clamp((wanted - place[below]!) / gap, 0, 1);
       const between = (values: Float64Array) =>
         values[column[below]!]! + part * (values[column[above]!]! - values[column[below]!]!);
       layersC.push(between(temperatureC));

@@ -1,9 +1,10 @@
+import { clamp } from "@/core/numeric";
+import { kelvinFromC } from "@/core/units";
 import { evaporationKgPerM2S, saturationPa } from "@/core/matter";
 import { STATION } from "./station";
 
 /** Convective part of a coefficient that includes radiation, W/m²K (memory). */
 const CONVECTION_WPERM2K = { still: 8, oven: 15 } as const;
-const ZERO_C_IN_K = 273.15;
 /** 1 over the volumetric heat capacity of air and the gas constant of vapour (Lewis relation, as `evaporationKgPerM2S`). */
 const DRY_RATIO = 1 / (1180 * 461.5);
 /** Dew point of the air: a kitchen at 25 °C and 60 %, an oven that the food has moistened (estimate). */
@@ -23,11 +24,11 @@ const CONTENT = { still: saturationPa(DEW_C.still), oven: saturationPa(DEW_C.ove
  * open wet flesh, less under crust and oil.
  */
 export function evaporationKgPerM2(surfaceC: number, wetShare: number, kind: AirKind, airC: number): number {
-  const place = Math.min(Math.max(surfaceC, 0), STATION.boilingC) / STEP_K;
+  const place = clamp(surfaceC, 0, STATION.boilingC) / STEP_K;
   const index = place | 0;
   const low = SATURATED[index]!;
   const face = low + (SATURATED[index + 1]! - low) * (place - index);
   // the same relation turned round: what is already in the air comes back
-  const air = DRY_RATIO * (CONTENT[kind] / (airC + ZERO_C_IN_K));
+  const air = DRY_RATIO * (CONTENT[kind] / kelvinFromC(airC));
   return wetShare * CONVECTION_WPERM2K[kind] * Math.max(0, face - air);
 }

@@ -1,3 +1,4 @@
+import { clamp, interpolate } from "@/core/numeric";
 import type { DonenessGroup } from "@/core/species";
 
 /**
@@ -59,21 +60,12 @@ const LOSS_PCT = [
 ] as const;
 const LOSS_TIME_S = 150;
 
-export function finalLossPct(pointC: number): number {
-  const above = LOSS_PCT.findIndex(([atC]) => atC > pointC);
-  if (above === 0) return 0;
-  if (above < 0) return LOSS_PCT.at(-1)![1];
-  const [[lowC, low], [highC, high]] = [LOSS_PCT[above - 1]!, LOSS_PCT[above]!];
-  return low + ((high - low) * (pointC - lowC)) / (highC - lowC);
-}
+export const finalLossPct = (pointC: number): number => interpolate(LOSS_PCT, pointC);
+
+const LOSS_REACHED_C = LOSS_PCT.map(([pointC, pct]) => [pct, pointC] as const);
 
 /** The temperature at which a layer would tend to lose `pct`. */
-export function temperatureOfLoss(pct: number): number {
-  const above = LOSS_PCT.findIndex(([, loss]) => loss > pct);
-  if (above <= 0) return LOSS_PCT[above < 0 ? LOSS_PCT.length - 1 : 0]![0];
-  const [[lowC, low], [highC, high]] = [LOSS_PCT[above - 1]!, LOSS_PCT[above]!];
-  return lowC + ((highC - lowC) * (pct - low)) / (high - low);
-}
+export const temperatureOfLoss = (pct: number): number => interpolate(LOSS_REACHED_C, pct);
 
 /** Rates are read from tables of this step: an exponential a cell and protein would cost more than the conduction. */
 const TABLE_STEP_K = 0.25;
@@ -163,7 +155,7 @@ export const setShare = (decades: number): number => 1 - 10 ** -decades;
 /** How dry a layer looks, 0 to 1: from where it is done to where it has nothing left to give (estimate). */
 export const dryShare = (lossPct: number, group: DonenessGroup): number =>
   // what a cephalopod loses its dissolved collagen makes up for in the mouth
-  group === "octopus" || group === "squid" ? 0 : Math.min(1, Math.max(0, (lossPct - 8) / 16));
+  group === "octopus" || group === "squid" ? 0 : clamp((lossPct - 8) / 16, 0, 1);
 
 /** Flesh reads as opaque when half its myosin has set. */
 export const OPAQUE_SHARE = 0.5;

@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 import { freezingMaterial, materialOf, type Material } from "@/core/heat";
 import { massFractions, propertiesOf, type Composition } from "@/core/matter";
 import { assertNever } from "@/core/shared";
@@ -127,7 +128,7 @@ export function shapeFor(
     case "puck": {
       const volumeMm3 = (massG / propertiesOf(composition, 20).densityKgPerM3) * 1e6;
       const diameterMm = Math.sqrt((4 * volumeMm3) / (Math.PI * sizeMm));
-      return { kind, diameterMm: Math.min(120, Math.max(8, diameterMm)), heightMm: sizeMm };
+      return { kind, diameterMm: clamp(diameterMm, 8, 120), heightMm: sizeMm };
     }
     default:
       return assertNever(kind);

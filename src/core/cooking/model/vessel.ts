@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 import { STATION, type Pan } from "./station";
 
 /** What gives the heat: a pan as a body, a pot, a bath or a fryer. Temperatures °C. */
@@ -97,6 +98,6 @@ export function vesselAfter(
   const lossW = lossWPerK * (nowC - STATION.kitchenC);
   const wantedC = heat.by === "burner" ? (heat.setC ?? vessel.setC) : nowC;
   const needW = lossW + (capacity * (wantedC - nowC)) / Math.max(stepS, ANSWER_S);
-  const burnerW = heat.by === "burner" ? Math.min(vessel.powerW, Math.max(0, needW)) : 0;
+  const burnerW = heat.by === "burner" ? clamp(needW, 0, vessel.powerW) : 0;
   return nowC + (stepS * (burnerW - lossW - fishW)) / (capacity + stepS * (lossWPerK + fishWPerK));
 }

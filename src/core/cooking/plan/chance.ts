@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 import type { CookSetup } from "../model";
 import { COEFFICIENTS, type FilmId, type Films } from "../model";
 import { governingMm, resized, startsFrozen } from "../model";
@@ -94,6 +95,6 @@ export function chanceOf(
     peaks.push(outcome.peakC);
   }
   peaks.sort((a, b) => a - b);
-  const at = (share: number) => peaks[Math.min(samples - 1, Math.max(0, Math.round(share * samples - 0.5)))]!;
+  const at = (share: number) => peaks[clamp(Math.round(share * samples - 0.5), 0, samples - 1)]!;
   return { inBand: landed / samples, lowC: at(0.05), highC: at(0.95), samples };
 }

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 export type PanPiece = {
   readonly massG: number;
   readonly maxThicknessMm: number;
@@ -16,8 +17,7 @@ export function loadOf(pieces: readonly PanPiece[], count: number): PanLoad | nu
   const thicknessOf = (piece: PanPiece) => piece.cookThicknessMm ?? piece.maxThicknessMm;
   const chosen = [...pieces].sort((a, b) => thicknessOf(b) - thicknessOf(a)).slice(0, count);
   if (chosen.length === 0) return null;
-  const mean = (read: (piece: PanPiece) => number) =>
-    chosen.reduce((sum, piece) => sum + read(piece), 0) / chosen.length;
+  const mean = (read: (piece: PanPiece) => number) => sumOf(chosen, (piece) => read(piece)) / chosen.length;
   return {
     pieceG: mean(({ massG }) => massG),
     thicknessMm: mean(thicknessOf),

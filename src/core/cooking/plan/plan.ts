@@ -1,3 +1,4 @@
+import { sum } from "@/core/numeric";
 import { judgeCook, lethality, LETHAL_FROM_C, ORGANISMS, timeAbove, type CookVerdict } from "@/core/safety";
 import { ok, type Result, inKelvin, inMm, said, type Said } from "@/core/shared";
 import { chanceOf, shiftedFilms, type Chance } from "./chance";
@@ -118,8 +119,6 @@ function bandAround(job: Job): Band | null {
   const band = bandAt(job.setup.piece.group, goal.targetC);
   return Number.isFinite(band.toC) ? band : { ...band, toC: goal.targetC + 4 };
 }
-
-const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
 
 /** Plans a cook: the times, and all that a cook asks of them. Error: what cannot be reached, and with what it could. */
 export function planCook(request: CookRequest): Result<CookPlan, PlanFailure> {

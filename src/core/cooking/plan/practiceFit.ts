@@ -1,3 +1,4 @@
+import { sum } from "@/core/numeric";
 import type { Practice } from "../methods";
 import { governingMm } from "../model";
 import type { CookOutcome } from "./programme";
@@ -22,7 +23,7 @@ export function practiceOf(job: Job): Practice | null {
 }
 
 export function heatSecondsOf({ seconds, restS }: CookOutcome): number {
-  return seconds.reduce((sum, part) => sum + part, 0) - restS;
+  return sum(seconds) - restS;
 }
 
 export function practiceFit(job: Job, heatS: number): PracticeFit | null {

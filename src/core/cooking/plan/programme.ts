@@ -1,3 +1,4 @@
+import { clamp, sum, sumOf } from "@/core/numeric";
 import { BROWNING, CookRun, type CookSetup, type Snapshot } from "../model";
 import { OPAQUE_DECADES } from "../model";
 import { readsLikeC } from "../doneness";
@@ -56,9 +57,9 @@ export class Programme {
   ) {
     this.#firstSearched = stages.findIndex(({ until }) => until.by === "search");
     this.#lastSearched = stages.findLastIndex(({ until }) => until.by === "search");
-    this.#betweenS = stages
-      .slice(this.#firstSearched, this.#lastSearched)
-      .reduce((sum, { until }) => sum + (until.by === "clock" ? until.seconds : 0), 0);
+    this.#betweenS = sumOf(stages.slice(this.#firstSearched, this.#lastSearched), ({ until }) =>
+      until.by === "clock" ? until.seconds : 0,
+    );
     const line = stages.some(({ until }) => until.by === "crisp");
     const cook = new CookRun(line ? { ...setup, wholeFlesh: true } : setup);
     this.before = stages.slice(0, this.#firstSearched).map((stage) => {
@@ -70,7 +71,7 @@ export class Programme {
         cook.run(until.longestS, (now) => now.opaqueShare >= until.line && now.faces[0].crustMm >= until.crustMm);
       return cook.timeS - startS;
     });
-    this.beforeS = this.before.reduce((sum, seconds) => sum + seconds, 0);
+    this.beforeS = sum(this.before);
     this.#through = cook;
   }
 
@@ -193,5 +194,5 @@ function restToPeak(cook: CookRun): { readonly restS: number; readonly restPeakC
     return false;
   });
   const near = path.find(([, centreC]) => centreC >= peakC - NEAR_PEAK_K)!;
-  return { restS: Math.min(LONGEST_REST_S, Math.max(SHORTEST_REST_S, near[0])), restPeakC: peakC };
+  return { restS: clamp(near[0], SHORTEST_REST_S, LONGEST_REST_S), restPeakC: peakC };
 }

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Clash, ScheduleProblem, Task } from "./problem";
 
 /**
@@ -31,7 +32,7 @@ const wantedBy = (tasks: readonly Task[], { resources }: ScheduleProblem): reado
         needs.filter(({ resourceId, units }) => resourceId === id && units > 0),
       );
       const states = new Set(wanted.map(({ state }) => state).filter((state) => state !== null));
-      return wanted.reduce((sum, { units }) => sum + units, 0) > capacity || (changeMin !== null && states.size > 1);
+      return sumOf(wanted, ({ units }) => units) > capacity || (changeMin !== null && states.size > 1);
     })
     .map(({ id }) => id);
 

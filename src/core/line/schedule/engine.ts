@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 /**
  * Search over whole numbers by their bounds, that learns from every dead end (lazy clause generation: Ohrimenko, Stuckey and Codish 2009,
  * Constraints 14, 357-391; explanations of cumulative resources: Schutt, Feydy, Stuckey and Wallace 2011, Constraints 16, 250-282).
@@ -97,7 +98,7 @@ export class Engine {
       this.#edges.push([]);
       this.#edgesIf.push([]);
       this.#watch.push([]);
-      this.#buckets.push(Math.max(1, Math.min(most - least, MOST_BUCKETS)));
+      this.#buckets.push(clamp(most - least, 1, MOST_BUCKETS));
       this.#watchBase.push(value + 1);
       this.#wakes.push([]);
     }

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Schedule, ScheduleProblem } from "./problem";
 import { fits, solveSchedule, type Clock } from "./solve";
 
@@ -47,7 +48,7 @@ function overWaited(
 
 /** A plan in which what is ready waits as long as it must, found at once; null: not even that fits. */
 export function waitingPlan(problem: ScheduleProblem, clock: Clock): Mended {
-  const most = problem.tasks.reduce((sum, { minutes }) => sum + minutes, 0);
+  const most = sumOf(problem.tasks, ({ minutes }) => minutes);
   const answer = solveSchedule(stretched(problem, most), clock, { namesClash: false });
   if (answer.kind !== "plan") return { mends: [], schedule: null };
   return { mends: [{ kind: "waitLonger", ...overWaited(problem, answer.schedule) }], schedule: answer.schedule };
@@ -63,7 +64,7 @@ export function mendOf(problem: ScheduleProblem, resourceIds: readonly string[],
     if (fits({ ...problem, resources }, clock)) mends.push({ kind: "oneMore", resourceId });
   }
   // doubled until it fits, then halved back: what is found fits, however little time there was
-  const most = problem.tasks.reduce((sum, { minutes }) => sum + minutes, 0);
+  const most = sumOf(problem.tasks, ({ minutes }) => minutes);
   let high = 1;
   while (high < most && !fits(stretched(problem, high), clock)) high *= 2;
   let low = high >> 1;

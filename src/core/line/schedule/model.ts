@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { timetable, workload, type Held } from "./cumulative";
 import { Engine } from "./engine";
 import { linear } from "./linear";
@@ -147,7 +148,7 @@ export function modelOf(problem: ScheduleProblem): Model {
 
   // lateness
   const lateBy = serves.map(({ atMin }, at) => ({ side: serveSides[at]!, factor: 1, atMin }));
-  const atSum = serves.reduce((sum, { atMin }) => sum + atMin, 0);
+  const atSum = sumOf(serves, ({ atMin }) => atMin);
   engine.propagator(linear(engine, [...lateBy, { side: lateness ^ 1, factor: 1 }], atSum), [
     ...serveSides,
     lateness ^ 1,
@@ -173,7 +174,7 @@ export function modelOf(problem: ScheduleProblem): Model {
   });
   const waiting = engine.variable(
     0,
-    weighed.reduce((sum, { factor, most }) => sum + factor * most, 0),
+    sumOf(weighed, ({ factor, most }) => factor * most),
   );
   engine.propagator(linear(engine, [...weighed, { side: waiting ^ 1, factor: 1 }], 0), [
     ...weighed.map(({ side }) => side),
@@ -270,7 +271,7 @@ export function scheduleOf(
   return {
     tasks,
     serves,
-    lateMin: serves.reduce((sum, { lateMin }) => sum + lateMin, 0),
+    lateMin: sumOf(serves, ({ lateMin }) => lateMin),
     waitCost: Math.round(waitCost * 1e6) / 1e6,
     firstStartMin: tasks.length === 0 ? null : Math.min(...startMin),
   };

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { clashOf, wholeClash } from "./clash";
 import { linear } from "./linear";
 import { modelOf, scheduleOf, type Model } from "./model";
@@ -119,7 +120,7 @@ class Search {
   improve(): boolean {
     const { engine, serves, lateness, waits, waiting, first, costParts } = this.model;
     const lates = serves.map((side) => ({ side, factor: 1 }));
-    const atSum = this.problem.serves.reduce((sum, { atMin }) => sum + atMin, 0);
+    const atSum = sumOf(this.problem.serves, ({ atMin }) => atMin);
     const late = () => this.best!.schedule.lateMin;
     const cost = () => Math.round(this.best!.schedule.waitCost * costParts);
     if (!this.#proven("late", lateness, late, () => this.#leastSum(lates, atSum, lateness, late))) return false;
@@ -218,8 +219,8 @@ class Search {
       return [...terms];
     }
     const factor = Math.min(...among.map((one) => one.factor));
-    const least = among.reduce((sum, { side }) => sum + engine.least(side), 0);
-    const most = among.reduce((sum, { side }) => sum + engine.most(side), 0);
+    const least = sumOf(among, ({ side }) => engine.least(side));
+    const most = sumOf(among, ({ side }) => engine.most(side));
     const sum = engine.variable(least + 1, Math.max(least + 1, most));
     const parts = [...among.map(({ side }) => ({ side, factor: 1 })), { side: sum ^ 1, factor: 1 }];
     engine.propagator(

@@ -1,3 +1,4 @@
+import { clamp } from "@/core/numeric";
 import type { Model } from "./model";
 import type { ScheduleProblem } from "./problem";
 
@@ -42,7 +43,7 @@ export function relaxed(
   const nearest = Math.min(...serves.map(({ atMin }) => atMin)) - horizonMin;
   const slots = tasks.map((_, at): Slots => {
     const [least, most] = [engine.least(model.starts[at]!), engine.most(model.starts[at]!)];
-    return { from: Math.min(Math.max(least, nearest), most), to: most, far: least < Math.min(nearest, most) };
+    return { from: clamp(nearest, least, most), to: most, far: least < Math.min(nearest, most) };
   });
   const stands = serves.map((_, at) => ({ from: engine.least(model.serves[at]!), to: engine.most(model.serves[at]!) }));
   const size = [...slots, ...stands].reduce((sum, { from, to }) => sum + to - from + 2, 0);

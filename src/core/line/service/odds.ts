@@ -1,4 +1,4 @@
-import erfc from "@stdlib/math-base-special-erfc";
+import { normalBelow } from "@/core/numeric";
 
 /**
  * Minutes at a stove scatter by a factor, not by a sum: how wide, as the deviation of its logarithm (common practice, low; a house's own
@@ -16,14 +16,11 @@ export const keptSeconds = (medianS: number, spread = USUAL_SPREAD): number =>
 /** Work that must be done by a moment: how long it usually takes, how long it has run, how long it may take altogether, s. */
 export type Run = { readonly medianS: number; readonly ranS: number; readonly mayTakeS: number };
 
-/** Share of the standard normal below. */
-const below = (value: number): number => erfc(-value / Math.SQRT2) / 2;
-
 /** The chance that one pan is ready in time; what it has run already is known. Its pieces share its error. */
 export function chanceOfRun({ medianS, ranS, mayTakeS }: Run, spread = USUAL_SPREAD): number {
   if (medianS <= 0) return 1;
   if (mayTakeS <= ranS) return 0;
-  const at = (seconds: number) => (seconds <= 0 ? 0 : below(Math.log(seconds / medianS) / spread));
+  const at = (seconds: number) => (seconds <= 0 ? 0 : normalBelow(Math.log(seconds / medianS) / spread));
   const open = 1 - at(ranS);
   // it has run so long that it tells nothing any more: what is left is a toss
   return open < 1e-9 ? 0.5 : (at(mayTakeS) - at(ranS)) / open;

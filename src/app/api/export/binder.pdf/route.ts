@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import { todayIn } from "@/calendar/days";
 import { RULE_SETS } from "@/core/safety";
 import { db } from "@/db/connection";
@@ -31,7 +32,7 @@ export async function GET(request: Request): Promise<Response> {
     house: house.name,
     title: t("binderOf", { from: dayText(fromMs, timeZone), to: dayText(toMs - 1, timeZone) }),
     asks: t("binderAsks", {
-      open: sections.reduce((sum, { open }) => sum + open.length, 0),
+      open: sumOf(sections, ({ open }) => open.length),
       empty: sections.filter(({ empty }) => empty).length,
       rules: RULE_SETS[ruleSetId].label,
     }),

@@ -1,4 +1,5 @@
 "use client";
+import { sumOf } from "@/core/numeric";
 import { Alert, Button, Segmented } from "antd";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
@@ -78,10 +79,10 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
     next(part.id);
   };
   const parts = way.parts.map((part) => ({ part, ...of(part) }));
-  const sumG = parts.reduce((sum, { massG }) => sum + (massG ?? 0), 0);
+  const sumG = sumOf(parts, ({ massG }) => massG ?? 0);
   const lossG = wholeG - sumG;
   const kept = parts.filter(({ massG, use }) => massG !== null && massG > 0 && use !== "waste").length;
-  const expectedLoss = Math.max(0, 100 - way.parts.reduce((sum, { pct }) => sum + pct[1], 0));
+  const expectedLoss = Math.max(0, 100 - sumOf(way.parts, ({ pct }) => pct[1]));
   const write = async () => {
     setBusy(true);
     const done = await act(

@@ -1,3 +1,4 @@
+import { sumOf } from "@/core/numeric";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
@@ -37,7 +38,7 @@ export default async function TracePage({ params }: { readonly params: Promise<{
     batches.map(({ id }) => id),
   );
   const raw = platesOfLot(db(), lot.id);
-  const plates = cooks.reduce((sum, { pieces }) => sum + pieces, 0) + raw.reduce((sum, { covers }) => sum + covers, 0);
+  const plates = sumOf(cooks, ({ pieces }) => pieces) + sumOf(raw, ({ covers }) => covers);
   const parent = lot.parentId ? findLot(db(), lot.parentId) : undefined;
   const parts = childLots(db(), lot.id);
   const species = speciesOf(db(), lot.speciesId);

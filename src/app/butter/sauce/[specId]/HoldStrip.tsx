@@ -1,4 +1,5 @@
 "use client";
+import { clamp } from "@/core/numeric";
 import type { WaitingPoint } from "@/core/butter";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { PALETTE } from "@/ui/theme/palette";
@@ -21,7 +22,7 @@ const [LOW_C, HIGH_C] = [20, 80];
 /** The window of temperature as a thermometer laid down, and under it the minutes of the service by whether the sauce holds. */
 export function HoldStrip({ from, to, served, course, minute, timeAt }: Props) {
   const { format } = useHouse();
-  const x = (celsius: number) => ((Math.min(HIGH_C, Math.max(LOW_C, celsius)) - LOW_C) / (HIGH_C - LOW_C)) * WIDTH;
+  const x = (celsius: number) => ((clamp(celsius, LOW_C, HIGH_C) - LOW_C) / (HIGH_C - LOW_C)) * WIDTH;
   const last = course.at(-1)!.minute;
   const at = (point: number) => (point / last) * WIDTH;
   const bad = course.find(({ state }) => state !== "holds")?.minute ?? null;

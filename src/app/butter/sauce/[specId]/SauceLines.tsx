@@ -1,4 +1,5 @@
 "use client";
+import { sum } from "@/core/numeric";
 import { ingredientOf, scaledPortion, type SauceBatch, type Shelf } from "@/core/butter";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -11,7 +12,7 @@ type Props = { readonly batch: SauceBatch; readonly batches: readonly number[]; 
 /** What goes in, for a batch and for all. */
 export function SauceLines({ batch, batches, shelf }: Props) {
   const { format } = useHouse();
-  const all = batches.reduce((sum, covers) => sum + covers, 0);
+  const all = sum(batches);
   const rows = [
     ...batch.poured.map((portion) => ({ portion, where: t("intoTheBase") })),
     ...batch.mounted.map((portion) => ({ portion, where: t("whiskedInWord") })),

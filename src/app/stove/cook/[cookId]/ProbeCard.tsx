@@ -1,4 +1,5 @@
 "use client";
+import { sum } from "@/core/numeric";
 import { Button } from "antd";
 import dynamic from "next/dynamic";
 import { stageSecondsAt, type CookEvent, type LiveCook } from "@/core/cooking";
@@ -36,7 +37,7 @@ export function ProbeCard({ plan, events, live, readings, busy, onSetClock }: Pr
   const { format, ownSpecies } = useHouse();
   const noted = live.probes.map(({ atMs, centreC }) => ({ atMs, celsius: centreC }));
   const all = [...readings, ...noted].sort((a, b) => a.atMs - b.atMs);
-  const sumAt = (atMs: number) => stageSecondsAt(events, atMs).reduce((sum, seconds) => sum + seconds, 0);
+  const sumAt = (atMs: number) => sum(stageSecondsAt(events, atMs));
   const lastMs = Math.max(all.at(-1)?.atMs ?? 0, events.at(-1)?.atMs ?? 0);
   const taken = stageSecondsAt(events, lastMs);
   const { answer, ...question } = plan;
