@@ -77,12 +77,26 @@ type Want = MissingFact & { readonly known: boolean };
 
 /** What the rule set wants to know of this lot at the door, and what of it is not there yet. */
 export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completeness {
-  const { species, form, production, area, gear, source, caughtOn, provenance } = facts;
   const us = ruleSetId === "fda-2022";
-  const items = us ? GDST : EU_ITEMS;
-  const required = us ? "wise" : "required";
-  const shellfish = species.group === "bivalve" && (form === "live" || form === "shucked");
-  const wants: Want[] = [
+  const wants = [
+    ...atTheDoor(us, facts),
+    ...(facts.production === "wild" ? ofTheWild(us, facts) : ofTheFarm(us, facts)),
+    ...rawPapers(us, facts),
+    ...ofShellfish(us, facts),
+    ...ofItsKind(us, facts),
+    ...ofItsForm(us, facts),
+  ];
+  const strip = ({ known: _known, ...fact }: Want): MissingFact => fact;
+  const missing = wants.filter(({ known }) => !known).map(strip);
+  return { wanted: wants.length, known: wants.length - missing.length, all: wants.map(strip), missing };
+}
+
+const itemsOf = (us: boolean) => (us ? GDST : EU_ITEMS);
+const requiredInEu = (us: boolean): Want["weight"] => (us ? "wise" : "required");
+
+function atTheDoor(us: boolean, { production, area, gear, source, caughtOn, provenance }: TraceFacts): Want[] {
+  const [items, required] = [itemsOf(us), requiredInEu(us)];
+  return [
     want("area", "Area", area !== "", "guests and inspectors ask where it swam", items, required),
     want(
       "gear",
@@ -100,87 +114,96 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
       has(provenance.supplierLot),
       "a recall names it",
       "Reg. (EU) 1379/2013 and 178/2002; US one-step-back records (memory, medium)",
-      us ? "wise" : "required",
+      required,
     ),
   ];
-  if (production === "wild") {
-    if (us || asksSubArea(area))
-      wants.push(
-        want(
-          "subArea",
-          "Sub-area or division",
-          has(provenance.subArea),
-          "area alone is too wide inside the north-east Atlantic and the Mediterranean; elsewhere the area is enough",
-          items,
-          required,
-        ),
-      );
-    wants.push(
-      want("landingPlace", "Landing place", has(provenance.landingPlace), "links the boat to the market", GDST, "wise"),
-    );
+}
+
+function ofTheWild(us: boolean, { area, provenance }: TraceFacts): Want[] {
+  const wants: Want[] = [];
+  if (us || asksSubArea(area))
     wants.push(
       want(
-        "byCatch",
-        "Target or by-catch",
-        provenance.byCatch !== undefined,
-        "advice on sustainability turns on it",
-        GDST,
-        "wise",
+        "subArea",
+        "Sub-area or division",
+        has(provenance.subArea),
+        "area alone is too wide inside the north-east Atlantic and the Mediterranean; elsewhere the area is enough",
+        itemsOf(us),
+        requiredInEu(us),
       ),
     );
-  } else if (isFinfish(species.group)) {
-    wants.push(
-      want(
-        "rearing",
-        "Net pen, land, or ranched",
-        provenance.rearing !== undefined,
-        "fish caught wild and fattened is not farmed fish to the parasite rule",
-        us
-          ? `${FOOD_CODE}, 3-402.11(B)(4) (memory, high)`
-          : "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D.3(d) (memory, high)",
-        "wise",
-      ),
-      want(
-        "feedStatement",
-        us
-          ? "Letter: formulated feed, no live parasites"
-          : "Statement: from embryos, safe feed, safe waters or procedure",
-        provenance.feedStatement !== undefined,
-        "without it farmed fish served raw or under-cooked must be frozen",
-        us
-          ? `${FOOD_CODE}, 3-402.12(C) (memory, high)`
-          : "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D.3(d) (memory, high)",
-        "wise",
-      ),
-    );
-  }
-  wants.push(...rawPapers(us, facts));
-  if (shellfish) {
-    const [why, rule] = us
-      ? ["the tag stays with the sack, then 90 days in the book", US_TAG]
-      : ["the label stays 60 days after the pack is split", EU_LABEL];
-    wants.push(
-      want(
-        "tag",
-        us ? "Tag: dealer, certificate, harvest date" : "Label: dispatch centre, packing date",
-        provenance.tag !== undefined,
-        why,
-        rule,
-        "required",
-      ),
-    );
-  }
-  if (shellfish)
-    wants.push(
-      want(
-        "waters",
-        us ? "Dealer on the certified list" : "Class of the waters, or approved dispatch centre",
-        provenance.dealerListed !== undefined || provenance.waterClass !== undefined,
-        "raw bivalves ask it, a tag alone does not say it",
-        us ? `${FOOD_CODE}, 3-201.15 (memory, high)` : "Reg. (EU) 2019/627, Art. 52-55 (memory, medium)",
-        "wise",
-      ),
-    );
+  wants.push(
+    want("landingPlace", "Landing place", has(provenance.landingPlace), "links the boat to the market", GDST, "wise"),
+  );
+  wants.push(
+    want(
+      "byCatch",
+      "Target or by-catch",
+      provenance.byCatch !== undefined,
+      "advice on sustainability turns on it",
+      GDST,
+      "wise",
+    ),
+  );
+  return wants;
+}
+
+function ofTheFarm(us: boolean, { species, provenance }: TraceFacts): Want[] {
+  if (!isFinfish(species.group)) return [];
+  return [
+    want(
+      "rearing",
+      "Net pen, land, or ranched",
+      provenance.rearing !== undefined,
+      "fish caught wild and fattened is not farmed fish to the parasite rule",
+      us
+        ? `${FOOD_CODE}, 3-402.11(B)(4) (memory, high)`
+        : "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D.3(d) (memory, high)",
+      "wise",
+    ),
+    want(
+      "feedStatement",
+      us
+        ? "Letter: formulated feed, no live parasites"
+        : "Statement: from embryos, safe feed, safe waters or procedure",
+      provenance.feedStatement !== undefined,
+      "without it farmed fish served raw or under-cooked must be frozen",
+      us
+        ? `${FOOD_CODE}, 3-402.12(C) (memory, high)`
+        : "Reg. (EC) 853/2004, Annex III, Sec. VIII, Ch. III D.3(d) (memory, high)",
+      "wise",
+    ),
+  ];
+}
+
+function ofShellfish(us: boolean, { species, form, provenance }: TraceFacts): Want[] {
+  if (species.group !== "bivalve" || (form !== "live" && form !== "shucked")) return [];
+  const [why, rule] = us
+    ? ["the tag stays with the sack, then 90 days in the book", US_TAG]
+    : ["the label stays 60 days after the pack is split", EU_LABEL];
+  return [
+    want(
+      "tag",
+      us ? "Tag: dealer, certificate, harvest date" : "Label: dispatch centre, packing date",
+      provenance.tag !== undefined,
+      why,
+      rule,
+      "required",
+    ),
+    want(
+      "waters",
+      us ? "Dealer on the certified list" : "Class of the waters, or approved dispatch centre",
+      provenance.dealerListed !== undefined || provenance.waterClass !== undefined,
+      "raw bivalves ask it, a tag alone does not say it",
+      us ? `${FOOD_CODE}, 3-201.15 (memory, high)` : "Reg. (EU) 2019/627, Art. 52-55 (memory, medium)",
+      "wise",
+    ),
+  ];
+}
+
+/** What is asked of this species or its group alone. */
+function ofItsKind(us: boolean, { species, provenance }: TraceFacts): Want[] {
+  const wants: Want[] = [];
   if (carries(species, "ciguatera") === "yes")
     wants.push(
       want(
@@ -214,12 +237,17 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
         "wise",
       ),
     );
+  return wants;
+}
+
+function ofItsForm(us: boolean, { species, form, frozen, provenance }: TraceFacts): Want[] {
+  const wants: Want[] = [];
   if (!us && form !== "live")
     wants.push(
       want(
         "defrosted",
         "Defrosted or not",
-        facts.frozen || provenance.defrosted !== undefined,
+        frozen || provenance.defrosted !== undefined,
         "must stand beside the name when it was frozen before",
         EU_ITEMS,
         "required",
@@ -247,9 +275,7 @@ export function completeness(ruleSetId: RuleSetId, facts: TraceFacts): Completen
         "required",
       ),
     );
-  const strip = ({ known: _known, ...fact }: Want): MissingFact => fact;
-  const missing = wants.filter(({ known }) => !known).map(strip);
-  return { wanted: wants.length, known: wants.length - missing.length, all: wants.map(strip), missing };
+  return wants;
 }
 
 /** Groups on the US list of traceable foods; fish of the smoked and the histamine kinds stand on it too (memory, medium). */
