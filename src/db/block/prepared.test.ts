@@ -2,7 +2,8 @@ import { plainPiece, prepare, preparedLoad, type PreparationStep } from "@/core/
 import { findSpecies } from "@/core/species";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import { makeDemoHouse } from "@/demo/house";
-import { batchesOfLot, batchesToCook, cutBatch, findBatch, prepareBatch } from "./batches";
+import { batchesOfLot, batchesToCook, findBatch, prepareBatch } from "./batches";
+import { cutBatch } from "./cutBatch";
 import { openDatabase, type Db } from "../connection";
 import { heavyLot, wantedCut } from "../lots/cutting.testkit";
 import { checkLedger, entriesOfLot } from "../ledger";

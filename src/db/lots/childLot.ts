@@ -17,7 +17,7 @@ export function stateIn(lot: Pick<Lot, "state">, kind: string): LotState {
   return lot.state === "frozen" ? "thawed" : lot.state;
 }
 
-type Whole = {
+export type Whole = {
   readonly lot: Lot;
   readonly species: Species;
   readonly life: Pick<LotLife, "startIceDays" | "usedIceDays">;

@@ -1,7 +1,7 @@
 "use server";
 import { checkSide, planSides } from "@/core/block";
 import { assertNever, err, ok, type Result } from "@/core/shared";
-import { cutBatch, type CutError } from "@/db/block/batches";
+import { cutBatch, type CutError } from "@/db/block/cutBatch";
 import { db } from "@/db/connection";
 import { refused, refusedBy, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
