@@ -4,7 +4,7 @@ import { and, desc, eq, gte, inArray } from "drizzle-orm";
 import { allocateBill, type Part, type PartUse } from "@/core/block";
 import { centsOf, shareCents } from "@/core/larder";
 import { err, groupBy, ok, type Result } from "@/core/shared";
-import { makeChild, takeFrom } from "../lots/childLot";
+import { makeChild, takeFrom, type Whole } from "../lots/childLot";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import type { Lot } from "../lots/lots";
@@ -43,6 +43,20 @@ export type BreakdownDone = { readonly id: string; readonly children: readonly L
 /** A scale may be this far off over all its weighings. */
 const SCALE_SHARE = 0.01;
 
+type Stamp = { readonly who: string; readonly atMs: number };
+const isKept = ({ use }: WeighedPartIn) => use !== "waste";
+
+/** Why the parts cannot be taken off this lot; null: they can. */
+function refusal(tx: Db, lot: Lot, wholeG: number, weighed: readonly WeighedPartIn[]): BreakdownError | null {
+  if (lot.state === "frozen") return { kind: "frozen" };
+  if (wholeG > lot.remainingG + 0.5) return { kind: "moreThanLeft", leftG: lot.remainingG };
+  if (weighed.length === 0) return { kind: "nothing" };
+  const overG = sumOf(weighed, ({ massG }) => massG) - wholeG;
+  if (overG > wholeG * SCALE_SHARE) return { kind: "moreThanWhole", overG };
+  if (weighed.filter(isKept).some(({ placeId }) => !findPlace(tx, placeId))) return { kind: "noSuchPlace" };
+  return null;
+}
+
 /**
  * Takes an animal apart: every kept part becomes a lot of its own with the share of the bill its use is worth, waste is only written down,
  * what is missing is loss. No gram appears: the parts may weigh no more than the whole.
@@ -51,83 +65,69 @@ export function breakDown(
   db: Db,
   { lotId, wayId, wholeG, parts }: NewBreakdown,
   day: string,
-  { who, atMs }: { readonly who: string; readonly atMs: number },
+  stamp: Stamp,
 ): Result<BreakdownDone, BreakdownError> {
-  const whole = lotInHand(db, lotId, atMs);
+  const whole = lotInHand(db, lotId, stamp.atMs);
   return db.transaction((tx) => {
     const lot = onIce(tx, lotId);
     if (!lot || !whole) return err({ kind: "notOnIce" });
-    if (lot.state === "frozen") return err({ kind: "frozen" });
-    if (wholeG > lot.remainingG + 0.5) return err({ kind: "moreThanLeft", leftG: lot.remainingG });
     const weighed = parts.filter(({ massG }) => massG > 0);
-    if (weighed.length === 0) return err({ kind: "nothing" });
-    const partsG = sumOf(weighed, ({ massG }) => massG);
-    if (partsG > wholeG * (1 + SCALE_SHARE)) return err({ kind: "moreThanWhole", overG: partsG - wholeG });
-    if (weighed.some(({ use, placeId }) => use !== "waste" && !findPlace(tx, placeId)))
-      return err({ kind: "noSuchPlace" });
+    const refused = refusal(tx, lot, wholeG, weighed);
+    if (refused) return err(refused);
     const id = randomUUID();
-    const { speciesId, supplierId, form } = lot;
-    const lossG = Math.max(0, wholeG - partsG);
+    const lossG = Math.max(0, wholeG - sumOf(weighed, ({ massG }) => massG));
     const wholeCents = centsOf(lot.remainingCents, lot.remainingG, wholeG);
     const bill = shareCents(wholeCents, allocateBill(weighed, wholeCents));
-    const children: Lot[] = [];
-    const outputs: MakeOutput[] = [];
-    const losses: MakeLoss[] = [{ kind: "lost", label: "", massG: lossG }];
-    for (const [index, { part, massG, use, placeId }] of weighed.entries()) {
-      if (use === "waste") {
-        losses.push({ kind: "wasted", label: part.label, partId: part.id, massG });
-        continue;
-      }
-      const cents = bill[index]!;
-      const from = { lot, species: whole.species, life: whole.life, atMs, who, day };
-      const child = makeChild(
-        tx,
-        from,
-        { massG, form: part.form, label: part.label, use, cents },
-        findPlace(tx, placeId)!,
-      );
-      children.push(child);
-      outputs.push({ lotId: child.id, label: part.label, partId: part.id, use, massG, cents });
-    }
-    const { leftG } = takeFrom(tx, lot, wholeG, atMs);
-    const inputs = [{ lotId, massG: wholeG, cents: wholeCents }];
+    const from: Whole = { lot, species: whole.species, life: whole.life, day, ...stamp };
+    const made = weighed.flatMap((one, index) => (isKept(one) ? [partOff(tx, from, one, bill[index]!)] : []));
+    const wasted = weighed
+      .filter((one) => !isKept(one))
+      .map(({ part, massG }): MakeLoss => ({ kind: "wasted", label: part.label, partId: part.id, massG }));
+    const { leftG } = takeFrom(tx, lot, wholeG, stamp.atMs);
+    const { speciesId, supplierId, form } = lot;
     keepMake(tx, {
+      ...stamp,
       id,
       kind: "breakdown",
-      atMs,
-      who,
       facts: { wayId, form, speciesId, supplierId },
-      inputs,
-      outputs,
-      losses,
+      inputs: [{ lotId, massG: wholeG, cents: wholeCents }],
+      outputs: made.map(({ output }) => output),
+      losses: [{ kind: "lost", label: "", massG: lossG }, ...wasted],
     });
-    const payload = {
-      code: lot.code,
-      way: wayId,
-      wholeG,
-      lossG,
-      leftG,
-      parts: weighed.map(({ part, massG, use }) => ({ part: part.label, massG, use })),
-      children: children.map(({ code }) => code),
-    };
-    appendEntry(tx, { atMs, who, kind: "lot-broken-down", lotId, payload });
-    for (const child of children)
-      appendEntry(tx, {
-        atMs,
-        who,
-        kind: "lot-split",
-        lotId: child.id,
-        payload: {
-          code: lot.code,
-          child: child.code,
-          childId: child.id,
-          massG: child.massG,
-          form: child.form,
-          note: child.partLabel ?? "",
-        },
-      });
+    const children = made.map(({ child }) => child);
+    writeDown(tx, lot, { wayId, wholeG, lossG, leftG, weighed, children }, stamp);
     return ok({ id, children, lossG });
   });
+}
+
+function partOff(tx: Db, from: Whole, { part, massG, use, placeId }: WeighedPartIn, cents: number) {
+  const { label, form, id: partId } = part;
+  const child = makeChild(tx, from, { massG, form, label, use, cents }, findPlace(tx, placeId)!);
+  const output: MakeOutput = { lotId: child.id, label, partId, use, massG, cents };
+  return { child, output };
+}
+
+/** The entry of the whole, and one of each part that is a lot now. */
+function writeDown(
+  tx: Db,
+  { id: lotId, code }: Lot,
+  done: Pick<NewBreakdown, "wayId" | "wholeG"> & {
+    readonly lossG: number;
+    readonly leftG: number;
+    readonly weighed: readonly WeighedPartIn[];
+    readonly children: readonly Lot[];
+  },
+  stamp: Stamp,
+): void {
+  const { wayId: way, wholeG, lossG, leftG, weighed, children } = done;
+  const parts = weighed.map(({ part, massG, use }) => ({ part: part.label, massG, use }));
+  const codes = children.map((child) => child.code);
+  const payload = { code, way, wholeG, lossG, leftG, parts, children: codes };
+  appendEntry(tx, { ...stamp, kind: "lot-broken-down", lotId, payload });
+  for (const { id, code: child, massG, form, partLabel } of children) {
+    const split = { code, child, childId: id, massG, form, note: partLabel ?? "" };
+    appendEntry(tx, { ...stamp, kind: "lot-split", lotId: id, payload: split });
+  }
 }
 
 export type BreakdownPart = {

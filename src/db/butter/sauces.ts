@@ -118,6 +118,12 @@ export type NewMount = MountFacts & {
   readonly ruleSetId: RuleSetId;
 };
 
+/** Why a sauce cannot be mounted on this base; null: it can. */
+function baseRefusal({ useByMs, remainingG }: MadeLot, needG: number, atMs: number): SauceError | null {
+  if (useByMs !== null && useByMs <= atMs) return { kind: "baseIsOver" };
+  return remainingG < needG - 1 ? { kind: "notEnoughBase", leftG: remainingG, needG } : null;
+}
+
 /** Mounts a sauce on its base: a lot in the bain whose clock runs from this minute. It lives no longer than its base. */
 export function mountSauce(
   db: Db,
@@ -130,13 +136,12 @@ export function mountSauce(
   const plan = planSauce(spec, facts.covers, stoveOf(facts), shelf);
   if (!plan.ok) return err({ kind: "cannotReduce", why: plan.error });
   const { mounted, baseG } = whole(plan.value.batch, facts.covers);
-  const { who, atMs } = stamp;
+  const { atMs } = stamp;
   return db.transaction((tx) => {
     const base = baseLotId === null ? undefined : madeLot(tx, baseLotId);
     if (spec.base.length > 0 && base?.itemId !== baseItem(specId)) return err({ kind: "noBase" });
-    if (base && base.useByMs !== null && base.useByMs <= atMs) return err({ kind: "baseIsOver" });
-    if (base && base.remainingG < baseG - 1)
-      return err({ kind: "notEnoughBase", leftG: base.remainingG, needG: baseG });
+    const refused = base && baseRefusal(base, baseG, atMs);
+    if (refused) return err(refused);
     const taken = base
       ? [{ lotId: base.id, massG: Math.min(baseG, base.remainingG), cents: takeFrom(tx, base, baseG, atMs).cents }]
       : [];
@@ -155,31 +160,20 @@ export function mountSauce(
       { itemId: sauceItem(specId), massG, cents, useByMs: base?.useByMs ?? null, allergens, placeId: null },
       stamp,
     );
+    const { id: lotId, code } = lot;
     const id = randomUUID();
-    const outputs = [{ lotId: lot.id, label: spec.name, massG, cents }];
-    keepMake(tx, { id, kind: "sauce", atMs, who, specHash: hash, facts, inputs, outputs, losses: [] });
+    const { name } = spec;
+    const { covers, servedC } = facts;
+    const outputs = [{ lotId, label: name, massG, cents }];
+    keepMake(tx, { ...stamp, id, kind: "sauce", specHash: hash, facts, inputs, outputs, losses: [] });
     const place = bainName(tx);
-    const hold = { cookId: null, lotId: lot.id, title: spec.name, place, ruleSetId, fromC: facts.servedC, usedMin: 0 };
-    startHotHold(tx, hold, stamp);
-    const payload = {
-      code: lot.code,
-      name: spec.name,
-      covers: facts.covers,
-      massG,
-      servedC: facts.servedC,
-      base: base?.code ?? null,
-    };
-    appendEntry(tx, {
-      atMs,
-      who,
-      kind: "sauce-mounted",
-      lotId: lot.id,
-      payload,
-      subjects: [
-        { kind: "make", id },
-        { kind: "spec", id: hash },
-      ],
-    });
+    startHotHold(tx, { cookId: null, lotId, title: name, place, ruleSetId, fromC: servedC, usedMin: 0 }, stamp);
+    const payload = { code, name, covers, massG, servedC, base: base?.code ?? null };
+    const subjects = [
+      { kind: "make", id },
+      { kind: "spec", id: hash },
+    ] as const;
+    appendEntry(tx, { ...stamp, kind: "sauce-mounted", lotId, payload, subjects });
     return ok(lot);
   });
 }

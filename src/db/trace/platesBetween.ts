@@ -1,5 +1,6 @@
 import { and, asc, eq, gte, lt } from "drizzle-orm";
 import type { Db } from "../connection";
+import { PLATE } from "./plateColumns";
 import { plates } from "../schema/cards";
 import { makes, specs } from "../schema/larder";
 import { ticketLines, tickets } from "../schema/line";
@@ -8,14 +9,8 @@ import { ticketLines, tickets } from "../schema/line";
 export const platesBetween = (db: Db, fromMs: number, toMs: number) =>
   db
     .select({
-      id: plates.id,
-      atMs: plates.atMs,
-      who: plates.who,
-      state: plates.state,
-      dish: specs.name,
+      ...PLATE,
       work: makes.kind,
-      table: tickets.tableName,
-      guest: tickets.guest,
     })
     .from(plates)
     .leftJoin(specs, eq(specs.hash, plates.cardHash))

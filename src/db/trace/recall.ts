@@ -3,6 +3,7 @@ import { HOLD_LABELS } from "@/core/coldchain";
 import { both, potOf, spread, type Certainty } from "@/core/trace";
 import type { Recall, RecallLot, RecallPieces, RecallPlate } from "@/house/recall";
 import type { Db } from "../connection";
+import { PLATE } from "./plateColumns";
 import { plateParts, plates } from "../schema/cards";
 import { batches, portions } from "../schema/cooks";
 import { makes, packs, specs } from "../schema/larder";
@@ -68,14 +69,8 @@ function waitingPieces(db: Db, sure: Sure): readonly RecallPieces[] {
 function writtenPlates(db: Db, sure: Sure): readonly RecallPlate[] {
   const rows = db
     .select({
-      id: plates.id,
-      atMs: plates.atMs,
-      who: plates.who,
-      state: plates.state,
-      dish: specs.name,
+      ...PLATE,
       make: makes.kind,
-      table: tickets.tableName,
-      guest: tickets.guest,
       lotId: plateParts.lotId,
       part: plateParts.certainty,
     })
