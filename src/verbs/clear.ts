@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { clearRaw, type HistoryFacts, type HoldFacts } from "@/core/raw";
+import { clearRaw, type HistoryFacts, type FreezingFacts } from "@/core/raw";
 import {
   HOLD_GAP_H,
   judgeParasiteHold,
@@ -71,7 +71,7 @@ function historyOf(input: Input): HistoryFacts | null {
 }
 
 /** The hold by its readings: what stands too far apart proves nothing. */
-function holdOf(ruleId: ParasiteRuleId, { hold }: Input): HoldFacts | null {
+function holdOf(ruleId: ParasiteRuleId, { hold }: Input): FreezingFacts | null {
   if (!hold) return null;
   const { met, by, nearest, hoursMissing } = judgeParasiteHold(ruleId, hold, HOLD_GAP_H);
   if (met && by) return { state: "met", words: optionWords(by), section: by.section, atMs: 0 };

@@ -13,7 +13,7 @@ export type HistoryFacts = {
 };
 
 /** The freezing hold of a lot, or of the lot it was cut from. */
-export type HoldFacts =
+export type FreezingFacts =
   | {
       readonly state: "met";
       readonly words: Said;
@@ -53,7 +53,7 @@ export type RawFacts = {
   /** Every deciding sign was looked at when the verdict was given. */
   readonly inspected: Fact;
   readonly parasites: ParasiteFacts;
-  readonly hold: HoldFacts | null;
+  readonly hold: FreezingFacts | null;
   readonly history: HistoryFacts | null;
   /** What the whole animal weighed, kg, where somebody said so. */
   readonly wholeKg?: number | null;

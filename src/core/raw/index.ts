@@ -1,7 +1,7 @@
 export { rawAdvisory, type Advisory } from "./advisory";
 export { followAirRecord, type AirRecord, type AirRecordRequest } from "./airRecord";
 export { clearRaw, ruleWords, type Clearance } from "./clearance";
-export type { Check, CheckId, HistoryFacts, HoldFacts, RawFacts, ShellfishFacts } from "./facts";
+export type { Check, CheckId, HistoryFacts, FreezingFacts, RawFacts, ShellfishFacts } from "./facts";
 export { FREEZERS, FREEZER_IDS, WRAPS, WRAP_IDS, type FreezePack, type FreezerId, type WrapId } from "./freezePack";
 export {
   compareStacks,
