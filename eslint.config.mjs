@@ -27,6 +27,17 @@ const config = [
       "@typescript-eslint/consistent-type-imports": ["error", { fixStyle: "inline-type-imports" }],
     },
   },
+  {
+    // with types: a promise nobody waits for, a case nobody thought of, a question whose answer is known
+    files: ["src/**/*.ts", "src/**/*.tsx", "bench/**/*.ts", "e2e/**/*.ts", "tools/**/*.ts"],
+    languageOptions: { parserOptions: { projectService: true } },
+    rules: {
+      "@typescript-eslint/no-floating-promises": "error",
+      "@typescript-eslint/no-misused-promises": ["error", { checksVoidReturn: { attributes: false } }],
+      "@typescript-eslint/switch-exhaustiveness-check": ["error", { considerDefaultExhaustiveForUnions: true }],
+      "@typescript-eslint/no-unnecessary-condition": ["error", { allowConstantLoopConditions: true }],
+    },
+  },
   { files: ["scripts/**", "bench/**"], rules: { "no-console": "off" } },
   { files: ["**/*.cjs"], rules: { "@typescript-eslint/no-require-imports": "off" } },
   {

@@ -44,18 +44,18 @@ test("killed at any moment of many writes, the house has every one it acknowledg
         ({ status }) => status === 201,
         () => false,
       );
-    let running = true;
+    const stop = new AbortController();
     const till = async () => {
-      while (running) {
+      while (!stop.signal.aborted) {
         const id = `order-${next++}`;
         const order = { kind: "order", id, table: `t${next}`, courses: [[{ card: "char", count: 1 }]] };
         if (await post("/api/tickets", keys.till, order)) acknowledged.tickets.add(id);
         // sent again, as a till does that heard no answer: it is one ticket
-        if (running && next % 3 === 0) await post("/api/tickets", keys.till, order);
+        if (!stop.signal.aborted && next % 3 === 0) await post("/api/tickets", keys.till, order);
       }
     };
     const sensor = async () => {
-      while (running) {
+      while (!stop.signal.aborted) {
         const atMs = nowMs - 86_400_000 * 30 + next++ * 1000;
         const reading = { at: new Date(atMs).toISOString(), celsius: 1.5 };
         if (await post(`/api/places/${place!.id}/readings`, keys.sensor, { readings: [reading] }))
@@ -65,7 +65,7 @@ test("killed at any moment of many writes, the house has every one it acknowledg
     const senders = [till(), till(), sensor(), sensor()];
     await new Promise((resolve) => setTimeout(resolve, 150 + at.next().value! * 900));
     await own.kill("SIGKILL");
-    running = false;
+    stop.abort();
     await Promise.all(senders);
   }
   const sqlite = fileUnder(openDatabase(own.file));

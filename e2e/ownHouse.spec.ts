@@ -117,7 +117,7 @@ test("a house in ounces, inches and Fahrenheit meets no other unit on its way fr
     page.locator("main").evaluate((main) => {
       const copy = main.cloneNode(true) as HTMLElement;
       for (const source of copy.querySelectorAll("details, [data-source]")) source.remove();
-      return copy.textContent ?? "";
+      return copy.textContent;
     });
   for (const view of [
     "/",

@@ -124,7 +124,7 @@ const lot = (speciesId?: string) =>
       (speciesId === undefined || one.speciesId === speciesId) && one.remainingG > 300 && one.form !== "by-product",
   )!;
 const lotId = (speciesId?: string) => lot(speciesId).id;
-const place = (kind?: string) => listPlaces(db()).find((one) => kind === undefined || one.kind === kind)!;
+const place = (kind?: string) => listPlaces(db()).find((one) => one.kind === kind) ?? listPlaces(db())[0]!;
 const cookIds = () => entriesBetween(db(), 0, nowMs() + 3_600_000).flatMap(({ cookId }) => (cookId ? [cookId] : []));
 const char = () => findSpecies("arctic-char")!;
 const batchId = () => batchesToCook(db(), 0)[0]!.id;
@@ -229,7 +229,7 @@ const ROWS: Readonly<Record<string, Row>> = {
   },
   keepDelivery: {
     action: keepDelivery,
-    good: () => delivery(place("walk-in")?.id ?? place().id),
+    good: () => delivery(place("walk-in").id),
     refused: [() => delivery(gone), /where it goes/i],
   },
   enterAdvice: {

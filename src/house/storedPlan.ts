@@ -28,7 +28,9 @@ type FirstPlan = {
 
 /** What earlier releases did not write down, read out of what they did. */
 function completed(answer: CookPlan): CookPlan {
-  const { carryOver, rimMm, stages, safety } = answer as Partial<CookPlan> & CookPlan;
+  const { carryOver, rimMm }: Partial<CookPlan> = answer;
+  const stages: readonly (Omit<CookPlan["stages"][number], "heat"> & { readonly heat?: boolean })[] = answer.stages;
+  const safety: Omit<CookPlan["safety"], "figure" | "reached"> & Partial<CookPlan["safety"]> = answer.safety;
   return {
     ...answer,
     carryOver: carryOver ?? { risesK: Math.max(0, answer.peakC - answer.pullC), usualMostK: Infinity },

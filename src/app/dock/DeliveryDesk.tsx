@@ -106,7 +106,7 @@ export function DeliveryDesk(props: Props) {
   const chooseSpecies = (species: Species) => change(filled(withSpecies(draft, species), last));
   const another = (known?: LastLot) => {
     const next = { ...emptyDraft(draft.placeId), caughtOn: draft.caughtOn };
-    const species = known && speciesOf(known.speciesId ?? "");
+    const species = known && speciesOf(known.speciesId);
     const lot =
       known && species
         ? filled({ ...withSpecies(next, species), form: known.form, frozen: known.frozen }, [known])

@@ -28,7 +28,7 @@ export function PapersCard({ draft, papers, onChange }: Props) {
   const { provenance } = draft;
   const set = (part: Partial<Provenance>) => {
     const next = Object.fromEntries(
-      Object.entries({ ...provenance, ...part }).filter(([, value]) => value !== undefined && value !== ""),
+      Object.entries<unknown>({ ...provenance, ...part }).filter(([, value]) => value !== undefined && value !== ""),
     );
     onChange({ provenance: next as Provenance });
   };

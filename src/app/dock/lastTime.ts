@@ -17,7 +17,7 @@ export function fromLastTime(
   const ofFish = last.filter(({ speciesId }) => speciesId === species.id);
   const same = ofFish.find(({ form, frozen }) => form === draft.form && frozen === draft.frozen);
   const fish = same ?? ofFish[0];
-  const kin = fish ?? last.find(({ speciesId }) => speciesOf(speciesId ?? "")?.group === species.group);
+  const kin = fish ?? last.find(({ speciesId }) => speciesOf(speciesId)?.group === species.group);
   const part: { -readonly [key in TakenOver]?: LotDraft[key] } = {};
   if (same && draft.pricePerKg === null) part.pricePerKg = same.pricePerKg;
   if (fish) {

@@ -10,7 +10,7 @@ function firstForm(value: unknown): string {
       .sort(([a], [b]) => (a < b ? -1 : 1));
     return `{${entries.map(([key, inner]) => `${JSON.stringify(key)}:${firstForm(inner)}`).join(",")}}`;
   }
-  return JSON.stringify(value) ?? "null";
+  return (JSON.stringify(value) as string | undefined) ?? "null";
 }
 
 test("canonical JSON as RFC 8785 writes its example (section 3.2.2, memory)", () => {

@@ -21,7 +21,7 @@ export function prepareBatch(
   { who, atMs }: { readonly who: string; readonly atMs: number },
 ): boolean {
   return db.transaction((tx) => {
-    const batch = tx.update(batches).set({ prepared }).where(eq(batches.id, batchId)).returning().get();
+    const [batch] = tx.update(batches).set({ prepared }).where(eq(batches.id, batchId)).returning().all();
     if (!batch) return false;
     const { steps, piece } = prepared;
     const payload = {

@@ -32,19 +32,19 @@ export function setPlace(db: Db, id: string | null, facts: PlaceFacts, { who, at
   return db.transaction((tx) => {
     const named = tx.select().from(places).where(eq(places.name, facts.name)).get();
     if (named && named.id !== id) return null;
-    const place =
+    const [place] =
       id === null
         ? tx
             .insert(places)
             .values({ ...facts, id: randomUUID() })
             .returning()
-            .get()
+            .all()
         : tx
             .update(places)
             .set({ ...facts, version: sql`${places.version} + 1` })
             .where(eq(places.id, id))
             .returning()
-            .get();
+            .all();
     if (!place) return null;
     appendEntry(tx, { atMs, who, kind: "place-set", payload: { placeId: place.id, ...facts } });
     return place;

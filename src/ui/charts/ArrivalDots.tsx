@@ -54,7 +54,7 @@ export default function ArrivalDots({ arrivals }: { readonly arrivals: readonly 
         />
         <Tooltip
           content={({ payload }) => {
-            const one = payload?.[0]?.payload as Arrival | undefined;
+            const one = payload[0]?.payload as Arrival | undefined;
             return one ? (
               <div className={styles.note}>
                 {t("nameCodeIceDaysGone", { name: one.name, code: one.code, ice: format.number(one.iceDays, 1) })}

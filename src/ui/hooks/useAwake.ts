@@ -33,10 +33,11 @@ export function useKeepAwake(): void {
         set("refused");
       }
     };
-    void ask();
-    document.addEventListener("visibilitychange", ask);
+    const again = () => void ask();
+    again();
+    document.addEventListener("visibilitychange", again);
     return () => {
-      document.removeEventListener("visibilitychange", ask);
+      document.removeEventListener("visibilitychange", again);
       void lock?.release().catch(() => undefined);
     };
   }, []);

@@ -1,6 +1,9 @@
 "use client";
 import { useSyncExternalStore } from "react";
 
+/** What browsers of some years do not have. */
+const older: Partial<Pick<Navigator, "userActivation" | "vibrate">> = typeof navigator === "undefined" ? {} : navigator;
+
 /** Notes of one alarm: hertz, in their order. */
 export type Motif = readonly number[];
 
@@ -60,7 +63,7 @@ function openSound(): void {
 
 /** On a new page: a device that was armed tries at once, and any first touch or key arms it. */
 export function awaitTouch(): () => void {
-  if (navigator.userActivation?.hasBeenActive) armSound();
+  if (older.userActivation?.hasBeenActive) armSound();
   // a player may ask without being told off, where the browser lets pages of this address sound by themselves
   else if (shelf()) void new Audio("/silence.wav").play().then(armSound, () => undefined);
   const first = () => armSound();
@@ -90,7 +93,7 @@ export function play(motifs: readonly Motif[]): void {
     }
     startS += BREATH_S;
   }
-  navigator.vibrate?.(200);
+  older.vibrate?.(200);
 }
 
 const subscribe = (watcher: () => void) => {

@@ -97,7 +97,7 @@ export function ShelfRow({ preparationId, name, portionG, leftG, portions, par, 
             )}
             <Button
               type="primary"
-              disabled={!first || takenG > (first?.remainingG ?? 0) + 0.5}
+              disabled={!first || takenG > first.remainingG + 0.5}
               loading={busy}
               onClick={() =>
                 void act(takeFromShelf, { lotId: first!.id, massG: takenG }, (left) =>

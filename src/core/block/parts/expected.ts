@@ -74,7 +74,7 @@ function withSpecies(one: Part, species: Species): Part {
       : one.follows === "skinless"
         ? species.yield.skinlessPct
         : null;
-  if (printed === null || printed === undefined) return one;
+  if (printed === null) return one;
   const usual =
     one.form === "side" || one.form === "fillet" ? 100 * shareOfForm(species, printed, "whole-gutted") : printed;
   return {

@@ -15,7 +15,7 @@ function scallopSear({ piece, kit, pan, school }: BuildContext) {
     "steaming-butter": { part: 0.55, film: "panFlesh", name: "Butter and oil as they steam" },
     "dry-plate": { part: 0.65, film: "panDry", name: "Dry plate, no fat" },
   } as const;
-  const way = first[school as keyof typeof first] ?? first["steaming-butter"];
+  const way = school in first ? first[school as keyof typeof first] : first["steaming-butter"];
   const basted = school === "steaming-butter";
   return [
     stage(piece, {

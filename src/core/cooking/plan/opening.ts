@@ -58,7 +58,7 @@ function fitting(species: Species, piece: UsualPiece, methodId: MethodId, shape:
 
 /** What the stove opens with for this animal, or for this very piece of it. */
 export function openingOf(species: Species, known: Partial<UsualPiece> = {}, available = Infinity): Opening {
-  const said = Object.fromEntries(Object.entries(known).filter(([, value]) => value !== undefined));
+  const said = Object.fromEntries(Object.entries<unknown>(known).filter(([, value]) => value !== undefined));
   const piece: UsualPiece = { ...usualPiece(species, known.form), ...said };
   const shape = shapeFor(piece.shape, piece.sizeMm, piece.massG, species.compositionPct);
   const asked = { species, shape, skin: piece.skin, form: piece.form };

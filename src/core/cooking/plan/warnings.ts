@@ -132,7 +132,7 @@ const COOLING_MEAN_C = 70;
 /** What an octopus takes up of the salt in its water while it simmers and cools in it. */
 function octopusSalt(job: Job, { seconds }: CookOutcome): Said | null {
   const { method, request, kit, stages, school, setup } = job;
-  const saltPct = school === null ? undefined : OCTOPUS_SALT_PCT[school];
+  const saltPct = OCTOPUS_SALT_PCT[school];
   const { shape } = setup.piece;
   if (method.id !== "simmer-char" || saltPct === undefined || shape.kind !== "cylinder") return null;
   const secondsOf = (id: string) => seconds[stages.findIndex((one) => one.id === id)] ?? 0;

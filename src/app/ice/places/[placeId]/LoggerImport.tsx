@@ -34,15 +34,15 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
   };
   const take = async (summary: LoggerSummary) => {
     setProblem(null);
-    let why: string | null = null;
+    const told: { why?: string } = {};
     const { added, given, whole } = await keep(summary, async (columns) => {
       const answer = await askOnce(takeReadings, { placeId, ...columns });
-      why = answer && !answer.ok ? answer.error.message : null;
+      if (answer && !answer.ok) told.why = answer.error.message;
       return answer?.ok ? answer.value : null;
     });
     if (whole) message.success(addedWords(added, given));
     // what came in before it stopped stays: the same file again brings only the rest
-    else setProblem(`${why ?? t("keepingStopped")} ${t("keptSoFar", { given, rows: summary.rows })}`);
+    else setProblem(`${told.why ?? t("keepingStopped")} ${t("keptSoFar", { given, rows: summary.rows })}`);
     router.refresh();
   };
   return (
