@@ -45,17 +45,18 @@ test("killed at any moment of many writes, the house has every one it acknowledg
         () => false,
       );
     const stop = new AbortController();
+    const isGoing = () => !stop.signal.aborted;
     const till = async () => {
-      while (!stop.signal.aborted) {
+      while (isGoing()) {
         const id = `order-${next++}`;
         const order = { kind: "order", id, table: `t${next}`, courses: [[{ card: "char", count: 1 }]] };
         if (await post("/api/tickets", keys.till, order)) acknowledged.tickets.add(id);
         // sent again, as a till does that heard no answer: it is one ticket
-        if (!stop.signal.aborted && next % 3 === 0) await post("/api/tickets", keys.till, order);
+        if (isGoing() && next % 3 === 0) await post("/api/tickets", keys.till, order);
       }
     };
     const sensor = async () => {
-      while (!stop.signal.aborted) {
+      while (isGoing()) {
         const atMs = nowMs - 86_400_000 * 30 + next++ * 1000;
         const reading = { at: new Date(atMs).toISOString(), celsius: 1.5 };
         if (await post(`/api/places/${place!.id}/readings`, keys.sensor, { readings: [reading] }))

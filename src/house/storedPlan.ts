@@ -26,11 +26,16 @@ type FirstPlan = {
   };
 };
 
+type Lacking<T, Key extends keyof T> = Omit<T, Key> & Partial<Pick<T, Key>>;
+/** A plan as some release kept it. */
+type Kept = Omit<Lacking<CookPlan, "carryOver" | "rimMm">, "stages" | "safety"> & {
+  readonly stages: readonly Lacking<CookPlan["stages"][number], "heat">[];
+  readonly safety: Lacking<CookPlan["safety"], "figure" | "reached">;
+};
+
 /** What earlier releases did not write down, read out of what they did. */
 function completed(answer: CookPlan): CookPlan {
-  const { carryOver, rimMm }: Partial<CookPlan> = answer;
-  const stages: readonly (Omit<CookPlan["stages"][number], "heat"> & { readonly heat?: boolean })[] = answer.stages;
-  const safety: Omit<CookPlan["safety"], "figure" | "reached"> & Partial<CookPlan["safety"]> = answer.safety;
+  const { carryOver, rimMm, stages, safety } = answer as Kept;
   return {
     ...answer,
     carryOver: carryOver ?? { risesK: Math.max(0, answer.peakC - answer.pullC), usualMostK: Infinity },
