@@ -67,6 +67,11 @@ test.each([
     payload: { code: "1-1/A", notes: [], startC: 9.25 },
     line: "1-1/A: as cut, 9.3 °C at the pan",
   },
+  {
+    kind: "recall-run",
+    payload: { asked: "T-70", real: false, certain: 6, possible: 0, leftG: 3160, tookMs: 384 },
+    line: "drill of T-70: 6 plates certain, 0 possible, 3.16 kg still here, found in 0.4 s",
+  },
   { kind: "board-set", payload: { use: "raw-fish", colour: "blue" }, line: "blue for raw fish" },
   { kind: "board-washed", payload: { colour: "blue" }, line: "blue board washed" },
   { kind: "scale-set", payload: { name: "Bench", renewed: true }, line: "Bench, new key" },
@@ -160,3 +165,12 @@ test("a house in ounces, Fahrenheit and commas reads its book in them; what was 
     lineOf(entry("reading-typed", { place: "Room", celsius: 1.5 }), formatFor("metric", "EUR", "comma")).text,
   ).toBe("Room at 1,5 °C");
 });
+
+test.each(Object.keys(LEDGER_LABELS) as LedgerKind[])(
+  "of %s, with nothing that an earlier release may not have said, no figure is made up",
+  (kind) => {
+    const { text } = lineOf(entry(kind, {}), formatFor("metric"));
+    // what comes to no words at all comes as an empty list
+    expect(String(text)).not.toMatch(/NaN|undefined|null|\[object|Invalid/);
+  },
+);

@@ -59,14 +59,14 @@ export const BUTTER_LINES = {
   "reduction-noted": ({ payload }, format) =>
     payload.levelMm === undefined
       ? t("panWeighs", { name: text(payload.name), mass: massOf(format, payload.weighedG) })
-      : t("panStands", { name: text(payload.name), mm: payload.levelMm ?? 0 }),
+      : t("panStands", { name: text(payload.name), mm: payload.levelMm }),
   "reduction-ended": ({ payload }) =>
     payload.tookSeconds === null
       ? t("reductionGivenUp", { name: text(payload.name) })
       : t("reductionTook", {
           name: text(payload.name),
-          took: Math.round(Number(payload.tookSeconds) / 60),
-          model: Math.round(Number(payload.modelSeconds) / 60),
+          took: Math.round((payload.tookSeconds ?? 0) / 60),
+          model: Math.round((payload.modelSeconds ?? 0) / 60),
         }),
   "preparation-made": ({ payload }, format) =>
     t("preparationMadeCode", {

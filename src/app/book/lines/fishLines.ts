@@ -3,7 +3,7 @@ import { speciesName } from "../../stove/clockOf";
 import { calendarDayText, type Format } from "@/words/format/format";
 import { t } from "@/words/book";
 import { inMetric } from "@/words/say";
-import { text, massOf, heat, type SomeLines } from "./told";
+import { text, massOf, heat, several, type SomeLines } from "./told";
 
 const orderLine = ({ payload }: { readonly payload: Told<"order-placed"> }, format: Format) =>
   t("orderOf", {
@@ -14,7 +14,7 @@ const orderLine = ({ payload }: { readonly payload: Told<"order-placed"> }, form
   });
 
 const doorLine = ({ payload }: { readonly payload: Told<"lot-received"> }, format: Format) => {
-  const reasons = Array.isArray(payload.reasons) ? payload.reasons.map(inMetric).join("; ") : "";
+  const reasons = several(payload.reasons?.map(inMetric), "; ");
   const fish = `${text(payload.code)} ${speciesName(text(payload.speciesId))}, ${massOf(format, payload.massG)}`;
   return t("fishFromPayloadAtPayload2Reasons", {
     fish,

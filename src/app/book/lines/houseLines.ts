@@ -5,13 +5,12 @@ import { text, massOf, several, type SomeLines } from "./told";
 export const HOUSE_LINES = {
   "house-changed": ({ payload }) => {
     if (typeof payload.currency === "string") return t("paysInPayload", { payload: text(payload.currency) });
-    if (payload.vatPct !== undefined)
-      return t("cardMoney", { vat: payload.vatPct ?? 0, target: payload.targetPct ?? 0 });
+    if (payload.vatPct !== undefined) return t("cardMoney", { vat: payload.vatPct, target: payload.targetPct ?? 0 });
     if (payload.decimalMark !== undefined) return t("numbersAreWritten", { mark: text(payload.decimalMark) });
-    if (Array.isArray(payload.hostNames)) return t("isCalled", { names: payload.hostNames.join(", ") || "–" });
-    if (payload.lineHands !== undefined) return t("handsAtLine", { count: payload.lineHands ?? 0 });
+    if (payload.hostNames !== undefined) return t("isCalled", { names: several(payload.hostNames) || "–" });
+    if (payload.lineHands !== undefined) return t("handsAtLine", { count: payload.lineHands });
     if (payload.spot !== undefined) return t("stationHas", { spot: text(payload.spot), count: payload.count ?? 0 });
-    if (payload.serviceMin !== undefined) return t("serviceBegins", { time: minuteText(Number(payload.serviceMin)) });
+    if (payload.serviceMin !== undefined) return t("serviceBegins", { time: minuteText(payload.serviceMin) });
     return payload.susceptibleGuests === true ? t("servesGuestsWhoAreYoungOld") : t("servesGuestsInGeneral");
   },
   "handover-left": ({ payload }) => text(payload.note) || t("leftWithoutAWord"),
@@ -30,7 +29,7 @@ export const HOUSE_LINES = {
     return t("payloadEntriesOfBodies", { payload: text(payload.entries), bodies });
   },
   "clock-jumped": ({ payload }) => {
-    const minutes = Number(payload.driftMin);
+    const minutes = payload.driftMin ?? 0;
     return t("theClockOfTheMachineWas", {
       minutes: Math.abs(minutes),
       value: minutes > 0 ? t("forward") : t("back"),
@@ -44,10 +43,9 @@ export const HOUSE_LINES = {
       certain: payload.certain ?? 0,
       possible: payload.possible ?? 0,
       left: massOf(format, payload.leftG),
-      seconds: payload.tookMs ?? 0 / 1000,
+      seconds: (payload.tookMs ?? 0) / 1000,
     }),
-  "day-sealed": ({ payload }) =>
-    t("nightsSeal", { tables: Object.keys((payload.tables as object | undefined) ?? {}).length }),
+  "day-sealed": ({ payload }) => t("nightsSeal", { tables: Object.keys(payload.tables ?? {}).length }),
   "backup-kept": ({ payload }) => t("backupIsKept", { file: text(payload.file) }),
   "backup-failed": ({ payload }) => t("backupFailed", { why: text(payload.why) }),
   "check-set": ({ payload }) => t("checkIsSet", { name: text(payload.name), ended: String(payload.ended === true) }),

@@ -1,7 +1,7 @@
 import { METHODS, PANS } from "@/core/cooking";
 import { speciesName } from "../../stove/clockOf";
 import { t } from "@/words/book";
-import { text, heat, type SomeLines } from "./told";
+import { text, heat, several, type SomeLines } from "./told";
 
 const panLabel = (id = "") => PANS.find((pan) => pan.id === id)?.label ?? id;
 /** Cooks of the first houses did not say: there was one method. */
@@ -22,7 +22,7 @@ export const STOVE_LINES = {
       payload2: text(payload.stage).toLowerCase(),
     }),
   "cook-finished": ({ payload }, format) => {
-    const probed = Array.isArray(payload.probedC) ? payload.probedC.map((one) => heat(format, one)).join(", ") : "";
+    const probed = several(payload.probedC?.map((one) => heat(format, one)));
     const rule = payload.meetsRule === true ? t("planMeetsTheRule") : t("planUnderTheRuleAdvisory");
     return t("payloadServedPlannedPayload2Probed", {
       payload: text(payload.pieces),
@@ -60,7 +60,7 @@ export const STOVE_LINES = {
       payload3: text(payload.lines),
     }),
   "steps-kept": ({ payload }) => {
-    const steps = Array.isArray(payload.steps) ? payload.steps.map(String) : [];
+    const steps = payload.steps ?? [];
     return t("payloadCookedInTwoGoesSteps", {
       payload: speciesName(text(payload.speciesId)),
       steps: steps.map((step, index) => `${index + 1}. ${step}`).join(" "),

@@ -10,5 +10,5 @@ export const text = (told: string | number | null | undefined): string => String
 export const massOf = (format: Format, massG: number | undefined): string => format.mass(massG ?? 0);
 export const volumeOf = (format: Format, volumeMl: number | undefined): string => format.volume(volumeMl ?? 0);
 export const heat = (format: Format, celsius: number | null | undefined): string =>
-  format.temperature(celsius ?? Number.NaN, 1);
+  typeof celsius === "number" ? format.temperature(celsius, 1) : "–";
 export const several = (told: readonly string[] | undefined, between = ", "): string => (told ?? []).join(between);
