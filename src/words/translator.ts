@@ -32,13 +32,18 @@ const OPTIONS = {
   },
 };
 
+/** A message as text; one that comes to nothing is an empty text, not an empty list of parts. */
+function textOf(message: CompiledMessage, values?: Record<string, string | number>): string {
+  const parts = format<string>(message, LANGUAGE, values, OPTIONS);
+  return typeof parts === "string" ? parts : parts.join("");
+}
+
 /** `messages`: ICU messages by key. A missing or an unknown value is an error of the compiler, not of the evening. */
 export function translator<const Messages extends Readonly<Record<string, string>>>(
   messages: Messages,
 ): Translator<Messages> {
   const messageOf = reader((key) => messages[key]);
-  const plain = (key: string, values?: Record<string, string | number>) =>
-    format<string>(messageOf(key), LANGUAGE, values, OPTIONS) as string;
+  const plain = (key: string, values?: Record<string, string | number>) => textOf(messageOf(key), values);
   const rich = (key: string, values: Record<string, Value>) => {
     const withParts = Object.fromEntries(
       Object.entries(values).map(([name, value]) => [
@@ -72,8 +77,7 @@ export function speaker(rooms: Readonly<Record<string, Readonly<Record<string, s
     const [room, key] = code.split(".");
     return rooms[room!]?.[key!];
   });
-  return (code: string, values: Record<string, string | number>): string =>
-    format<string>(messageOf(code), LANGUAGE, values, OPTIONS) as string;
+  return (code: string, values: Record<string, string | number>): string => textOf(messageOf(code), values);
 }
 
 /** Parts side by side as children that need no keys. */
