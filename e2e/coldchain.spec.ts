@@ -331,7 +331,7 @@ test("tomorrow's covers against the ice, and a species of the house", async ({ p
 test("a logger's year is read with its progress; stopped in the middle it says what is kept, and the same file brings the rest", async ({
   page,
 }) => {
-  test.setTimeout(90_000);
+  test.setTimeout(180_000);
   const freezer = listPlaces(houseDb()).find(({ kind }) => kind === "freezer")!;
   const rows = 60_000;
   const startMs = Date.UTC(2024, 0, 1);
@@ -342,7 +342,7 @@ test("a logger's year is read with its progress; stopped in the middle it says w
   const kept = () => readingsSince(houseDb(), freezer.id, startMs - 1, startMs + rows * 120_000).length;
   await page.goto(`/ice/places/${freezer.id}`);
   await choose();
-  await expect(page.getByTestId("logger")).toContainText(String(rows));
+  await expect(page.getByTestId("logger")).toContainText(String(rows), { timeout: 60_000 });
   // every part is held up a little, so that there is time to stop it
   await page.route("**/ice/places/*", async (route) => {
     await new Promise((go) => setTimeout(go, 500));
