@@ -9,7 +9,7 @@ import { listPlaces, readingsSince } from "@/db/house/places";
 import { stockOnIce } from "@/db/lots/stock";
 import { supplierRecord } from "@/db/lots/supplierRecord";
 import { formatFor, hoursText } from "@/words/format/format";
-import { complaintsOf, grade, houseDb, press } from "./house";
+import { complaintsOf, giveFile, grade, houseDb, press } from "./house";
 import { inMetric } from "@/words/say";
 
 const pick = async (page: Page, label: string, typed: string) => {
@@ -190,11 +190,7 @@ test("a place of its own: a logger's file with a bad line, and a sensor with its
     (_, hour) => `${day} ${String(hour).padStart(2, "0")}:00;${hour >= 10 && hour < 14 ? "9,5" : "2,0"}`,
   );
   const text = ["Datum;Temp °C", ...rows.slice(0, 12), "kaputt;7", ...rows.slice(12)].join("\n");
-  const [chooser] = await Promise.all([
-    page.waitForEvent("filechooser"),
-    page.getByRole("button", { name: "Choose a CSV file" }).click(),
-  ]);
-  await chooser.setFiles({ name: "logger.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
+  await giveFile(page, "Choose a CSV file", { name: "logger.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
   await expect(page.getByTestId("logger")).toContainText("24 readings");
   await expect(page.getByTestId("logger")).toContainText("Line 14: the time cannot be read");
   await press(page.getByRole("button", { name: "Take the 24 good rows" }), info);
@@ -227,13 +223,9 @@ test("a place of its own: a logger's file with a bad line, and a sensor with its
     { length: 60_000 },
     (_, index) => `${new Date(fromMs + index * 60_000).toISOString()},${(2 + Math.sin(index / 90)).toFixed(2)}`,
   );
-  const [large] = await Promise.all([
-    page.waitForEvent("filechooser"),
-    page.getByRole("button", { name: "Choose a CSV file" }).click(),
-  ]);
   const buffer = Buffer.from(["time,celsius", ...months].join("\n"));
   expect(buffer.byteLength).toBeGreaterThan(1_500_000);
-  await large.setFiles({ name: "months.csv", mimeType: "text/csv", buffer });
+  await giveFile(page, "Choose a CSV file", { name: "months.csv", mimeType: "text/csv", buffer });
   await expect(page.getByTestId("logger")).toContainText(/60.?000 readings/, { timeout: 20_000 });
 });
 
@@ -264,11 +256,7 @@ test("a hold from the lot to Today and the calendar; a part split off keeps the 
   await expect(page.getByText("800 g of 800 g left")).toBeVisible();
 
   const send = async (name: string, bytes: Buffer) => {
-    const [chooser] = await Promise.all([
-      page.waitForEvent("filechooser"),
-      page.getByRole("button", { name: "Add a paper or a picture" }).click(),
-    ]);
-    await chooser.setFiles({ name, mimeType: "application/pdf", buffer: bytes });
+    await giveFile(page, "Add a paper or a picture", { name, mimeType: "application/pdf", buffer: bytes });
   };
   await send("landing.pdf", Buffer.from("just words, no PDF"));
   await expect(page.getByText("Only PDF, PNG, JPEG and WebP are kept.")).toBeVisible();
@@ -291,11 +279,7 @@ test("a delivery file: the bad row is named, the good ones wait on the desk for 
   const good = (species: string) =>
     `File Quay,${species},whole-gutted,wild,FAO 27.4.a,Longline,Rype,9.5,10,8.5,1.2,2026-01-02`;
   const text = [head, good("torsk"), good("kraken"), good("Scophthalmus maximus")].join("\n");
-  const [chooser] = await Promise.all([
-    page.waitForEvent("filechooser"),
-    page.getByRole("button", { name: "Choose a delivery file" }).click(),
-  ]);
-  await chooser.setFiles({ name: "van.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
+  await giveFile(page, "Choose a delivery file", { name: "van.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
   await expect(page.getByTestId("bad-rows")).toContainText("Line 3: species: nothing is called “kraken”");
   await press(page.getByRole("button", { name: "Take the 2 good ones" }), info);
   await expect(page.getByLabel("Weight, kg", { exact: true })).toHaveValue(/^9\.5/);
@@ -337,8 +321,7 @@ test("a logger's year is read with its progress; stopped in the middle it says w
   const startMs = Date.UTC(2024, 0, 1);
   const line = (index: number) => `${new Date(startMs + index * 120_000).toISOString()},-20.${index % 10}`;
   const buffer = Buffer.from(["time,celsius", ...Array.from({ length: rows }, (_, index) => line(index))].join("\n"));
-  const choose = () =>
-    page.locator("input[type=file]").setInputFiles({ name: "year.csv", mimeType: "text/csv", buffer });
+  const choose = () => giveFile(page, "Choose a CSV file", { name: "year.csv", mimeType: "text/csv", buffer });
   const kept = () => readingsSince(houseDb(), freezer.id, startMs - 1, startMs + rows * 120_000).length;
   await page.goto(`/ice/places/${freezer.id}`);
   await choose();

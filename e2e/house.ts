@@ -18,6 +18,20 @@ export async function press(target: Locator, info: TestInfo): Promise<void> {
   await target.press("Enter");
 }
 
+/** Waits until the page has come alive around a field: a file given before that is lost without a word. */
+const comeAlive = (field: Locator): Promise<void> =>
+  expect.poll(() => field.evaluate((node) => Object.keys(node).some((key) => key.startsWith("__react")))).toBe(true);
+
+type Given = { readonly name: string; readonly mimeType: string; readonly buffer: Buffer };
+
+/** Gives a file through the button that asks for one. */
+export async function giveFile(page: Page, button: string, file: Given): Promise<void> {
+  const target = page.getByRole("button", { name: button });
+  await comeAlive(target);
+  const [chooser] = await Promise.all([page.waitForEvent("filechooser"), target.click()]);
+  await chooser.setFiles(file);
+}
+
 /** Held down until it is done: for what cannot be taken back. */
 export const holdDown = (target: Locator): Promise<void> => target.click({ delay: 900 });
 
