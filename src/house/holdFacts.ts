@@ -14,7 +14,7 @@ export type HoldFacts =
       readonly ruleId: ParasiteRuleId;
       readonly stated: { readonly atMs: number; readonly celsius: number } | null;
       /** By the freezing planner. */
-      readonly expected?: { readonly atMs: number; readonly celsius: number } | null;
+      readonly expected: { readonly atMs: number; readonly celsius: number } | null;
       /** The pack as it was stated to the planner. */
       readonly pack?: FreezePack;
     }
@@ -24,8 +24,7 @@ export type HoldFacts =
       readonly plannedH: number;
       readonly vacuumPack: boolean;
       readonly packOpened: boolean;
-      /** Not written down by earlier releases: in the refrigerator. */
-      readonly way?: ThawWay;
+      readonly way: ThawWay;
     }
   | { readonly kind: "tag"; readonly untilMs: number; readonly lastServedOn: string };
 
@@ -39,14 +38,14 @@ export function holdOf(facts: HoldFacts, startedAtMs: number, readings: readonly
         startedAtMs,
         readings,
         stated: facts.stated,
-        expected: facts.expected ?? null,
+        expected: facts.expected,
       };
     case "cure":
       return { kind: "cure", startedAtMs, plannedH: facts.plannedH };
     case "thaw":
       return {
         kind: "thaw",
-        way: facts.way ?? "refrigerator",
+        way: facts.way,
         startedAtMs,
         plannedH: facts.plannedH,
         vacuumPack: facts.vacuumPack,

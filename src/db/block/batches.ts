@@ -1,7 +1,8 @@
 import { and, asc, desc, eq, gte, inArray, isNull } from "drizzle-orm";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
-import { batches, portions, type StoredPreparation } from "../schema/cooks";
+import type { StoredPreparation } from "@/house/stored/cutForms";
+import { batches, portions } from "../schema/cooks";
 import { fishLots } from "../schema/lots";
 import { inMetric } from "@/words/say";
 

@@ -12,7 +12,7 @@ import { readHold, startHold } from "../lots/holds";
 import { checkLedger, entriesOfLot } from "../ledger";
 import { childLots, findLot, lotsOnIce } from "../lots/lots";
 import { moveLot, splitLot } from "../lots/movements";
-import { oldFile } from "../oldFile.testkit";
+import { oldFile } from "../releases/oldFile.testkit";
 import { listPlaces } from "../house/places";
 import { clearLot } from "../raw/rawLots";
 import { noteOnLot } from "../raw/lotNotes";
@@ -167,7 +167,7 @@ describe("clearance from the records of the house", () => {
     if (!part.ok) throw new Error(part.error.kind);
     const blast = listPlaces(db).find(({ name }) => name === "Blast freezer")!;
     expect(moveLot(db, whole.id, blast.id, DAY, ylva).ok).toBe(true);
-    const hold = startHold(db, whole.id, { kind: "parasite", ruleId: "eu-853", stated: null }, ylva);
+    const hold = startHold(db, whole.id, { kind: "parasite", ruleId: "eu-853", stated: null, expected: null }, ylva);
     readHold(db, hold, { atMs: NOW + HOUR, celsius: -21 }, { ...ylva, atMs: NOW + HOUR });
     for (const hours of [12, 24, 30])
       readHold(db, hold, { atMs: NOW + hours * HOUR, celsius: -30 }, { ...ylva, atMs: NOW + hours * HOUR });

@@ -10,7 +10,7 @@ import { recipeOf, recipesOf } from "@/exchange/recipe";
 import { passOf } from "@/house/pass";
 import { washBoard } from "../block/boards";
 import { openDatabase } from "../connection";
-import { oldFile } from "../oldFile.testkit";
+import { oldFile } from "../releases/oldFile.testkit";
 import { boughtGoods, keepGood, standIn } from "../butter/goods";
 import { findSauce } from "../butter/specs";
 import { findHouse, openHouse } from "../house/house";

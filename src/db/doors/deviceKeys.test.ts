@@ -9,7 +9,7 @@ import { listPlaces, setSensor } from "../house/places";
 import { openHouse } from "../house/house";
 import { entriesBetween } from "../ledger";
 import { setSender } from "../line/senders";
-import { oldFile } from "../oldFile.testkit";
+import { oldFile } from "../releases/oldFile.testkit";
 import { setProbe } from "../stove/probes";
 import { endKey, hasKey, keyHashOf, listKeys, subjectOfKey } from "./deviceKeys";
 

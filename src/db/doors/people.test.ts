@@ -6,7 +6,7 @@ import path from "node:path";
 import { openDatabase } from "../connection";
 import { openHouse } from "../house/house";
 import { entriesBetween } from "../ledger";
-import { oldFile } from "../oldFile.testkit";
+import { oldFile } from "../releases/oldFile.testkit";
 import {
   hasChef,
   isLocked,

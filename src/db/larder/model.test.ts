@@ -13,7 +13,7 @@ import { entriesAbout } from "../ledger";
 import { listPlaces } from "../house/places";
 import { findLot, lotsOnIce } from "../lots/lots";
 import { splitLot, wasteLot } from "../lots/movements";
-import { oldFile } from "../oldFile.testkit";
+import { oldFile } from "../releases/oldFile.testkit";
 import { cookPieces, plateParts, plates } from "../schema/cards";
 import { lots, makeInputs, makeLosses, makeOutputs, makes } from "../schema/larder";
 

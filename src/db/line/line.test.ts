@@ -13,7 +13,7 @@ import { openDatabase } from "../connection";
 import { findHouse } from "../house/house";
 import { checkLedger } from "../ledger";
 import { wasteSince } from "../lots/waste";
-import { oldFile } from "../oldFile.testkit";
+import { oldFile } from "../releases/oldFile.testkit";
 import { plates } from "../schema/cards";
 import { closeLines, countAtClose } from "./closing";
 import { courseBack, courseGone } from "./gone";

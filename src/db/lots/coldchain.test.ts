@@ -16,7 +16,7 @@ import { checkLedger, entriesOfLot } from "../ledger";
 import { findLot, receiveDelivery, type NewLot } from "./lots";
 import { moveLot, openPack, splitLot, wasteLot } from "./movements";
 import { addReadings, findPlace, historyOf, listPlaces, readingsSince, setPlace } from "../house/places";
-import { oldFile } from "../oldFile.testkit";
+import { oldFile } from "../releases/oldFile.testkit";
 import { fish, lotStays } from "../schema/lots";
 import { addOwnSpecies, listOwnSpecies } from "../house/species";
 import { lotInHand, stockOnIce } from "./stock";
@@ -308,7 +308,7 @@ test("splitting never sets the histamine clock back, before or after the warm sp
 test("a freezing hold from first reading to the record that proves it", () => {
   const { db, freezer } = house();
   const lot = take(db, freezer, 200);
-  const id = startHold(db, lot.id, { kind: "parasite", ruleId: "fda-2022", stated: null }, stamp(190));
+  const id = startHold(db, lot.id, { kind: "parasite", ruleId: "fda-2022", stated: null, expected: null }, stamp(190));
   expect(findHold(db, id, NOW)!.status.state).toBe("stopped");
   const read = (hoursAgo: number, celsius: number) =>
     readHold(db, id, { atMs: at(hoursAgo), celsius }, stamp(hoursAgo));
@@ -329,7 +329,7 @@ test("a hold broken off is not called met", () => {
   const id = startHold(
     db,
     lot.id,
-    { kind: "parasite", ruleId: "fda-2022", stated: { atMs: at(40), celsius: -21 } },
+    { kind: "parasite", ruleId: "fda-2022", stated: { atMs: at(40), celsius: -21 }, expected: null },
     stamp(40),
   );
   const closed = closeHold(db, id, stamp(0));

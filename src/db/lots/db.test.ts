@@ -11,7 +11,7 @@ import { EVEN_SIDE, heavyLot, wantedCut } from "./cutting.testkit";
 import { findHouse, openHouse } from "../house/house";
 import { checkLedger, correctEntry, entriesBetween, entriesOfLot } from "../ledger";
 import { lotsOnIce, lotsReceivedSince } from "./lots";
-import { oldFile } from "../oldFile.testkit";
+import { oldFile } from "../releases/oldFile.testkit";
 import { stockOnIce } from "./stock";
 
 const NOW = Date.UTC(2026, 4, 12, 15);

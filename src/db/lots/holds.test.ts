@@ -17,7 +17,7 @@ function house(): { db: Db; lotId: string } {
 
 test("a vacuum pack that thaws: nothing counts until it is opened, once, and then it is closed as met", () => {
   const { db, lotId } = house();
-  const facts = { kind: "thaw", plannedH: 20, vacuumPack: true, packOpened: false } as const;
+  const facts = { kind: "thaw", plannedH: 20, vacuumPack: true, packOpened: false, way: "refrigerator" } as const;
   const id = startHold(db, lotId, facts, stamp(0));
   expect(findHold(db, id, stamp(1).atMs)!.status.state).toBe("stopped");
   expect(openHeldPack(db, id, stamp(1))).toBe(true);

@@ -1,8 +1,9 @@
 import { index, integer, primaryKey, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
-import type { Allergens } from "@/core/larder";
 import type { RuleSetId } from "@/core/safety";
 import { cooks, portions } from "./cooks";
 import { lots, makes, specs } from "./larder";
+import { ALLERGENS } from "@/house/stored/larderForms";
+import { storedJson } from "./storedJson";
 
 /** Which pieces are in a pan: from several batches, for several plates. */
 export const cookPieces = sqliteTable(
@@ -34,7 +35,7 @@ export const plates = sqliteTable(
     who: text("who").notNull(),
     state: text("state", { enum: ["up", "gone", "back"] }).notNull(),
     ruleSetId: text("rule_set_id").$type<RuleSetId>(),
-    allergens: text("allergens", { mode: "json" }).$type<Allergens>(),
+    allergens: storedJson("allergens", ALLERGENS),
     costCents: integer("cost_cents"),
     /** The line of a ticket it went for; null: none was written. */
     lineId: text("line_id"),

@@ -1,11 +1,9 @@
 import { index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
-import type { Preparation, PreparationStep, Side } from "@/core/block";
 import type { PieceShape } from "@/core/cooking";
-import type { StoredPlan } from "@/house/storedPlan";
 import { lots } from "./larder";
-
-/** What was done to the portions of a batch, and the piece that came of it. */
-export type StoredPreparation = Preparation & { readonly steps: readonly PreparationStep[] };
+import { PREPARED, SIDE, SIDES } from "@/house/stored/cutForms";
+import { PLAN } from "@/house/stored/planForm";
+import { storedJson } from "./storedJson";
 
 export const batches = sqliteTable(
   "batches",
@@ -17,15 +15,15 @@ export const batches = sqliteTable(
       .references(() => lots.id),
     cutAtMs: integer("cut_at_ms").notNull(),
     cutBy: text("cut_by").notNull(),
-    side: text("side", { mode: "json" }).$type<Side>().notNull(),
+    side: storedJson("side", SIDE).notNull(),
     portionG: real("portion_g").notNull(),
     toleranceG: real("tolerance_g").notNull(),
     trimG: real("trim_g").notNull(),
     trimUse: text("trim_use").notNull(),
     /** All the sides of the batch when there was more than one; `side` is the first. */
-    sides: text("sides", { mode: "json" }).$type<readonly Side[]>(),
+    sides: storedJson("sides", SIDES),
     leanDeg: real("lean_deg").notNull().default(0),
-    prepared: text("prepared", { mode: "json" }).$type<StoredPreparation>(),
+    prepared: storedJson("prepared", PREPARED),
     /** What one piece is where the batch was counted out of a lot and not cut from a side. */
     pieceShape: text("piece_shape").$type<PieceShape["kind"]>(),
   },
@@ -45,7 +43,7 @@ export const cooks = sqliteTable(
     startedAtMs: integer("started_at_ms").notNull(),
     startedBy: text("started_by").notNull(),
     pieces: integer("pieces").notNull(),
-    plan: text("plan", { mode: "json" }).$type<StoredPlan>().notNull(),
+    plan: storedJson("plan", PLAN).notNull(),
     open: integer("open", { mode: "boolean" }).notNull(),
   },
   (table) => [index("cooks_by_open").on(table.open), index("cooks_by_batch").on(table.batchId)],

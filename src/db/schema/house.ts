@@ -1,10 +1,11 @@
 import { sql } from "drizzle-orm";
 import { check, index, integer, real, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
 import type { CorrectiveKind, PlaceKind } from "@/core/coldchain";
-import type { HouseSpecies } from "@/core/species";
 import type { AdviceRating } from "@/core/trace";
 import type { RuleSetId } from "@/core/safety";
 import { ROLES } from "@/house/people";
+import { HOST_NAMES, OWN_SPECIES } from "@/house/stored/houseForms";
+import { storedJson } from "./storedJson";
 
 export const house = sqliteTable(
   "house",
@@ -27,7 +28,7 @@ export const house = sqliteTable(
     /** When service begins, minutes of the day. */
     serviceMin: integer("service_min").notNull().default(1080),
     /** Names its tablets may call it by, besides addresses and names of the local network. */
-    hostNames: text("host_names", { mode: "json" }).$type<readonly string[]>().notNull().default([]),
+    hostNames: storedJson("host_names", HOST_NAMES).notNull().default([]),
     /** The chef's pass phrase, salted and slow: it opens when PINs and tablets fail. */
     phraseHash: text("phrase_hash"),
     /** Made to be tried: whoever opens it is its chef. */
@@ -85,7 +86,7 @@ export const placeReadings = sqliteTable(
 
 export const ownSpecies = sqliteTable("own_species", {
   id: text("id").primaryKey(),
-  facts: text("facts", { mode: "json" }).$type<HouseSpecies>().notNull(),
+  facts: storedJson("facts", OWN_SPECIES).notNull(),
   addedAtMs: integer("added_at_ms").notNull(),
   addedBy: text("added_by").notNull(),
 });

@@ -1,8 +1,9 @@
 import { sql } from "drizzle-orm";
 import { check, index, integer, real, sqliteTable, text, type AnySQLiteColumn } from "drizzle-orm/sqlite-core";
 import type { LotState } from "@/core/freshness";
-import type { Allergens, ItemFacts, SpotFacts } from "@/core/larder";
 import { places } from "./house";
+import { ALLERGENS, ITEM_FACTS, MAKE_FACTS, SPOT_FACTS } from "@/house/stored/larderForms";
+import { storedJson } from "./storedJson";
 
 /** What can lie somewhere: a part of a species, a bought good, a preparation of the house. */
 export const items = sqliteTable(
@@ -11,7 +12,7 @@ export const items = sqliteTable(
     id: text("id").primaryKey(),
     kind: text("kind", { enum: ["part", "bought", "made"] }).notNull(),
     name: text("name").notNull(),
-    facts: text("facts", { mode: "json" }).$type<ItemFacts>().notNull(),
+    facts: storedJson("facts", ITEM_FACTS).notNull(),
   },
   (table) => [index("items_by_kind").on(table.kind, table.name)],
 );
@@ -56,7 +57,7 @@ export const lots = sqliteTable(
     /** Made here: not after this. A fish's life follows its temperature instead. */
     useByMs: integer("use_by_ms"),
     /** Made or bought: as resolved when it came; null: as the species says. */
-    allergens: text("allergens", { mode: "json" }).$type<Allergens>(),
+    allergens: storedJson("allergens", ALLERGENS),
   },
   (table) => [
     index("lots_by_status").on(table.status),
@@ -104,7 +105,7 @@ export const makes = sqliteTable(
     atMs: integer("at_ms").notNull(),
     who: text("who").notNull(),
     specHash: text("spec_hash").references(() => specs.hash),
-    facts: text("facts", { mode: "json" }).$type<Readonly<Record<string, unknown>>>().notNull(),
+    facts: storedJson("facts", MAKE_FACTS).notNull(),
   },
   (table) => [index("makes_by_kind").on(table.kind, table.atMs)],
 );
@@ -164,5 +165,5 @@ export const spots = sqliteTable("spots", {
   id: text("id").primaryKey(),
   kind: text("kind", { enum: ["burner", "oven", "rack", "salamander", "bain", "fryer", "bath", "board"] }).notNull(),
   name: text("name").notNull(),
-  facts: text("facts", { mode: "json" }).$type<SpotFacts>().notNull(),
+  facts: storedJson("facts", SPOT_FACTS).notNull(),
 });

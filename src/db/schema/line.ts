@@ -1,8 +1,8 @@
 import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
-import type { CookEvent, SpotKind } from "@/core/cooking";
-import type { AllergenId } from "@/core/safety";
-import type { PanPart, PanStage } from "@/house/line/livePan";
+import type { SpotKind } from "@/core/cooking";
 import { batches, cooks } from "./cooks";
+import { ALLERGIES, COOK_EVENTS, PAN_PARTS, PAN_STAGES, WISHES } from "@/house/stored/lineForms";
+import { storedJson } from "./storedJson";
 
 /** What a table asked for in one service. */
 export const tickets = sqliteTable(
@@ -56,8 +56,8 @@ export const ticketLines = sqliteTable(
     course: integer("course").notNull(),
     cardId: text("card_id").notNull(),
     count: integer("count").notNull(),
-    wishes: text("wishes", { mode: "json" }).$type<readonly string[]>().notNull(),
-    allergies: text("allergies", { mode: "json" }).$type<readonly AllergenId[]>().notNull(),
+    wishes: storedJson("wishes", WISHES).notNull(),
+    allergies: storedJson("allergies", ALLERGIES).notNull(),
     /** Who changed the dish for the allergy, and who else saw it. */
     swappedBy: text("swapped_by"),
     seenBy: text("seen_by"),
@@ -79,9 +79,9 @@ export const linePans = sqliteTable(
     who: text("who").notNull(),
     /** The cook of the stove whose clock it is; null: its pieces were not cut, the line counts by itself. */
     cookId: text("cook_id").references(() => cooks.id),
-    stages: text("stages", { mode: "json" }).$type<readonly PanStage[]>().notNull(),
-    events: text("events", { mode: "json" }).$type<readonly CookEvent[]>().notNull(),
-    parts: text("parts", { mode: "json" }).$type<readonly PanPart[]>().notNull(),
+    stages: storedJson("stages", PAN_STAGES).notNull(),
+    events: storedJson("events", COOK_EVENTS).notNull(),
+    parts: storedJson("parts", PAN_PARTS).notNull(),
   },
   (table) => [index("line_pans_by_day").on(table.day)],
 );

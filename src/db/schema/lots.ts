@@ -1,11 +1,11 @@
 import { eq, getTableColumns } from "drizzle-orm";
 import { blob, index, integer, real, sqliteTable, sqliteView, text, uniqueIndex } from "drizzle-orm/sqlite-core";
 import type { PartUse } from "@/core/block";
-import type { DoorVerdict, Form, Grades, Reason } from "@/core/freshness";
-import type { Provenance } from "@/core/trace";
-import type { HoldFacts } from "@/house/holdFacts";
+import type { DoorVerdict, Form } from "@/core/freshness";
 import { places } from "./house";
 import { lots } from "./larder";
+import { GRADES, HOLD_FACTS, PROVENANCE, REASONS } from "@/house/stored/lotForms";
+import { storedJson } from "./storedJson";
 
 export const suppliers = sqliteTable("suppliers", {
   id: text("id").primaryKey(),
@@ -44,9 +44,9 @@ export const fish = sqliteTable(
     /** As the bill says it; what is left of a lot is worth its `remainingCents`. */
     priceCentsPerKg: integer("price_cents_per_kg").notNull(),
     receiptC: real("receipt_c").notNull(),
-    grades: text("grades", { mode: "json" }).$type<Grades>().notNull(),
+    grades: storedJson("grades", GRADES).notNull(),
     verdict: text("verdict").$type<DoorVerdict>().notNull(),
-    reasons: text("reasons", { mode: "json" }).$type<readonly Reason[]>().notNull(),
+    reasons: storedJson("reasons", REASONS).notNull(),
     impliedIceDays: real("implied_ice_days").notNull(),
     deliveryId: text("delivery_id").references(() => deliveries.id),
     /** It was frozen once: the histamine limits differ. */
@@ -55,7 +55,7 @@ export const fish = sqliteTable(
     inheritedIceDays: real("inherited_ice_days"),
     /** What the paper of the supplier says it weighs. */
     statedMassG: real("stated_mass_g"),
-    provenance: text("provenance", { mode: "json" }).$type<Provenance>().notNull().default({}),
+    provenance: storedJson("provenance", PROVENANCE).notNull().default({}),
     openedOn: text("opened_on"),
     thawedOn: text("thawed_on"),
     /** What part of the animal it is and what it is for, when it was broken down here. */
@@ -104,7 +104,7 @@ export const holds = sqliteTable(
     kind: text("kind", { enum: ["parasite", "cure", "thaw", "tag"] }).notNull(),
     startedAtMs: integer("started_at_ms").notNull(),
     startedBy: text("started_by").notNull(),
-    facts: text("facts", { mode: "json" }).$type<HoldFacts>().notNull(),
+    facts: storedJson("facts", HOLD_FACTS).notNull(),
     closedAtMs: integer("closed_at_ms"),
     closedAs: text("closed_as"),
   },

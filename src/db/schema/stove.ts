@@ -1,8 +1,9 @@
 import { index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
-import type { SheetRequest, SheetRow } from "@/core/cooking";
 import type { RuleSetId } from "@/core/safety";
 import { cooks } from "./cooks";
 import { lots } from "./larder";
+import { RESIDUALS, SHEET_QUESTION, SHEET_ROWS } from "@/house/stored/houseForms";
+import { storedJson } from "./storedJson";
 
 /** A probe that sends what it reads, and the cook it is in now. */
 export const probes = sqliteTable("probes", {
@@ -44,9 +45,7 @@ export const stationFits = sqliteTable(
     air: real("air").notNull(),
     airSd: real("air_sd").notNull(),
     cooks: integer("cooks").notNull(),
-    residuals: text("residuals", { mode: "json" })
-      .$type<readonly { readonly timeS: number; readonly beforeK: number; readonly afterK: number }[]>()
-      .notNull(),
+    residuals: storedJson("residuals", RESIDUALS).notNull(),
     reset: integer("reset", { mode: "boolean" }).notNull().default(false),
   },
   (table) => [index("station_fits_by_pan").on(table.panId, table.id)],
@@ -59,8 +58,8 @@ export const stationSheets = sqliteTable(
     id: text("id").primaryKey(),
     atMs: integer("at_ms").notNull(),
     who: text("who").notNull(),
-    question: text("question", { mode: "json" }).$type<SheetRequest>().notNull(),
-    rows: text("rows", { mode: "json" }).$type<readonly SheetRow[]>().notNull(),
+    question: storedJson("question", SHEET_QUESTION).notNull(),
+    rows: storedJson("rows", SHEET_ROWS).notNull(),
   },
   (table) => [index("station_sheets_by_time").on(table.atMs)],
 );

@@ -10,7 +10,7 @@ import { appendEntry } from "../ledger";
 import { batches, cookEvents, cooks, portions } from "../schema/cooks";
 import { fishLots } from "../schema/lots";
 import type { PiecesBecame } from "@/house/piecesBecame";
-import { planFromRow, type StoredPlan } from "@/house/storedPlan";
+import type { StoredPlan } from "@/house/storedPlan";
 import { keepTagWhenGone } from "../lots/tagRetention";
 import { inMetric } from "@/words/say";
 import { piecesOfCancelled, takeBack } from "./afterTap";
@@ -64,7 +64,6 @@ function load(db: Db, rows: readonly LinkedRow[]): Cook[] {
   const events = db.select().from(cookEvents).where(inArray(cookEvents.cookId, ids)).orderBy(asc(cookEvents.id)).all();
   return rows.map(({ cook, speciesId, ...links }) => ({
     ...cook,
-    plan: planFromRow(cook.plan),
     ...links,
     speciesId: speciesId ?? cook.speciesId ?? cook.plan.speciesId,
     events: events.filter(({ cookId }) => cookId === cook.id).map(eventOf),

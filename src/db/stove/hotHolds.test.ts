@@ -7,7 +7,7 @@ import { openDatabase } from "../connection";
 import { endHotHold, openHotHolds, readHotHold, startHotHold } from "./hotHolds";
 import { findHouse, setSusceptibleGuests } from "../house/house";
 import { checkLedger, entriesBetween } from "../ledger";
-import { oldFile } from "../oldFile.testkit";
+import { oldFile } from "../releases/oldFile.testkit";
 
 const NOW = Date.UTC(2026, 4, 12, 18);
 const stamp = (minutes: number, requestId = `hot-request-${minutes}-00`) => ({

@@ -21,12 +21,14 @@ import { plates } from "../schema/cards";
 import { cooks, portions } from "../schema/cooks";
 import { waste } from "../schema/lots";
 import { findLot, lotsOnIce } from "../lots/lots";
-import { oldFile } from "../oldFile.testkit";
+import { oldFile } from "../releases/oldFile.testkit";
 import { refit } from "./refits";
 import { addTrace, findProbe, listProbes, noteProbe, placeProbe, readingsOf, setProbe } from "./probes";
 import { fitOfPan, keepFit, resetFit } from "./stationFits";
 import { findSheet, keepSheet, listSheets } from "./stationSheets";
-import { planFromRow, planToKeep } from "@/house/storedPlan";
+import { planToKeep } from "@/house/storedPlan";
+import { readForm, writeForm } from "@/house/stored/form";
+import { PLAN } from "@/house/stored/planForm";
 
 const NOW = Date.UTC(2026, 4, 12, 15);
 const who = { who: "Ylva", atMs: NOW };
@@ -207,9 +209,9 @@ test("cooks of the version before stay with their batch when a cook may have non
   old.pragma("foreign_keys = OFF");
   old
     .prepare(
-      "insert into cooks (id, batch_id, started_at_ms, started_by, pieces, plan, open) values (?, ?, 1, 'A', 2, '{}', 0)",
+      "insert into cooks (id, batch_id, started_at_ms, started_by, pieces, plan, open) values (?, ?, 1, 'A', 2, ?, 0)",
     )
-    .run("c", "b");
+    .run("c", "b", JSON.stringify(planned()));
   old.exec(`
     insert into items (id, kind, name, facts) values ('i', 'part', 'cod', '{}');
     insert into lots (id, code, item_id, received_at_ms, received_by, mass_g, remaining_g, total_cents, remaining_cents, status)
@@ -316,7 +318,7 @@ test("a plan of the first houses reads as skin-crisp with an oven finish", () =>
     pieceG: 160,
     answer: { ...old, times: { panS: 200, ovenS: 150 } },
   } as const;
-  const plan = planFromRow(row);
+  const plan = readForm(PLAN, JSON.stringify(row));
   expect(plan).toMatchObject({
     methodId: "skin-then-oven",
     kit: { panC: 200, ovenC: 180 },
@@ -324,7 +326,7 @@ test("a plan of the first houses reads as skin-crisp with an oven finish", () =>
     goal: { kind: "centre", targetC: 53 },
     answer: { pullS: 350, stageSeconds: [200, 150, old.restS] },
   });
-  expect(planFromRow(plan)).toEqual(plan);
+  expect(readForm(PLAN, writeForm(PLAN, plan))).toEqual(plan);
 });
 
 test("a file of the release before is brought up to date with its batches kept and its tables there", () => {

@@ -65,7 +65,7 @@ export const beginHold = async (input: unknown, intention: unknown): Promise<Res
     const facts = ((): HoldFacts => {
       switch (wanted.kind) {
         case "parasite":
-          return { kind: "parasite", ruleId: parasiteRuleOf(house.ruleSetId), stated: wanted.stated };
+          return { kind: "parasite", ruleId: parasiteRuleOf(house.ruleSetId), stated: wanted.stated, expected: null };
         case "thaw":
           return { ...wanted, packOpened: false };
         case "tag":

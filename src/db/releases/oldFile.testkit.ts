@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import Database from "better-sqlite3";
-import { teach } from "./connection";
+import { teach } from "../connection";
 
 type Journal = { readonly entries: readonly { readonly tag: string; readonly when: number }[] };
 
