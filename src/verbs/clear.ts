@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { clearRaw, type HistoryFacts, type FreezingFacts } from "@/core/raw";
+import { clearRaw, type FreezingFacts, type HistoryFacts, type RawFacts } from "@/core/raw";
 import {
   HOLD_GAP_H,
   judgeParasiteHold,
@@ -10,6 +10,7 @@ import {
   type ParasiteRuleId,
 } from "@/core/safety";
 import { factOf, said } from "@/core/shared";
+import type { Species } from "@/core/species";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import { DeathsInput } from "./door";
 import { InputProblem } from "./problem";
@@ -86,16 +87,36 @@ function holdOf(ruleId: ParasiteRuleId, { hold }: Input): FreezingFacts | null {
 /** May it be served raw; what no key says is not known, and never speaks for the lot. */
 export function clear(input: Input) {
   const species = speciesFrom(input.species);
-  const { form, state, papers = {}, box = {} } = input;
+  const { form, state } = input;
   assertForm(species, form);
   assertState(form, state);
   const lastH = input.history?.at(-1)?.[0];
   if (input.frozen_from_h !== undefined && lastH !== undefined && input.frozen_from_h > lastH)
     throw new InputProblem("frozen_from_h", "it went into the freezer after the last reading of its history");
-  const { answer, checks, exemption, record, risks, headline } = clearRaw({
+  const { answer, checks, exemption, record, risks, headline } = clearRaw(factsOf(species, input));
+  return {
+    answer,
+    headline: inMetric(headline),
+    checks: checks.map(({ id, state: at, text, source, untilMs }) => ({
+      id,
+      state: at,
+      text: inMetric(text),
+      source,
+      ...(untilMs === undefined ? {} : { until_h: untilMs / HOUR_MS }),
+    })),
+    exemption: exemption === null ? null : inMetric(exemption),
+    record: inMetric(record),
+    risks: risks.map(({ id, text }) => ({ id, text: inMetric(text) })),
+  };
+}
+
+/** The lot as it is told, on a clock of its own: now is nought. */
+function factsOf(species: Species, input: Input): RawFacts {
+  const { form, papers = {}, box = {} } = input;
+  return {
     species,
     form,
-    state,
+    state: input.state,
     ruleSetId: input.rule,
     dish: input.dish,
     verdict: input.verdict ?? null,
@@ -114,7 +135,6 @@ export function clear(input: Input) {
     hold: holdOf(parasiteRuleOf(input.rule), input),
     history: historyOf(input),
     probeC: input.probe_c ?? null,
-    // on a clock of its own: now is nought
     rawUntilMs: input.raw_days_left === undefined ? null : input.raw_days_left * DAY_MS,
     box: {
       source: factOf(box.source),
@@ -135,19 +155,5 @@ export function clear(input: Input) {
     },
     susceptibleGuests: input.susceptible_guests ?? false,
     nowMs: 0,
-  });
-  return {
-    answer,
-    headline: inMetric(headline),
-    checks: checks.map(({ id, state: at, text, source, untilMs }) => ({
-      id,
-      state: at,
-      text: inMetric(text),
-      source,
-      ...(untilMs === undefined ? {} : { until_h: untilMs / HOUR_MS }),
-    })),
-    exemption: exemption === null ? null : inMetric(exemption),
-    record: inMetric(record),
-    risks: risks.map(({ id, text }) => ({ id, text: inMetric(text) })),
   };
 }

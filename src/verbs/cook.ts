@@ -18,6 +18,7 @@ import {
   usualSchool,
   waysFor,
   type AskedGoal,
+  type CookPlan,
   type MethodId,
   type PieceShape,
   type UsualPiece,
@@ -101,6 +102,43 @@ function knownOf({ form, shape, skin, start_c }: z.infer<typeof CookInput>): Par
 
 /** Plans for one piece on a 26 cm steel pan; what is absent is what the stove opens with. The verdict is by the US model code. */
 export function cook(input: z.infer<typeof CookInput>) {
+  const { species, form, piece, shape } = animalOf(input);
+  const ways = rankedWays(species, shape, piece);
+  if (ways.length === 0 && input.method === undefined)
+    throw new InputProblem("shape", `the stove has no way for this animal as a ${shape.kind}`);
+  const methodId = input.method ?? openingOf(species, piece).methodId;
+  const schoolId = schoolOf(input.school, methodId, piece.sizeMm);
+  const usual = usualGoal(species, methodId, form);
+  const goal = goalOf(input.target ?? { usual: true }, species, usual);
+  const startC = goal.kind === "rim" && input.start_c === undefined ? TEMPERED_C : piece.startC;
+  const planned = planCook({
+    species,
+    shape,
+    form,
+    skin: piece.skin,
+    startC,
+    methodId,
+    ...(schoolId === null ? {} : { schoolId }),
+    kit: kitOf(input),
+    goal,
+    ruleSetId: "fda-2022",
+    pieceG: piece.massG,
+  });
+  if (!planned.ok) throw new InputProblem("target", inMetric(planned.error.message));
+  const { methodId: method, school } = planned.value;
+  return {
+    method,
+    school: school === "" ? null : school,
+    form,
+    shape: shapeOut(shape),
+    start_c: startC,
+    ...planOut(planned.value),
+    ways,
+  };
+}
+
+/** The animal, what is asked of it, and what the stove opens with where nothing is. */
+function animalOf(input: z.infer<typeof CookInput>) {
   const species = findSpecies(input.species);
   if (!species) throw new InputProblem("species", `no species "${input.species}" in the table`);
   if (!isCooked(species.group))
@@ -113,23 +151,22 @@ export function cook(input: z.infer<typeof CookInput>) {
   const shape = input.shape
     ? shapeOf(input.shape)
     : shapeFor(piece.shape, piece.sizeMm, piece.massG, species.compositionPct);
-  const ways = rankedWays(species, shape, piece);
-  if (ways.length === 0 && input.method === undefined)
-    throw new InputProblem("shape", `the stove has no way for this animal as a ${shape.kind}`);
-  const opening = ways.length > 0 ? openingOf(species, { ...piece, ...known }) : null;
-  const methodId = input.method ?? opening!.methodId;
-  const method = methodOf(methodId);
-  if (input.school !== undefined && !method.schools.some(({ id }) => id === input.school))
-    throw new InputProblem(
-      "school",
-      method.schools.length > 0
-        ? `no school "${input.school}"; there are ${method.schools.map(({ id }) => id).join(", ")}`
-        : "this method has no schools",
-    );
-  const schoolId = input.school ?? usualSchool(methodId, piece.sizeMm);
-  const usual = usualGoal(species, methodId, form);
-  const goal = goalOf(input.target ?? { usual: true }, species, usual);
-  const tempered = goal.kind === "rim" && input.start_c === undefined;
+  return { species, form, piece, shape };
+}
+
+function schoolOf(school: string | undefined, methodId: MethodId, sizeMm: number): string | null {
+  if (school === undefined) return usualSchool(methodId, sizeMm);
+  const { schools } = methodOf(methodId);
+  if (schools.some(({ id }) => id === school)) return school;
+  throw new InputProblem(
+    "school",
+    schools.length > 0
+      ? `no school "${school}"; there are ${schools.map(({ id }) => id).join(", ")}`
+      : "this method has no schools",
+  );
+}
+
+function kitOf(input: z.infer<typeof CookInput>) {
   const knobs = {
     panC: input.pan_c,
     ovenC: input.oven_c,
@@ -138,27 +175,11 @@ export function cook(input: z.infer<typeof CookInput>) {
     sourceC: input.source_c,
     distanceMm: input.distance_mm,
   };
-  const planned = planCook({
-    species,
-    shape,
-    form,
-    skin: piece.skin,
-    startC: tempered ? TEMPERED_C : piece.startC,
-    methodId,
-    ...(schoolId === null ? {} : { schoolId }),
-    kit: Object.fromEntries(Object.entries(knobs).filter(([, value]) => value !== undefined)),
-    goal,
-    ruleSetId: "fda-2022",
-    pieceG: piece.massG,
-  });
-  if (!planned.ok) throw new InputProblem("target", inMetric(planned.error.message));
-  const plan = planned.value;
+  return Object.fromEntries(Object.entries(knobs).filter(([, value]) => value !== undefined));
+}
+
+function planOut(plan: CookPlan) {
   return {
-    method: plan.methodId,
-    school: plan.school === "" ? null : plan.school,
-    form,
-    shape: shapeOut(shape),
-    start_c: tempered ? TEMPERED_C : piece.startC,
     stages: plan.stages.map(({ name, seconds, heat, face, do: task, cue, probeC }) => ({
       name,
       seconds,
@@ -179,7 +200,6 @@ export function cook(input: z.infer<typeof CookInput>) {
       advice: inMetric(plan.safety.advice),
     },
     warnings: (plan.refusal ? [plan.refusal.why, ...plan.warnings] : plan.warnings).map(inMetric),
-    ways,
     refused: plan.refusal && { why: inMetric(plan.refusal.why), change: plan.refusal.change.map(inMetric) },
     doneness: plan.band,
     reads_like_c: plan.readsLikeC,

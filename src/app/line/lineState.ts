@@ -100,26 +100,21 @@ function lineOnCard(line: TicketLine, card: KeptCard, world: CardWorld): LineOnC
   return { line, card, served, still: line.allergies.filter((id) => allergens[id] !== "free") };
 }
 
-export async function lineNow(db: Db, house: House, nowMs: number): Promise<LineNow> {
-  const sinceMs = serviceFromMs(nowMs);
-  const tickets = ticketsSince(db, sinceMs);
-  const today = todayIn(house.timeZone, nowMs);
-  const standing = new Set(
-    tickets.flatMap(({ courses: all }) =>
-      all.filter(isOpen).flatMap(({ lines: of }) => of.map(({ cardId }) => cardId)),
-    ),
-  );
-  // past midnight the special of the evening still stands on its tickets
-  const cards = cardSpecs(db).filter(
-    ({ cardId, spec: { onlyOn } }) => onlyOn === null || onlyOn === today || standing.has(cardId),
-  );
-  const world = worldFor(
-    db,
-    house,
-    nowMs,
-    cards.filter(({ cardId }) => standing.has(cardId)),
-  );
-  const byId = new Map(cards.map((card) => [card.cardId, card]));
+type OnTickets = {
+  readonly lines: ReadonlyMap<string, LineOnCard>;
+  readonly courses: readonly LineCourse[];
+  /** To be cooked now, and what waits to be called. */
+  readonly wanted: readonly { readonly line: LineOnCard; readonly courseId: string }[];
+  readonly waiting: readonly LineOnCard[];
+};
+
+/** What stands on the tickets, course by course, each line with its card. */
+function onTickets(
+  tickets: readonly Ticket[],
+  byId: ReadonlyMap<string, KeptCard>,
+  world: CardWorld,
+  nowMs: number,
+): OnTickets {
   const lines = new Map<string, LineOnCard>();
   const courses: LineCourse[] = [];
   const wanted: { line: LineOnCard; courseId: string }[] = [];
@@ -127,34 +122,32 @@ export async function lineNow(db: Db, house: House, nowMs: number): Promise<Line
   for (const ticket of tickets)
     for (const row of ticket.courses.filter(isOpen)) {
       const id = courseKey(ticket.id, row.course);
-      for (const line of row.lines) {
+      const of = row.lines.flatMap((line) => {
         const card = byId.get(line.cardId);
-        if (card) lines.set(line.id, lineOnCard(line, card, world));
-      }
+        return card ? [lineOnCard(line, card, world)] : [];
+      });
+      for (const one of of) lines.set(one.line.id, one);
       if (!isCalled(row)) {
-        waiting.push(...row.lines.flatMap(({ id: lineId }) => lines.get(lineId) ?? []));
+        waiting.push(...of);
         continue;
       }
       const dueMs = row.wantedAtMs ?? row.promisedAtMs ?? row.calledAtMs!;
       courses.push({ id, dueS: (dueMs - nowMs) / 1000 });
-      for (const { id: lineId } of row.lines) {
-        const line = lines.get(lineId);
-        // an allergy that is not answered starts nothing
-        if (line && isAnswered(line.line) && line.still.length === 0) wanted.push({ line, courseId: id });
-      }
+      // an allergy that is not answered starts nothing
+      for (const one of of)
+        if (isAnswered(one.line) && one.still.length === 0) wanted.push({ line: one, courseId: id });
     }
-  const ratioOf = learnedRatios(db, nowMs);
-  const marks = marksSince(db, sinceMs);
-  const agreed = marks.find(({ kind, taskId }) => kind === "done" && taskId.startsWith(OVEN_MARK));
-  const agreedC = agreed ? Number(agreed.taskId.slice(OVEN_MARK.length)) : null;
-  const { dishes, plans, unplanned, oven } = await dishesOf(wanted, world, house, ratioOf, agreedC);
-  warm(waiting, world, house);
-  const pans = pansSince(db, sinceMs);
-  const mounted = saucesNow(db).flatMap(({ specId, mount }) => (mount ? [specId] : []));
+  return { lines, courses, wanted, waiting };
+}
+
+type Mark = ReturnType<typeof marksSince>[number];
+
+/** The station as it stands: its spots, its hands, what is begun, done and put. */
+function standOf(db: Db, house: House, marks: readonly Mark[], pans: LineNow["pans"], nowMs: number): LineState {
   const put = marks
     .filter(({ kind }) => kind === "put")
     .map(({ taskId, atMs }) => [taskId, (atMs - nowMs) / 1000] as const);
-  const state: LineState = {
+  return {
     station: stationOrUsual(db),
     hands: house.lineHands,
     out: spotsOut(db),
@@ -162,9 +155,38 @@ export async function lineNow(db: Db, house: House, nowMs: number): Promise<Line
     begun: pans.filter((pan) => panNow(pan, nowMs).state !== "lost"),
     done: new Set(marks.flatMap(({ kind, taskId }) => (kind === "done" ? [taskId] : []))),
     put: new Map(put),
-    mounted: new Set(mounted),
+    mounted: new Set(saucesNow(db).flatMap(({ specId, mount }) => (mount ? [specId] : []))),
     nowMs,
   };
+}
+
+/** The heat the oven was agreed on for tonight, °C; null: on none. */
+function agreedOvenC(marks: readonly Mark[]): number | null {
+  const agreed = marks.find(({ kind, taskId }) => kind === "done" && taskId.startsWith(OVEN_MARK));
+  return agreed ? Number(agreed.taskId.slice(OVEN_MARK.length)) : null;
+}
+
+export async function lineNow(db: Db, house: House, nowMs: number): Promise<LineNow> {
+  const sinceMs = serviceFromMs(nowMs);
+  const tickets = ticketsSince(db, sinceMs);
+  const today = todayIn(house.timeZone, nowMs);
+  const standing = new Set(
+    tickets.flatMap(({ courses }) => courses.filter(isOpen).flatMap(({ lines }) => lines.map(({ cardId }) => cardId))),
+  );
+  // past midnight the special of the evening still stands on its tickets
+  const cards = cardSpecs(db).filter(
+    ({ cardId, spec: { onlyOn } }) => onlyOn === null || onlyOn === today || standing.has(cardId),
+  );
+  const onThem = cards.filter(({ cardId }) => standing.has(cardId));
+  const world = worldFor(db, house, nowMs, onThem);
+  const byId = new Map(cards.map((card) => [card.cardId, card]));
+  const { lines, courses, wanted, waiting } = onTickets(tickets, byId, world, nowMs);
+  const marks = marksSince(db, sinceMs);
+  const ratioOf = learnedRatios(db, nowMs);
+  const { dishes, plans, unplanned, oven } = await dishesOf(wanted, world, house, ratioOf, agreedOvenC(marks));
+  warm(waiting, world, house);
+  const pans = pansSince(db, sinceMs);
+  const state = standOf(db, house, marks, pans, nowMs);
   return { nowMs, tickets, lines, cards, world, pans, courses, dishes, plans, state, unplanned, oven };
 }
 

@@ -12,7 +12,7 @@ export {
   type PortionCost,
 } from "./parts/cost";
 export { PART_USES, PART_USE_IDS, type AnimalId, type Breakdown, type Part, type PartUse } from "./parts/anatomy";
-export { breakdownsFor, expectedParts, findBreakdown } from "./parts/expected";
+export { breakdownsFor, expectedParts, findBreakdown, usualLossPct } from "./parts/expected";
 export { compareYields, spreadOf, type PartYield, type WeighedPart } from "./parts/yieldRecord";
 export { chanceByWeight, planOrder, type Order, type OrderRequest } from "./order/order";
 export { answerOrder, type OrderAnswer, type WeighedAnimal } from "./order/orderAnswer";

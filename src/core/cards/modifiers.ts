@@ -13,6 +13,7 @@ import {
 import type { AllergenId } from "@/core/safety";
 import { said, type Said } from "@/core/shared";
 import type { CardSpec } from "./card";
+import type { Component } from "./components";
 import { dishOf, type Dish } from "./dish";
 import type { CardWorld } from "./world";
 
@@ -116,65 +117,75 @@ function sauceWithout(spec: SauceSpec, allergen: AllergenId, world: CardWorld): 
   };
 }
 
+type SwappedSauce = Pick<CardSpec, "sauce"> & Pick<CardWorld, "sauceOf"> & { readonly change: Said };
+
+/** The sauce bound with something that is free of the allergen; where that does not hold together, none. */
+function swapSauce(sauce: NonNullable<CardSpec["sauce"]>, allergen: AllergenId, world: CardWorld): SwappedSauce {
+  const spec = world.sauceOf(sauce.specId);
+  const swapped = spec && sauceWithout(spec, allergen, world);
+  const isFree = ({ ingredientId }: { readonly ingredientId: string }) =>
+    labelStates(ingredientOf(ingredientId, world.shelf))[allergen] === "free";
+  const plan =
+    swapped && swapped.mount.length > 0 && [...swapped.base, ...swapped.mount].every(isFree)
+      ? planSauce(swapped, swapped.covers, STOVE, world.shelf)
+      : null;
+  if (!swapped || !plan?.ok)
+    return { sauce: null, sauceOf: world.sauceOf, change: said("cards.noSauceForIt", { sauce: spec?.name ?? "" }) };
+  const { bound } = bindingOf([...swapped.base, ...swapped.mount], world.shelf);
+  const holdMin = bound === "not" ? 0 : holdsMin(plan.value.batch.question);
+  const before = planSauce(spec, spec.covers, STOVE, world.shelf);
+  const wasMin = before.ok ? holdsMin(before.value.batch.question) : 0;
+  const state = holdMin === 0 ? "unbound" : holdMin < wasMin ? "shorter" : "holds";
+  return {
+    sauce,
+    sauceOf: (wanted) => (wanted === sauce.specId ? swapped : world.sauceOf(wanted)),
+    change: said("cards.oilForButter", { sauce: spec.name, state, minutes: holdMin, was: wasMin }),
+  };
+}
+
+/** The card without the garnishes and the finish that have it. */
+function leaveOff(card: CardSpec, bad: readonly Component[]): Pick<CardSpec, "garnishes" | "finish"> {
+  return {
+    garnishes: card.garnishes.filter(
+      ({ preparationId }) =>
+        !bad.some(({ from }) => from.kind === "preparation" && from.preparationId === preparationId),
+    ),
+    finish: card.finish.filter(
+      ({ ingredientId }) =>
+        !bad.some(({ role, from }) => role === "finish" && from.kind === "good" && from.ingredientId === ingredientId),
+    ),
+  };
+}
+
 /** The dish without an allergen: baste, sauce, garnishes and finish each looked at and worked out again; what cannot lose it is said. */
 function freeOf(card: CardSpec, allergen: AllergenId, world: CardWorld): Modified {
-  const changes: Said[] = [];
   const before = dishOf(card, world);
+  const cannot = (why: Said): Modified => ({ card, dish: before, changes: [], cannot: why });
   const bad = before.components.filter(({ allergens }) => allergens[allergen] !== "free");
   if (bad.length === 0) return { card, dish: before, changes: [], cannot: null };
   const piece = bad.find(({ role }) => role === "piece");
-  if (piece) {
-    return { card, dish: before, changes: [], cannot: said("cards.thePieceHasIt", { what: piece.label, allergen }) };
-  }
-  let sauce = card.sauce;
-  let sauceOf = world.sauceOf;
+  if (piece) return cannot(said("cards.thePieceHasIt", { what: piece.label, allergen }));
+  const changes: Said[] = [];
+  let { sauce } = card;
+  let { sauceOf } = world;
   if (sauce && bad.some(({ role }) => role === "sauce")) {
-    const spec = world.sauceOf(sauce.specId);
-    const swapped = spec && sauceWithout(spec, allergen, world);
-    const free =
-      swapped &&
-      [...swapped.base, ...swapped.mount].every(
-        ({ ingredientId }) => labelStates(ingredientOf(ingredientId, world.shelf))[allergen] === "free",
-      );
-    const plan =
-      swapped && free && swapped.mount.length > 0 ? planSauce(swapped, swapped.covers, STOVE, world.shelf) : null;
-    if (swapped && plan?.ok) {
-      const id = sauce.specId;
-      sauceOf = (wanted) => (wanted === id ? swapped : world.sauceOf(wanted));
-      const bound = bindingOf([...swapped.base, ...swapped.mount], world.shelf).bound;
-      const holdMin = bound === "not" ? 0 : holdsMin(plan.value.batch.question);
-      const before = planSauce(spec, spec.covers, STOVE, world.shelf);
-      const wasMin = before.ok ? holdsMin(before.value.batch.question) : 0;
-      const state = holdMin === 0 ? "unbound" : holdMin < wasMin ? "shorter" : "holds";
-      changes.push(said("cards.oilForButter", { sauce: spec.name, state, minutes: holdMin, was: wasMin }));
-    } else {
-      sauce = null;
-      changes.push(said("cards.noSauceForIt", { sauce: spec?.name ?? "" }));
-    }
+    const swapped = swapSauce(sauce, allergen, world);
+    ({ sauce, sauceOf } = swapped);
+    changes.push(swapped.change);
   }
   const medium = bad.filter(({ role }) => role === "medium");
-  let methodId = card.piece.methodId;
+  let { methodId } = card.piece;
   if (medium.length > 0) {
     changes.push(said("cards.mediumSwap", { what: medium.map(({ label }) => label.toLowerCase()).join(", ") }));
     methodId = OIL_INSTEAD[methodId ?? ""] ?? null;
-    if (methodId === null) {
-      return { card, dish: before, changes: [], cannot: said("cards.theMethodHasIt", { allergen }) };
-    }
+    if (methodId === null) return cannot(said("cards.theMethodHasIt", { allergen }));
   }
-  const garnishes = card.garnishes.filter(
-    ({ preparationId }) => !bad.some(({ from }) => from.kind === "preparation" && from.preparationId === preparationId),
-  );
-  const finish = card.finish.filter(
-    ({ ingredientId }) =>
-      !bad.some(({ role, from }) => role === "finish" && from.kind === "good" && from.ingredientId === ingredientId),
-  );
   for (const one of bad.filter(({ role }) => role === "garnish" || role === "finish"))
     changes.push(said("cards.leftOff", { what: one.label }));
   const swappedCard = {
     ...card,
     sauce,
-    garnishes,
-    finish,
+    ...leaveOff(card, bad),
     // the school and the middle belong to the way it had
     piece: methodId === card.piece.methodId ? card.piece : { ...card.piece, methodId, schoolId: undefined },
   };
@@ -185,7 +196,7 @@ function freeOf(card: CardSpec, allergen: AllergenId, world: CardWorld): Modifie
   const dish = dishOf(swappedCard, { ...world, sauceOf, madeSauces });
   const still = dish.components.find(({ allergens }) => allergens[allergen] !== "free");
   return still
-    ? { card, dish: before, changes: [], cannot: said("cards.stillHasIt", { what: still.label, allergen }) }
+    ? cannot(said("cards.stillHasIt", { what: still.label, allergen }))
     : { card: swappedCard, dish, changes, cannot: null };
 }
 

@@ -1,4 +1,5 @@
 import {
+  DANGER_ZONE_C,
   FOOD_CODE,
   HOLD_GAP_H,
   judgeParasiteHold,
@@ -123,7 +124,45 @@ function expectedStatus(rule: ParasiteRule, expected: PlaceReading, nowMs: numbe
   return { state: "stopped", endsMs, needs, source };
 }
 
-function parasiteStatus(hold: Extract<Hold, { kind: "parasite" }>, nowMs: number): HoldStatus {
+type ParasiteHold = Extract<Hold, { kind: "parasite" }>;
+
+type ParasiteJudgement = ReturnType<typeof judgeParasiteHold>;
+
+/** What a reading that is the last one leaves to be done. */
+function afterLastReading(judged: ParasiteJudgement, last: PlaceReading, nowMs: number): Omit<HoldStatus, "source"> {
+  const { nearest, hoursMissing } = judged;
+  const hold = inCelsius(nearest.holdC);
+  if (last.celsius > nearest.holdC + ROUNDING_K) {
+    const needs = said("coldchain.theCentreIsAtCelsiusAbove", { celsius: inCelsius(last.celsius, 1), hold });
+    return { state: "stopped", endsMs: null, needs };
+  }
+  const missing = (hours: number) =>
+    said("coldchain.hoursMoreAtHoldOrBelow", { hours: hoursOwed(hours), hold, nearest: optionWords(nearest) });
+  const sinceH = (nowMs - last.atMs) / HOUR_MS;
+  if (sinceH > HOLD_GAP_H) {
+    // what nobody read since the last reading cannot be proven any more: it goes on from the next one
+    const needs = said("coldchain.sinceWithoutAReadingProveNothing", {
+      since: inHours(sinceH),
+      holdgaph: HOLD_GAP_H,
+      hoursMissing: missing(hoursMissing),
+    });
+    return { state: "due", endsMs: nowMs + hoursMissing * HOUR_MS, needs };
+  }
+  const endsMs = last.atMs + hoursMissing * HOUR_MS;
+  if (endsMs <= nowMs)
+    return {
+      state: "due",
+      endsMs,
+      needs: said("coldchain.probeTheCentreToCloseIt", { nearest: optionWords(nearest) }),
+    };
+  const needs = said("coldchain.endsReadAtMostHoldgaphH", {
+    ends: missing((endsMs - nowMs) / HOUR_MS),
+    holdgaph: HOLD_GAP_H,
+  });
+  return { state: "running", endsMs, needs };
+}
+
+function parasiteStatus(hold: ParasiteHold, nowMs: number): HoldStatus {
   const { ruleId, readings } = hold;
   const rule = PARASITE_RULES[ruleId];
   const source = `${rule.edition}; readings at most ${HOLD_GAP_H} h apart (ours)`;
@@ -135,59 +174,13 @@ function parasiteStatus(hold: Extract<Hold, { kind: "parasite" }>, nowMs: number
     return { state: "stopped", endsMs: null, needs, source };
   }
   const judged = judgeParasiteHold(ruleId, logOf(known), HOLD_GAP_H);
-  const proven = judged.met && readings.length > 0;
-  if (proven)
-    return {
-      state: "done",
-      endsMs: last.atMs,
-      needs: said("coldchain.metByBy", { by: optionWords(judged.by!) }),
-      metBy: optionWords(judged.by!),
-      source,
-    };
-  if (last.celsius > judged.nearest.holdC + ROUNDING_K) {
-    const needs = said("coldchain.theCentreIsAtCelsiusAbove", {
-      celsius: inCelsius(last.celsius, 1),
-      hold: inCelsius(judged.nearest.holdC),
-    });
-    return { state: "stopped", endsMs: null, needs, source };
-  }
-  const sinceH = (nowMs - last.atMs) / HOUR_MS;
-  const missing = (hours: number) =>
-    said("coldchain.hoursMoreAtHoldOrBelow", {
-      hours: hoursOwed(hours),
-      hold: inCelsius(judged.nearest.holdC),
-      nearest: optionWords(judged.nearest),
-    });
-  if (sinceH > HOLD_GAP_H) {
-    // what nobody read since the last reading cannot be proven any more: it goes on from the next one
-    const needs = said("coldchain.sinceWithoutAReadingProveNothing", {
-      since: inHours(sinceH),
-      holdgaph: HOLD_GAP_H,
-      hoursMissing: missing(judged.hoursMissing),
-    });
-    return { state: "due", endsMs: nowMs + judged.hoursMissing * HOUR_MS, needs, source };
-  }
-  const endsMs = last.atMs + judged.hoursMissing * HOUR_MS;
-  if (endsMs <= nowMs)
-    return {
-      state: "due",
-      endsMs,
-      needs: said("coldchain.probeTheCentreToCloseIt", { nearest: optionWords(judged.nearest) }),
-      source,
-    };
-  return {
-    state: "running",
-    endsMs,
-    needs: said("coldchain.endsReadAtMostHoldgaphH", {
-      ends: missing((endsMs - nowMs) / HOUR_MS),
-      holdgaph: HOLD_GAP_H,
-    }),
-    source,
-  };
+  if (!judged.met || !judged.by || readings.length === 0) return { ...afterLastReading(judged, last, nowMs), source };
+  const metBy = optionWords(judged.by);
+  return { state: "done", endsMs: last.atMs, needs: said("coldchain.metByBy", { by: metBy }), metBy, source };
 }
 
 /** The section of the option a hold has met, or comes nearest to. */
-export const holdSection = (hold: Extract<Hold, { kind: "parasite" }>): string =>
+export const holdSection = (hold: ParasiteHold): string =>
   judgeParasiteHold(hold.ruleId, logOf(centreLog(hold)), HOLD_GAP_H).nearest.section;
 
 /** What a hold still needs and when it ends. */
@@ -210,11 +203,11 @@ export function holdStatus(hold: Hold, nowMs: number): HoldStatus {
         return { state: "stopped", endsMs, needs: said("coldchain.openOrPierceTheVacuumPack"), source };
       const over = endsMs <= nowMs;
       const needs = over
-        ? said("coldchain.checkItIsThawedAndAt", { bound: inCelsius(5) })
+        ? said("coldchain.checkItIsThawedAndAt", { bound: inCelsius(DANGER_ZONE_C.from) })
         : hold.way === "running-water"
           ? said("coldchain.endsMoreInRunningWaterAt", {
               bound: inCelsius(21),
-              bound2: inCelsius(5),
+              bound2: inCelsius(DANGER_ZONE_C.from),
               ends: hoursOwed((endsMs - nowMs) / HOUR_MS),
               runningwaterh: RUNNING_WATER_H,
             })

@@ -83,6 +83,8 @@ function dateOrderOf(cells: readonly string[]): DateOrder {
   return "dmy";
 }
 
+type Columns = { readonly dateColumn: number; readonly timeColumn: number; readonly dateOrder: DateOrder };
+
 /**
  * Chooses among the moments of a wall-clock time by the row before: going forward the first that does not lie before it, going back the
  * last that does not lie after it. So the hour that comes twice in autumn is read twice and not half of it thrown away.
@@ -90,12 +92,10 @@ function dateOrderOf(cells: readonly string[]): DateOrder {
 function momentAfter(
   momentsOf: LoggerOptions["momentsOf"],
   body: readonly (readonly string[])[],
-  dateColumn: number,
-  timeColumn: number,
-  order: DateOrder,
+  { dateColumn, timeColumn, dateOrder }: Columns,
 ): (moments: readonly number[]) => number | undefined {
   const read = (row: readonly string[] | undefined) => {
-    const when = row && readWhen(row[dateColumn] ?? "", timeColumn < 0 ? null : (row[timeColumn] ?? ""), order);
+    const when = row && readWhen(row[dateColumn] ?? "", timeColumn < 0 ? null : (row[timeColumn] ?? ""), dateOrder);
     return when ? (when.kind === "moment" ? when.atMs : momentsOf(when)[0]) : undefined;
   };
   const backward = (read(body[0]) ?? 0) > (read(body.at(-1)) ?? Infinity);
@@ -108,74 +108,79 @@ function momentAfter(
   };
 }
 
+/** In what unit the column is: as it says itself, or as its middle value can only be. */
+function unitOf(head: string, cells: readonly string[], values: readonly (number | null)[]): "C" | "F" {
+  const marked = `${head} ${cells.slice(0, 5).join(" ")}`;
+  if (/°\s*F|fahrenheit|deg\s*F|\(F\)|\bF\b|_f\b/i.test(marked)) return "F";
+  if (/°\s*C|celsius|deg\s*C|\(C\)|\bC\b|_c\b/i.test(marked)) return "C";
+  const known = values.filter((value): value is number => value !== null).sort((a, b) => a - b);
+  const median = known[Math.floor(known.length / 2)] ?? 0;
+  return median > 25 && median < SURELY_F + 20 ? "F" : "C";
+}
+
+type ReadRow = (row: readonly string[], value: number | null) => Result<PlaceReading, Said>;
+
+/** Reads one row after the other; the moment of a row may hang on the one before. */
+function rowReader(
+  body: readonly (readonly string[])[],
+  columns: Columns,
+  unit: "C" | "F",
+  options: LoggerOptions,
+): ReadRow {
+  const { dateColumn, timeColumn, dateOrder } = columns;
+  const { momentsOf, nowMs } = options;
+  const next = momentAfter(momentsOf, body, columns);
+  return (row, value) => {
+    const when = readWhen(row[dateColumn] ?? "", timeColumn < 0 ? null : (row[timeColumn] ?? ""), dateOrder);
+    if (!when) return err(said("coldchain.theTimeCannotBeRead"));
+    if (value === null) return err(said("coldchain.theTemperatureIsNoNumber"));
+    const celsius = Math.round((unit === "F" ? celsiusFromF(value) : value) * 1000) / 1000;
+    if (celsius < RANGE_C[0] || celsius > RANGE_C[1])
+      return err(said("coldchain.celsiusIsNoColdStoreCheck", { celsius: inCelsius(celsius, 1) }));
+    const atMs = when.kind === "moment" ? when.atMs : next(momentsOf(when));
+    if (atMs === undefined) return err(said("coldchain.theClocksWentForwardOverThis"));
+    return atMs > nowMs + 60_000 ? err(said("coldchain.liesAheadOfNow")) : ok({ atMs, celsius });
+  };
+}
+
 /**
  * Reads the rows of a logger's table, whatever its dialect: head or none, one time column or two, °C or °F, day first or month first,
  * rows out of order, rows twice. A row that cannot be read is reported by its line and the others still stand.
  */
-export function readLoggerRows(
-  rows: readonly (readonly string[])[],
-  { momentsOf, nowMs, onShare }: LoggerOptions,
-): Result<LoggerRead, Said> {
+export function readLoggerRows(rows: readonly (readonly string[])[], options: LoggerOptions): Result<LoggerRead, Said> {
   const { head, hasHead, dateColumn, timeColumn, temperatureColumn } = columnsOf(rows);
   if (dateColumn < 0) return err(said("coldchain.noColumnOfDatesWasFound"));
   if (temperatureColumn < 0) return err(said("coldchain.noColumnOfTemperaturesWasFound"));
   const firstLine = hasHead ? 2 : 1;
   const body = hasHead ? rows.slice(1) : rows;
   const dateOrder = dateOrderOf(body.map((row) => row[dateColumn] ?? ""));
-  const values = body.map((row) => readNumber(row[temperatureColumn] ?? ""));
-  const marked = `${head[temperatureColumn] ?? ""} ${body
-    .slice(0, 5)
-    .map((row) => row[temperatureColumn])
-    .join(" ")}`;
-  const saysF = /°\s*F|fahrenheit|deg\s*F|\(F\)|\bF\b|_f\b/i.test(marked);
-  const saysC = /°\s*C|celsius|deg\s*C|\(C\)|\bC\b|_c\b/i.test(marked);
-  const known = values.filter((value): value is number => value !== null).sort((a, b) => a - b);
-  const median = known[Math.floor(known.length / 2)] ?? 0;
-  const unit = saysF ? "F" : saysC ? "C" : median > 25 && median < SURELY_F + 20 ? "F" : "C";
+  const cells = body.map((row) => row[temperatureColumn] ?? "");
+  const values = cells.map(readNumber);
+  const unit = unitOf(head[temperatureColumn] ?? "", cells, values);
+  const read = rowReader(body, { dateColumn, timeColumn, dateOrder }, unit, options);
   const problems: RowProblem[] = [];
   const byTime = new Map<number, number>();
   let [duplicates, outOfOrder, latestMs] = [0, 0, -Infinity];
-  const next = momentAfter(momentsOf, body, dateColumn, timeColumn, dateOrder);
   for (const [index, row] of body.entries()) {
-    if (index % TOLD_EVERY === 0) onShare?.(index / body.length);
-    const report = (reason: Said) =>
-      problems.push({ line: index + firstLine, text: row.join(" | ").slice(0, 120), reason });
+    if (index % TOLD_EVERY === 0) options.onShare?.(index / body.length);
     if (row.every((cell) => cell.trim() === "")) continue;
-    const when = readWhen(row[dateColumn] ?? "", timeColumn < 0 ? null : (row[timeColumn] ?? ""), dateOrder);
-    if (!when) {
-      report(said("coldchain.theTimeCannotBeRead"));
+    const reading = read(row, values[index] ?? null);
+    if (!reading.ok) {
+      problems.push({ line: index + firstLine, text: row.join(" | ").slice(0, 120), reason: reading.error });
       continue;
     }
-    const value = values[index] ?? null;
-    if (value === null) {
-      report(said("coldchain.theTemperatureIsNoNumber"));
-      continue;
-    }
-    const celsius = Math.round((unit === "F" ? celsiusFromF(value) : value) * 1000) / 1000;
-    if (celsius < RANGE_C[0] || celsius > RANGE_C[1]) {
-      report(said("coldchain.celsiusIsNoColdStoreCheck", { celsius: inCelsius(celsius, 1) }));
-      continue;
-    }
-    const atMs = when.kind === "moment" ? when.atMs : next(momentsOf(when));
-    if (atMs === undefined) {
-      report(said("coldchain.theClocksWentForwardOverThis"));
-      continue;
-    }
-    if (atMs > nowMs + 60_000) {
-      report(said("coldchain.liesAheadOfNow"));
-      continue;
-    }
+    const { atMs, celsius } = reading.value;
     if (byTime.has(atMs)) duplicates++;
     else byTime.set(atMs, celsius);
     if (atMs < latestMs) outOfOrder++;
     latestMs = Math.max(latestMs, atMs);
   }
-  if (byTime.size === 0)
-    return err(
-      problems[0]
-        ? said("coldchain.noRowCouldBeReadLine", { line: problems[0].line, reason: problems[0].reason })
-        : said("coldchain.theFileHoldsNoRows"),
-    );
+  if (byTime.size === 0) return err(nothingRead(problems));
   const readings = [...byTime].map(([atMs, celsius]) => ({ atMs, celsius })).sort((a, b) => a.atMs - b.atMs);
   return ok({ readings, problems, unit, dateOrder, duplicates, outOfOrder });
 }
+
+const nothingRead = ([first]: readonly RowProblem[]): Said =>
+  first
+    ? said("coldchain.noRowCouldBeReadLine", { line: first.line, reason: first.reason })
+    : said("coldchain.theFileHoldsNoRows");

@@ -101,7 +101,8 @@ export const VACUUM_WORDS = said("cure.neverIntoAVacuumPack");
 /** Five days and more in the cold: Listeria can grow to what the law bars. */
 export const LISTERIA_WORDS = said("cure.listeriaCountsAfterFiveDays");
 
-type Set = {
+/** What enters the fish, and how much water there is for it. */
+type Solutes = {
   readonly salt: SoluteSlab;
   readonly sugar: SoluteSlab | null;
   readonly waterShare: number;
@@ -110,7 +111,7 @@ type Set = {
   readonly endPct: number;
 };
 
-function setUp(request: CureRequest): Result<Set, Said> {
+function setUp(request: CureRequest): Result<Solutes, Said> {
   const { species, massG, thicknessMm, skin, method, targetSaltPct, placeC } = request;
   const waterShare = species.compositionPct.water / 100;
   const density = propertiesOf(species.compositionPct, Math.max(0, placeC)).densityKgPerM3;
@@ -175,81 +176,111 @@ function setUp(request: CureRequest): Result<Set, Said> {
  * stay in: it comes out when it holds 95 % of what it can, and it cannot pass that. Its target is of fish and water together, as kitchens
  * reckon it; the fish alone ends a little below. Error: a message in the cook's words.
  */
+/** A side in its cure, with what is noted of it on the way. */
+class CureRun {
+  readonly samples: CureSample[] = [];
+  nowS = 0;
+  private sampleS = 0;
+  /** Time by which diffusion has evened out about the whole depth, s. */
+  private readonly evenS: number;
+
+  constructor(
+    private readonly solutes: Solutes,
+    request: CureRequest,
+  ) {
+    const depthM = request.thicknessMm / 1000 / (request.skin ? 1 : 2);
+    this.evenS = (depthM * depthM) / solutes.salt.slab.diffusivityM2PerS;
+  }
+
+  pctOf(concentration: number): number {
+    return concentration * this.solutes.waterShare * 100;
+  }
+
+  get meanPct(): number {
+    return this.pctOf(this.solutes.salt.meanConcentration);
+  }
+
+  get isEven(): boolean {
+    const { salt } = this.solutes;
+    return salt.deepest >= EVEN_SHARE * salt.meanConcentration;
+  }
+
+  sample(phase: CureSample["phase"]): void {
+    const { salt } = this.solutes;
+    const cells = salt.concentration;
+    this.samples.push({
+      atH: this.nowS / 3600,
+      meanPct: this.meanPct,
+      deepestPct: this.pctOf(salt.deepest),
+      nearFacePct: this.pctOf(salt.nearFace),
+      layersPct: Array.from({ length: LAYERS }, (_, index) =>
+        this.pctOf(cells[Math.floor(((index + 0.5) / LAYERS) * cells.length)]!),
+      ),
+      phase,
+    });
+  }
+
+  advance(phase: CureSample["phase"]): void {
+    const { salt, sugar } = this.solutes;
+    // short steps while the face is steep, as long as the thickness allows later
+    const stepS = clamp(0.02 * this.nowS, 1, this.evenS / STEPS_A_RUN);
+    salt.step(stepS);
+    sugar?.step(stepS);
+    this.nowS += stepS;
+    if (this.nowS < this.sampleS) return;
+    this.sample(phase);
+    const untilNextS =
+      phase === "cure" ? Math.max(0.04 * this.nowS, this.evenS / 2000) : Math.min(this.evenS / SAMPLES, DAY_S / 24);
+    this.sampleS = this.nowS + untilNextS;
+  }
+
+  lift(): void {
+    this.solutes.salt.lift();
+    this.solutes.sugar?.lift();
+  }
+}
+
 export function planCure(request: CureRequest): Result<CurePlan, Said> {
   const set = setUp(request);
   if (!set.ok) return set;
   const { salt, sugar, waterShare, saltNeededG, endPct } = set.value;
-  const pctOf = (concentration: number) => concentration * waterShare * 100;
+  const run = new CureRun(set.value, request);
   const stopPct = request.method === "equilibrium" ? 0.95 * endPct : request.targetSaltPct;
-  const samples: CureSample[] = [];
-  const sample = (atS: number, phase: CureSample["phase"]) => {
-    const cells = salt.concentration;
-    samples.push({
-      atH: atS / 3600,
-      meanPct: pctOf(salt.meanConcentration),
-      deepestPct: pctOf(salt.deepest),
-      nearFacePct: pctOf(salt.nearFace),
-      layersPct: Array.from({ length: LAYERS }, (_, index) =>
-        pctOf(cells[Math.floor(((index + 0.5) / LAYERS) * cells.length)]!),
-      ),
-      phase,
-    });
-  };
-  const depthM = request.thicknessMm / 1000 / (request.skin ? 1 : 2);
-  const evenS = (depthM * depthM) / salt.slab.diffusivityM2PerS;
-  const stepS = evenS / STEPS_A_RUN;
-  let nowS = 0;
-  let sampleS = 0;
-  const advance = (phase: CureSample["phase"]) => {
-    // short steps while the face is steep, as long as the thickness allows later
-    const step = clamp(0.02 * nowS, 1, stepS);
-    salt.step(step);
-    sugar?.step(step);
-    nowS += step;
-    if (nowS >= sampleS) {
-      sample(nowS, phase);
-      sampleS = nowS + (phase === "cure" ? Math.max(0.04 * nowS, evenS / 2000) : Math.min(evenS / SAMPLES, DAY_S / 24));
-    }
-  };
-  sample(0, "cure");
-  while (pctOf(salt.meanConcentration) < stopPct) {
-    if (nowS > LONGEST_H * 3600)
+  run.sample("cure");
+  while (run.meanPct < stopPct) {
+    if (run.nowS > LONGEST_H * 3600)
       return err(
         said("cure.afterLongesthDaysItIsStill", {
           longesth: LONGEST_H / 24,
-          meanConcentration: inFigures(pctOf(salt.meanConcentration), 1),
+          meanConcentration: inFigures(run.meanPct, 1),
         }),
       );
-    advance("cure");
+    run.advance("cure");
   }
-  const stopS = nowS;
-  sample(stopS, "cure");
-  salt.lift();
-  sugar?.lift();
-  const meanPct = pctOf(salt.meanConcentration);
+  const stopS = run.nowS;
+  run.sample("cure");
+  run.lift();
+  const { meanPct } = run;
   const lost = (meanPct / 100) * waterLostPerSalt(request.method, request.brinePct);
-  const waterPhasePct = waterPhaseSaltPct(meanPct, 100 * (waterShare - lost));
-  const isEven = () => salt.deepest >= EVEN_SHARE * salt.meanConcentration;
+  const phasePct = (pct: number) => waterPhaseSaltPct(pct, 100 * (waterShare - lost));
   // the deepest point decides how long it keeps, and it gets saltier while it rests
-  const deepestPhase = () => waterPhaseSaltPct(pctOf(salt.deepest), 100 * (waterShare - lost));
-  while (!isEven() && nowS - stopS < keepingDays(deepestPhase()) * DAY_S) advance("rest");
-  const restS = nowS - stopS;
-  sample(nowS, "rest");
-  const even = isEven();
+  const deepestPhasePct = () => phasePct(run.pctOf(salt.deepest));
+  while (!run.isEven && run.nowS - stopS < keepingDays(deepestPhasePct()) * DAY_S) run.advance("rest");
+  run.sample("rest");
   return ok({
     stopH: stopS / 3600,
-    restH: restS / 3600,
-    even,
-    samples,
+    restH: (run.nowS - stopS) / 3600,
+    even: run.isEven,
+    samples: run.samples,
     meanPct,
     evenness: salt.deepest / salt.meanConcentration,
     saltNeededG,
-    sugarPct: sugar ? pctOf(sugar.meanConcentration) : 0,
-    weightLossShare: lost - meanPct / 100 > 0 ? lost - meanPct / 100 : 0,
-    waterPhasePct,
-    deepestWaterPhasePct: deepestPhase(),
-    keepDays: keepingDays(deepestPhase()),
-    warnings: warningsOf(request, deepestPhase(), stopS / 3600, even),
+    sugarPct: sugar ? run.pctOf(sugar.meanConcentration) : 0,
+    weightLossShare: Math.max(0, lost - meanPct / 100),
+    waterPhasePct: phasePct(meanPct),
+    deepestWaterPhasePct: deepestPhasePct(),
+    keepDays: keepingDays(deepestPhasePct()),
+    warnings: warningsOf(request, deepestPhasePct(), stopS / 3600, run.isEven),
   });
 }
 

@@ -1,4 +1,5 @@
 export { cookingRulesOf, judgeCook, longestAbove, type CookedAs, type CookVerdict } from "./cooking";
+export { DANGER_ZONE_C } from "./dangerZone";
 export { partCooking, type PartCooking } from "./partCooking";
 export { judgeCooling, type CoolingVerdict } from "./cooling";
 export {

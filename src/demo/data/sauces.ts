@@ -139,3 +139,29 @@ export const SHELF_WORK = [
   { preparationId: "garlic-oil", covers: 10, frozen: false, hoursAgo: 50, taken: 0 },
   { preparationId: "pickled-shallot", covers: 12, frozen: false, hoursAgo: 30, taken: 0 },
 ] as const;
+
+/** Pans that reduce when the demo house is opened. */
+export const REDUCING = [
+  {
+    minutesAgo: 9,
+    name: "Whey for the dill butter, 14",
+    covers: 14,
+    parts: [
+      { ingredientId: "whey", ml: 890 },
+      { ingredientId: "lemon-juice", ml: 68 },
+    ],
+    toMl: 245,
+    panG: 1450,
+  },
+  {
+    minutesAgo: 5,
+    name: "Orange and lemon, base for 16",
+    covers: 16,
+    parts: [
+      { ingredientId: "orange-juice", ml: 1000 },
+      { ingredientId: "lemon-juice", ml: 116 },
+    ],
+    toMl: 280,
+    panG: null,
+  },
+];

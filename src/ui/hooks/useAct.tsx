@@ -1,5 +1,6 @@
 "use client";
 import { Button } from "antd";
+import type { MessageInstance } from "antd/es/message/interface";
 import { useMessage } from "../layout/Messages";
 import { useRouter } from "next/navigation";
 import { useCallback, useState } from "react";
@@ -34,6 +35,34 @@ function isSecondTouch(action: unknown, input: unknown): boolean {
 
 /** So long it can be taken back by the message that says it was done, s. */
 const UNDO_S = 10;
+
+/** Says what was done, with the button that takes it back; what is shown then is not as it was thought: `again`. */
+function offerUndo(message: MessageInstance, said: string, { action, input }: Undo, again: () => void): void {
+  const key = JSON.stringify(input);
+  const takeBack = async () => {
+    message.destroy(key);
+    const back = await askOnce(action, input);
+    if (back?.ok) {
+      message.success(t("takenBack"));
+      return;
+    }
+    message.error(back ? back.error.message : UNANSWERED);
+    again();
+  };
+  message.open({
+    key,
+    type: "success",
+    duration: UNDO_S,
+    content: (
+      <>
+        {said}{" "}
+        <Button size="small" onClick={() => void takeBack()}>
+          {t("undo")}
+        </Button>
+      </>
+    ),
+  });
+}
 
 /**
  * The one way to have the house do something: it answers in time or not at all, says what came of it, and shows the new state. Null when
@@ -70,31 +99,8 @@ export function useAct(): { readonly act: Act; readonly busy: boolean } {
         return null;
       }
       const said = done?.(answer.value) ?? "";
-      if (undo) {
-        const key = JSON.stringify(undo.input);
-        const takeBack = async () => {
-          message.destroy(key);
-          const back = await askOnce(undo.action, undo.input);
-          if (back?.ok) message.success(t("takenBack"));
-          else {
-            message.error(back ? back.error.message : UNANSWERED);
-            router.refresh();
-          }
-        };
-        message.open({
-          key,
-          type: "success",
-          duration: UNDO_S,
-          content: (
-            <>
-              {said}{" "}
-              <Button size="small" onClick={() => void takeBack()}>
-                {t("undo")}
-              </Button>
-            </>
-          ),
-        });
-      } else if (done) message.success(said);
+      if (undo) offerUndo(message, said, undo, () => router.refresh());
+      else if (done) message.success(said);
       // the answer brought the page anew
       return { value: answer.value };
     },

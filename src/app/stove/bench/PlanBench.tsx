@@ -61,14 +61,12 @@ export function PlanBench({
   chooser,
 }: Props) {
   const { format, ruleSetId, ownSpecies, susceptibleGuests } = useHouse();
-  const router = useRouter();
   const { id: speciesId } = species;
   const [asked, setAsked] = useState(first);
   const [pieceG, setPieceG] = useState(firstG);
   const [ownSize, setOwnSize] = useState(false);
   const [kept, setKept] = useState<KeptPlan | null>(null);
-  const [refusal, setRefusal] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { start, refusal, busy } = useBegin();
   const [panName, setPanName] = useState("");
 
   const prepared = source.kind === "batch" ? source.prepared : null;
@@ -110,20 +108,7 @@ export function PlanBench({
 
   const barred = susceptibleGuests && sheet !== null && !sheet.plan.safety.reached;
 
-  const begin = async () => {
-    const look = lookFirst();
-    setRefusal(look);
-    if (look) return;
-    setBusy(true);
-    const started = await askOnce(
-      beginCook,
-      { source: sourceAsk(source, speciesId, pieceG), ask, panName },
-      PLANNING_MS,
-    );
-    setBusy(false);
-    if (started?.ok) router.push(`/stove/cook/${started.value}`);
-    else setRefusal(started?.error.message ?? UNANSWERED);
-  };
+  const begin = () => start({ source: sourceAsk(source, speciesId, pieceG), ask, panName });
 
   return (
     <>
@@ -204,6 +189,24 @@ export function PlanBench({
       </div>
     </>
   );
+}
+
+/** Starts the clock: the house plans it once more, and goes to the cook or says why not. */
+function useBegin() {
+  const router = useRouter();
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const start = async (asked: object) => {
+    const look = lookFirst();
+    setRefusal(look);
+    if (look) return;
+    setBusy(true);
+    const started = await askOnce(beginCook, asked, PLANNING_MS);
+    setBusy(false);
+    if (started?.ok) router.push(`/stove/cook/${started.value}`);
+    else setRefusal(started?.error.message ?? UNANSWERED);
+  };
+  return { start, refusal, busy };
 }
 
 /** Where the pieces come from, as the house is told. */

@@ -44,6 +44,9 @@ const scaled = (part: Part, factor: number): Part => ({
 
 const usualSum = (parts: readonly Part[]) => sumOf(parts, ({ pct }) => pct[1]);
 
+/** What is usually not found again of what lay on the block: drip, slime, scales, %. */
+export const usualLossPct = (parts: readonly Part[]): number => Math.max(0, 100 - usualSum(parts));
+
 /**
  * Expected parts of what is on the block, % of its weight. Finfish tables stand for fish gutted head-on: a headed fish loses the parts of
  * its head, an ungutted one gains its guts, and the rest is rescaled. The species' own yield takes the place of the general one where its

@@ -50,6 +50,8 @@ export const PREPARATION_LABELS: Readonly<Record<PreparationStep["kind"], string
   [],
 );
 
+/** Raw fish, g/mm³ (common practice). */
+const FLESH_G_PER_MM3 = 1.05e-3;
 /** Crumb with egg, g/mm² and mm of coat (common practice, low). */
 const COAT_G_PER_MM3 = 0.5e-3;
 const REFRIGERATOR_C = 3;
@@ -80,93 +82,91 @@ export function prepare(
   return ok(now);
 }
 
+type Step<Kind extends PreparationStep["kind"]> = Extract<PreparationStep, { readonly kind: Kind }>;
+
+/** The piece with what is to be said of it. */
+const noted = (piece: PreparedPiece, changed: Partial<PreparedPiece>, note: Said): PreparedPiece => ({
+  ...piece,
+  ...changed,
+  notes: [...piece.notes, note],
+});
+
+function brined(species: Species, piece: PreparedPiece, { brinePct, minutes }: Step<"brined">) {
+  const soaked = soakInBrine(
+    {
+      species,
+      massG: piece.massG,
+      thicknessMm: piece.thicknessMm,
+      skin: false,
+      brineWaterG: 3 * piece.massG,
+      brinePct,
+      placeC: Math.max(0, piece.startC),
+    },
+    minutes,
+  );
+  if (!soaked.ok) return soaked;
+  const { meanPct, weightChangeShare } = soaked.value;
+  const massG = piece.massG * (1 + weightChangeShare);
+  const composition = salted(piece.composition, meanPct);
+  const note = said("block.brinedMeanSaltSeasonNoMore", { mean: inFigures(meanPct, 1) });
+  return ok(noted(piece, { massG, composition }, note));
+}
+
+function evened(piece: PreparedPiece, { targetPct, waterPerFish }: Step<"evened">): PreparedPiece {
+  const waterG = waterPerFish * piece.massG;
+  const saltG = equilibriumSaltG(targetPct, piece.massG, waterG);
+  const waterShare = piece.composition.water / 100;
+  const saltPct = (100 * saltG * waterShare) / (waterG + piece.massG * waterShare);
+  const note = said("block.equilibriumBrineSaltSaltSeasonNo", { salt: inFigures(saltPct, 1) });
+  return noted(piece, { composition: salted(piece.composition, saltPct) }, note);
+}
+
+function stuffed(piece: PreparedPiece, { stuffingG }: Step<"stuffed">): Result<PreparedPiece, Said> {
+  if (stuffingG > piece.massG) return err(said("block.moreStuffingThanFishItWill"));
+  const thicknessMm = piece.thicknessMm * (1 + stuffingG / piece.massG);
+  const changed = { massG: piece.massG + stuffingG, thicknessMm, stuffed: true };
+  return ok(noted(piece, changed, said("block.stuffedTheRuleForStuffedFish")));
+}
+
+function breaded(piece: PreparedPiece, { coatMm }: Step<"breaded">): PreparedPiece {
+  const faceMm2 = piece.massG / (FLESH_G_PER_MM3 * piece.thicknessMm);
+  const thicknessMm = piece.thicknessMm + 2 * coatMm;
+  const massG = piece.massG + 2 * coatMm * faceMm2 * COAT_G_PER_MM3;
+  return noted(piece, { thicknessMm, massG }, said("block.breadedGlutenEgg"));
+}
+
+function tempered(piece: PreparedPiece, { roomC, minutes }: Step<"tempered">): PreparedPiece {
+  const { meanC } = temperAfter(piece, roomC, minutes);
+  const note = said("block.temperedMinutesMin", { minutes: Math.round(minutes) });
+  return noted(piece, { startC: meanC, temperedMin: (piece.temperedMin ?? 0) + minutes }, note);
+}
+
+/** The piece after one preparation. */
 function after(species: Species, piece: PreparedPiece, one: PreparationStep): Result<PreparedPiece, Said> {
-  const say = (note: Said) => [...piece.notes, note];
   switch (one.kind) {
-    case "brined": {
-      const soaked = soakInBrine(
-        {
-          species,
-          massG: piece.massG,
-          thicknessMm: piece.thicknessMm,
-          skin: false,
-          brineWaterG: 3 * piece.massG,
-          brinePct: one.brinePct,
-          placeC: Math.max(0, piece.startC),
-        },
-        one.minutes,
-      );
-      if (!soaked.ok) return soaked;
-      const { meanPct, weightChangeShare } = soaked.value;
-      return ok({
-        ...piece,
-        massG: piece.massG * (1 + weightChangeShare),
-        composition: salted(piece.composition, meanPct),
-        notes: say(said("block.brinedMeanSaltSeasonNoMore", { mean: inFigures(meanPct, 1) })),
-      });
-    }
-    case "evened": {
-      const waterG = one.waterPerFish * piece.massG;
-      const saltG = equilibriumSaltG(one.targetPct, piece.massG, waterG);
-      const waterShare = piece.composition.water / 100;
-      const saltPct = (100 * saltG * waterShare) / (waterG + piece.massG * waterShare);
-      return ok({
-        ...piece,
-        composition: salted(piece.composition, saltPct),
-        notes: say(said("block.equilibriumBrineSaltSaltSeasonNo", { salt: inFigures(saltPct, 1) })),
-      });
-    }
-    case "stuffed": {
-      if (one.stuffingG > piece.massG) return err(said("block.moreStuffingThanFishItWill"));
-      const grown = 1 + one.stuffingG / piece.massG;
-      return ok({
-        ...piece,
-        massG: piece.massG + one.stuffingG,
-        thicknessMm: piece.thicknessMm * grown,
-        stuffed: true,
-        notes: say(said("block.stuffedTheRuleForStuffedFish")),
-      });
-    }
+    case "brined":
+      return brined(species, piece, one);
+    case "evened":
+      return ok(evened(piece, one));
+    case "stuffed":
+      return stuffed(piece, one);
     case "rolled": {
-      const roll = rollUp(one.lengthMm, one.widthMm, piece.thicknessMm);
-      return ok({
-        ...piece,
-        shape: "cylinder",
-        thicknessMm: roll.diameterMm,
-        notes: say(said("block.rolledSeamDown")),
-      });
+      const { diameterMm } = rollUp(one.lengthMm, one.widthMm, piece.thicknessMm);
+      return ok(noted(piece, { shape: "cylinder", thicknessMm: diameterMm }, said("block.rolledSeamDown")));
     }
     case "tied": {
       // the same cross-section, pulled round
       const thicknessMm = Math.sqrt((4 * piece.thicknessMm * one.widthMm) / Math.PI);
-      return ok({ ...piece, shape: "cylinder", thicknessMm, notes: say(said("block.tiedStringOffBeforeItIs")) });
+      return ok(noted(piece, { shape: "cylinder", thicknessMm }, said("block.tiedStringOffBeforeItIs")));
     }
     case "skewered":
-      return ok({ ...piece, notes: say(said("block.skewerInsideDrawItBeforeIt")) });
-    case "breaded": {
-      const faceMm2 = piece.massG / (1.05e-3 * piece.thicknessMm);
-      return ok({
-        ...piece,
-        thicknessMm: piece.thicknessMm + 2 * one.coatMm,
-        massG: piece.massG + 2 * one.coatMm * faceMm2 * COAT_G_PER_MM3,
-        notes: say(said("block.breadedGlutenEgg")),
-      });
-    }
+      return ok(noted(piece, {}, said("block.skewerInsideDrawItBeforeIt")));
+    case "breaded":
+      return ok(breaded(piece, one));
     case "dried":
-      return ok({
-        ...piece,
-        notes: say(said("block.driedMinutesMinSkinSideLast", { minutes: Math.round(one.minutes) })),
-      });
-    case "tempered": {
-      const tempered = temperAfter(piece, one.roomC, one.minutes);
-      const temperedMin = (piece.temperedMin ?? 0) + one.minutes;
-      return ok({
-        ...piece,
-        startC: tempered.meanC,
-        temperedMin,
-        notes: say(said("block.temperedMinutesMin", { minutes: Math.round(one.minutes) })),
-      });
-    }
+      return ok(noted(piece, {}, said("block.driedMinutesMinSkinSideLast", { minutes: Math.round(one.minutes) })));
+    case "tempered":
+      return ok(tempered(piece, one));
   }
 }
 

@@ -25,9 +25,12 @@ export type LiveEstimate = {
 const LIVE_UNKNOWNS: readonly Unknown[] = ["vessel", "air", "thickness", "start"];
 /** The slope of a search in a running cook: coarse enough to follow every reading. */
 const CLOSE = { toleranceS: 2, toleranceValue: 0.1 } as const;
-const LEFT_MOST_S = 3600;
+/** No cook is thought to go on for more than an hour from its last reading, s. */
+const LONGEST_LEFT_S = 3600;
+/** Between two points of the drawn line, and of the log the rule is judged by, s. */
 const DRAW_S = 10;
 const JUDGE_S = 4;
+/** More readings than these are thinned before they are fitted. */
 const MOST_READINGS = 24;
 
 /** Many readings of a stream say hardly more than a few spread over it. */
@@ -55,35 +58,10 @@ export function estimateLive(
       ? NOTHING_OFF
       : fitCooks([{ setup: job.setup, stages: job.stages, seconds: sofar, readings: thinned(readings) }], LIVE_UNKNOWNS)
           .estimate;
-  const setup = shifted(job.setup, estimate);
-  const programme = new Programme(setup, job.stages);
-  const { of, wanted } = measureOf(job.goal, programme);
-  const searched = job.stages.flatMap(({ until }, index) => (until.by === "search" && index >= current ? [index] : []));
-  const parts = sumOf(searched, (index) => partOf(job, index));
-  const secondsFor = (leftS: number) =>
-    job.stages.map(({ until }, index) => {
-      if (index < current) return taken[index]!;
-      const done = index === current ? taken[index]! : 0;
-      if (until.by === "search") return done + (leftS * partOf(job, index)) / parts;
-      return Math.max(done, plannedS[index]!);
-    });
-  const value = (leftS: number) => of(programme.outcome(secondsFor(leftS)));
-  let moreS = 0;
-  if (searched.length > 0 && current < pull) {
-    const found = timeToReach(value, wanted, [0, LEFT_MOST_S], CLOSE, 60);
-    moreS = found.kind === "found" ? found.seconds : found.kind === "below" ? 0 : LEFT_MOST_S;
-  }
-  const seconds = secondsFor(moreS);
+  const programme = new Programme(shifted(job.setup, estimate), job.stages);
+  const seconds = secondsLeft(job, programme, plannedS, taken);
   const outcome = programme.outcome(seconds);
-  const elapsedS = sum(taken);
   const pullS = sum(seconds.slice(0, pull));
-  const course = (of: Programme, given: readonly number[], { restS }: Pick<CookOutcome, "restS">) =>
-    of
-      .trace(
-        given.map((part, index) => (index === pull ? restS : part)),
-        DRAW_S,
-      )
-      .map(({ timeS, centreC }) => ({ timeS, centreC }));
   const log = programme.trace(outcome.seconds, JUDGE_S);
   const { meets } = judgeCook(
     job.request.ruleSetId,
@@ -94,7 +72,7 @@ export function estimateLive(
   const asPlanned = new Programme(job.setup, job.stages);
   return {
     seconds: outcome.seconds,
-    leftS: current >= pull ? 0 : pullS - elapsedS,
+    leftS: current >= pull ? 0 : pullS - sum(taken),
     peakC: outcome.peakC,
     meets,
     predicted: course(programme, seconds, outcome),
@@ -102,6 +80,39 @@ export function estimateLive(
     because: wordsFor(estimate),
   };
 }
+
+/** Seconds of every stage: those that are over as they were, the rest searched anew where the method searches. */
+function secondsLeft(
+  job: Job,
+  programme: Programme,
+  plannedS: readonly number[],
+  taken: readonly number[],
+): readonly number[] {
+  const current = Math.min(taken.length, job.stages.length) - 1;
+  const searched = job.stages.flatMap(({ until }, index) => (until.by === "search" && index >= current ? [index] : []));
+  const parts = sumOf(searched, (index) => partOf(job, index));
+  const secondsFor = (leftS: number) =>
+    job.stages.map(({ until }, index) => {
+      if (index < current) return taken[index]!;
+      const done = index === current ? taken[index]! : 0;
+      if (until.by === "search") return done + (leftS * partOf(job, index)) / parts;
+      return Math.max(done, plannedS[index]!);
+    });
+  if (searched.length === 0 || current >= job.stages.length - 1) return secondsFor(0);
+  const { of, wanted } = measureOf(job.goal, programme);
+  const value = (leftS: number) => of(programme.outcome(secondsFor(leftS)));
+  const found = timeToReach(value, wanted, [0, LONGEST_LEFT_S], CLOSE, 60);
+  return secondsFor(found.kind === "found" ? found.seconds : found.kind === "below" ? 0 : LONGEST_LEFT_S);
+}
+
+/** The centre through time, for drawing; the last stage as long as it rests. */
+const course = (programme: Programme, seconds: readonly number[], { restS }: Pick<CookOutcome, "restS">) =>
+  programme
+    .trace(
+      seconds.map((part, index) => (index === seconds.length - 1 ? restS : part)),
+      DRAW_S,
+    )
+    .map(({ timeS, centreC }) => ({ timeS, centreC }));
 
 function partOf(job: Job, index: number): number {
   const { until } = job.stages[index]!;

@@ -30,9 +30,11 @@ export const UNDO_TAKEN_MS = UNDO_MS + 5000;
 const isTap = ({ kind }: CookEvent): boolean =>
   kind !== "probed" && kind !== "refitted" && kind !== "foreseen" && kind !== "silenced";
 
+type Standing = Exclude<CookEvent, { kind: "undone" }>;
+
 /** What stands of the taps of a cook once those that were taken back are left out. */
-export function standing(events: readonly CookEvent[]): readonly Exclude<CookEvent, { kind: "undone" }>[] {
-  const left: Exclude<CookEvent, { kind: "undone" }>[] = [];
+export function standing(events: readonly CookEvent[]): readonly Standing[] {
+  const left: Standing[] = [];
   for (const event of events) {
     if (event.kind !== "undone") {
       left.push(event);
@@ -71,75 +73,90 @@ export type LiveCook = {
   readonly silencedBy: string | null;
 };
 
-/** Where a cook stands at `nowMs`. A stage ends when the cook says so, never by itself: the clock then counts over. */
-export function liveCook(stageSeconds: readonly number[], events: readonly CookEvent[], nowMs: number): LiveCook {
-  let stageIndex = 0;
-  let elapsedMs = 0;
-  let extraS = 0;
-  let runningSinceMs: number | null = null;
-  let endedAtMs: number | null = null;
-  let abandoned = false;
-  let refitS = 0;
-  let foreseen: LiveCook["foreseen"] = null;
-  let silencedBy: string | null = null;
-  const probes: { atMs: number; centreC: number; stageIndex: number }[] = [];
-  const taps = standing(events);
-  for (const event of taps) {
-    if (runningSinceMs !== null) elapsedMs += event.atMs - runningSinceMs;
-    if (runningSinceMs !== null) runningSinceMs = event.atMs;
+/** The clock of a cook, moved on by what was done. */
+class Clock {
+  stageIndex = 0;
+  elapsedMs = 0;
+  extraS = 0;
+  refitS = 0;
+  runningSinceMs: number | null = null;
+  endedAtMs: number | null = null;
+  abandoned = false;
+  foreseen: LiveCook["foreseen"] = null;
+  silencedBy: string | null = null;
+  readonly probes: { atMs: number; centreC: number; stageIndex: number }[] = [];
+
+  constructor(private readonly stages: number) {}
+
+  take(event: Standing): void {
+    if (this.runningSinceMs !== null) {
+      this.elapsedMs += event.atMs - this.runningSinceMs;
+      this.runningSinceMs = event.atMs;
+    }
     // whatever moves the clock makes the next alarm a new one
-    if (isTap(event)) silencedBy = null;
+    if (isTap(event)) this.silencedBy = null;
     switch (event.kind) {
       case "started":
       case "resumed":
-        runningSinceMs = event.atMs;
-        break;
+        this.runningSinceMs = event.atMs;
+        return;
       case "paused":
-        runningSinceMs = null;
-        break;
+        this.runningSinceMs = null;
+        return;
       case "extended":
-        extraS += event.seconds;
-        break;
+        this.extraS += event.seconds;
+        return;
       case "advanced":
-        stageIndex += 1;
-        [elapsedMs, extraS, refitS] = [0, 0, 0];
-        runningSinceMs = event.atMs;
-        if (stageIndex >= stageSeconds.length) [endedAtMs, runningSinceMs] = [event.atMs, null];
-        break;
+        return this.goOn(event.atMs);
       case "probed":
-        probes.push({ atMs: event.atMs, centreC: event.centreC, stageIndex });
-        break;
+        this.probes.push({ atMs: event.atMs, centreC: event.centreC, stageIndex: this.stageIndex });
+        return;
       case "refitted":
-        extraS += event.seconds;
-        refitS += event.seconds;
-        break;
+        this.extraS += event.seconds;
+        this.refitS += event.seconds;
+        return;
       case "foreseen":
-        foreseen = { peakC: event.peakC, meets: event.meets };
-        break;
+        this.foreseen = { peakC: event.peakC, meets: event.meets };
+        return;
       case "silenced":
-        silencedBy = event.who;
-        break;
+        this.silencedBy = event.who;
+        return;
       case "abandoned":
-        [abandoned, endedAtMs, runningSinceMs] = [true, event.atMs, null];
-        break;
+        [this.abandoned, this.endedAtMs, this.runningSinceMs] = [true, event.atMs, null];
+        return;
       default:
         assertNever(event);
     }
   }
-  if (runningSinceMs !== null) elapsedMs += Math.max(0, nowMs - runningSinceMs);
-  const plannedS = (stageSeconds[stageIndex] ?? 0) + extraS;
-  const done = stageIndex >= stageSeconds.length;
-  const withdrawn = !taps.some(isTap);
+
+  get isDone(): boolean {
+    return this.stageIndex >= this.stages;
+  }
+
+  private goOn(atMs: number): void {
+    this.stageIndex += 1;
+    [this.elapsedMs, this.extraS, this.refitS] = [0, 0, 0];
+    [this.endedAtMs, this.runningSinceMs] = this.isDone ? [atMs, null] : [this.endedAtMs, atMs];
+  }
+}
+
+function statusOf(clock: Clock, taps: readonly Standing[]): CookStatus {
+  if (!taps.some(isTap)) return "withdrawn";
+  if (clock.abandoned) return "abandoned";
+  if (clock.isDone) return "done";
+  return clock.runningSinceMs === null ? "paused" : "running";
+}
+
+/** Where a cook stands at `nowMs`. A stage ends when the cook says so, never by itself: the clock then counts over. */
+export function liveCook(stageSeconds: readonly number[], events: readonly CookEvent[], nowMs: number): LiveCook {
+  const taps = standing(events);
+  const clock = new Clock(stageSeconds.length);
+  for (const event of taps) clock.take(event);
+  const { stageIndex, runningSinceMs, probes, endedAtMs, refitS, foreseen, silencedBy } = clock;
+  const elapsedMs = clock.elapsedMs + (runningSinceMs === null ? 0 : Math.max(0, nowMs - runningSinceMs));
+  const plannedS = (stageSeconds[stageIndex] ?? 0) + clock.extraS;
   return {
-    status: withdrawn
-      ? "withdrawn"
-      : abandoned
-        ? "abandoned"
-        : done
-          ? "done"
-          : runningSinceMs === null
-            ? "paused"
-            : "running",
+    status: statusOf(clock, taps),
     stageIndex,
     elapsedS: elapsedMs / 1000,
     plannedS,

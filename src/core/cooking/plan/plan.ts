@@ -1,5 +1,13 @@
 import { sum } from "@/core/numeric";
-import { judgeCook, lethality, LETHAL_FROM_C, ORGANISMS, timeAbove, type CookVerdict } from "@/core/safety";
+import {
+  DANGER_ZONE_C,
+  judgeCook,
+  lethality,
+  LETHAL_FROM_C,
+  ORGANISMS,
+  timeAbove,
+  type CookVerdict,
+} from "@/core/safety";
 import { ok, type Result, inKelvin, inMm, said, type Said } from "@/core/shared";
 import { chanceOf, shiftedFilms, type Chance } from "./chance";
 import type { OutcomeId } from "../doneness";
@@ -124,23 +132,68 @@ function bandAround(job: Job): Band | null {
 export function planCook(request: CookRequest): Result<CookPlan, PlanFailure> {
   const job = jobOf(request);
   const found = findTimes(job);
-  return found.ok ? ok(describe(found.value)) : found;
+  return found.ok ? ok(planOf(found.value)) : found;
 }
 
-export function describe({ job, programme, seconds }: Planned): CookPlan {
-  const { method, setup, request, goal } = job;
-  const outcome = programme.outcome(seconds, { ...setup, wholeFlesh: true });
-  const band = bandOf(job, outcome);
+type Log = readonly (readonly [timeS: number, celsius: number])[];
+
+/** The coldest point through the cook, close enough to judge it by. */
+function coldestLog({ job: { goal }, programme }: Planned, seconds: readonly number[]): Log {
   const everyS = goal.kind === "safe" ? SAFE_STEP_S : TRACE_S;
-  const trace = programme.trace(outcome.seconds, Math.max(everyS, sum(outcome.seconds) / 400));
-  const times = trace.map(({ timeS }) => timeS);
-  const coldest = trace.map(({ coldestC }) => coldestC);
-  const safety = judgeCook(request.ruleSetId, times, coldest, job.as);
-  const log = trace.map(({ timeS, coldestC }) => [timeS, coldestC] as const);
-  const lethal = log.some(([, pointC]) => pointC >= LETHAL_FROM_C);
-  const peakWith = (films: CookSetup["films"]) => programme.outcome(seconds, { ...setup, films }).peakC;
+  return programme
+    .trace(seconds, Math.max(everyS, sum(seconds) / 400))
+    .map(({ timeS, coldestC }) => [timeS, coldestC] as const);
+}
+
+/** What the coldest point has killed of each reference organism; none is claimed where it never reached their line. */
+function lethalityOf(log: Log): CookPlan["lethality"] {
+  const reaches = log.some(([, coldestC]) => coldestC >= LETHAL_FROM_C);
+  return ORGANISMS.map((organism) => ({
+    organism: organism.label,
+    logReduction: reaches ? lethality(log, organism).logReduction : 0,
+    source: organism.source,
+  }));
+}
+
+/** Where the middle ends if the films are two deviations off, either way. */
+function uncertaintyOf({ job, programme, seconds }: Planned): CookPlan["uncertainty"] {
+  const { setup, learned } = job;
+  const peakAt = (deviations: number) => {
+    const films = shiftedFilms(setup.films, deviations, deviations, learned);
+    return programme.outcome(seconds, { ...setup, films }).peakC;
+  };
+  return {
+    lowC: peakAt(-2),
+    highC: peakAt(2),
+    basis: learned ? said("plan.theCoefficientsLearnedHereAtEither") : said("plan.panOvenAndAirCoefficientsAll"),
+  };
+}
+
+/** How often it ends where it was aimed. */
+function chanceFor({ job, programme, seconds }: Planned): Chance {
+  const { goal } = job;
   const around = bandAround(job);
-  const dangerMin = (request.temperedMin ?? 0) + minutesBetween(log, 5, 57);
+  const isIn = (trial: CookOutcome): boolean => {
+    if (!around) return goal.kind === "tender" ? trial.tender >= 0.8 : judgedBy(job, trial);
+    const value = goal.kind === "doneness" ? trial.readsLikeC : goal.kind === "rim" ? trial.rimMm : trial.peakC;
+    return value >= around.fromC && value < around.toC;
+  };
+  return chanceOf(programme, seconds, isIn, job.learned);
+}
+
+/** Everything that is said of a cook whose times are found. */
+export function planOf(planned: Planned): CookPlan {
+  const { job, programme, seconds } = planned;
+  const { method, setup, request } = job;
+  const outcome = programme.outcome(seconds, { ...setup, wholeFlesh: true });
+  const log = coldestLog(planned, outcome.seconds);
+  const safety = judgeCook(
+    request.ruleSetId,
+    log.map(([timeS]) => timeS),
+    log.map(([, coldestC]) => coldestC),
+    job.as,
+  );
+  const dangerMin = (request.temperedMin ?? 0) + minutesBetween(log, DANGER_ZONE_C.from, DANGER_ZONE_C.to);
   const heatS = heatSecondsOf(outcome);
   const practice = practiceFit(job, heatS);
   return {
@@ -156,40 +209,23 @@ export function describe({ job, programme, seconds }: Planned): CookPlan {
     readsLikeC: outcome.readsLikeC,
     restS: outcome.restS,
     rimMm: outcome.rimMm,
-    band,
+    band: bandOf(job, outcome),
     window: windowOf(job, programme, seconds),
     safety,
-    lethality: ORGANISMS.map((organism) => ({
-      organism: organism.label,
-      logReduction: lethal ? lethality(log, organism).logReduction : 0,
-      source: organism.source,
-    })),
+    lethality: lethalityOf(log),
     carryOver: {
       risesK: Math.max(0, outcome.restPeakC - outcome.pullC),
       usualMostK: usualCarryOverK(governingOf(job)),
     },
     dangerMin,
     waterLossPct: outcome.waterLossPct,
-    warnings: adviceFor(job, outcome, heatS, dangerMin, safety.meets),
+    warnings: adviceFor(job, outcome, { heatS, dangerMin, meets: safety.meets }),
     refusal: refusalOf(job, outcome, practice),
     skinCrisp: setup.piece.skin && outcome.firstCrustMm >= CRISP_CRUST_MM - 1e-6,
     browned: outcome.firstBrownS >= BROWNING.brownS,
     lowestPanC: outcome.lowestVesselC,
-    uncertainty: {
-      lowC: peakWith(shiftedFilms(setup.films, -2, -2, job.learned)),
-      highC: peakWith(shiftedFilms(setup.films, 2, 2, job.learned)),
-      basis: job.learned ? said("plan.theCoefficientsLearnedHereAtEither") : said("plan.panOvenAndAirCoefficientsAll"),
-    },
-    chance: chanceOf(
-      programme,
-      seconds,
-      (trial) => {
-        if (!around) return goal.kind === "tender" ? trial.tender >= 0.8 : judgedBy(job, trial);
-        const value = goal.kind === "doneness" ? trial.readsLikeC : goal.kind === "rim" ? trial.rimMm : trial.peakC;
-        return value >= around.fromC && value < around.toC;
-      },
-      job.learned,
-    ),
+    uncertainty: uncertaintyOf(planned),
+    chance: chanceFor(planned),
     sensitivity: sensitivityOf(job, programme, seconds),
     spread: spreadOf(job, programme, seconds),
     practice,
@@ -200,7 +236,7 @@ export function describe({ job, programme, seconds }: Planned): CookPlan {
 const judgedBy = (job: Job, trial: CookOutcome): boolean => bandOf(job, trial) !== "translucent";
 
 /** Minutes strictly between two temperatures, counted from and to where the straight lines between readings cross them. */
-function minutesBetween(log: readonly (readonly [number, number])[], lowC: number, highC: number): number {
+function minutesBetween(log: Log, lowC: number, highC: number): number {
   return (timeAbove(log, lowC) - timeAbove(log, highC)) / 60;
 }
 

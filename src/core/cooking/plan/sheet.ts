@@ -8,7 +8,7 @@ import { PANS, type Films, type PanId } from "../model";
 import type { CookForm, KnobId, MethodId } from "../methods";
 import type { PieceShape } from "../model";
 import { findTimes } from "./findTimes";
-import { describe, planCook, type CookPlan } from "./plan";
+import { planOf, planCook, type CookPlan } from "./plan";
 import { rankMethods, type MethodFit } from "./rank";
 import { jobOf, type CookRequest } from "./request";
 import { stationSheet, type SheetRow } from "./stationSheet";
@@ -74,7 +74,7 @@ export function drawSheet(sheet: SheetRequest): Result<Sheet, Said> {
   const found = findTimes(jobOf(request));
   if (!found.ok) return err(found.error.message);
   const { programme } = found.value;
-  const plan = describe(found.value);
+  const plan = planOf(found.value);
   const { seconds } = programme.outcome(found.value.seconds);
   const everyS = Math.max(TRACE_STEP_S, plan.serveS / MOST_SNAPSHOTS);
   return ok({

@@ -1,7 +1,7 @@
 import { inCelsius, inMm, said, type Said, inHours, inFigures } from "@/core/shared";
 import { saltTakenUp } from "@/core/cure";
 import { OCTOPUS_SALT_PCT } from "../methods";
-import { RULE_SETS } from "@/core/safety";
+import { DANGER_ZONE_C, RULE_SETS } from "@/core/safety";
 import { carries, type Species } from "@/core/species";
 import { STATION } from "../model";
 import { bandAt } from "../doneness";
@@ -53,43 +53,37 @@ const LONGEST_DANGER_MIN = 240;
 const asksParasites = (species: Species): boolean =>
   species.hazards === null || carries(species, "parasites") === "yes";
 
-/** What a cook must hear besides the plan: crowding, a sagging pan, sticking, smoke, weeping, parasites. */
-export function adviceFor(
-  job: Job,
-  outcome: CookOutcome,
-  heatS: number,
-  dangerMin: number,
-  meets: boolean,
-): readonly Said[] {
-  const { request, setup, stages, method, kit } = job;
-  const { piece } = setup;
-  const warnings: Said[] = [];
+/** Of the pan: crowding, sagging, sticking, smoke. */
+function panAdvice(job: Job, outcome: CookOutcome): readonly Said[] {
+  const { setup, stages, method, kit } = job;
   const pan = stages.find(({ vessel }) => (vessel?.baseM2 ?? 0) > 0)?.vessel;
-  if (pan) {
-    const [face, , around] = facesM2(piece);
-    // a round piece shades about its diameter's width
-    const coveredM2 = (face > 0 ? face : around / Math.PI) * setup.pieces;
-    const covered = coveredM2 / pan.baseM2;
-    if (covered > STATION.crowdedShare) {
-      const fit = Math.max(1, Math.floor((STATION.crowdedShare * pan.baseM2 * setup.pieces) / coveredM2));
-      warnings.push(said("plan.thePanIsCrowdedCoveredOf", { covered: Math.round(covered * 100), fit }));
-    }
-    if (
-      pan.setC - outcome.lowestVesselC > 25 &&
-      kit.panC === pan.setC &&
-      method.id !== "skin-turned" &&
-      method.id !== "herb-first"
-    )
-      warnings.push(said("plan.thePanFallsToLowestVesselWhen", { lowestVessel: inCelsius(outcome.lowestVesselC, 0) }));
-    if (crispLost(job, outcome)) warnings.push(said("plan.theCentreIsThereBeforeThe"));
-    if (kit.panC < 150 && method.knobs.some(({ id }) => id === "panC"))
-      warnings.push(said("plan.belowAbout150CFishSticks", { bound: inCelsius(150) }));
-    if (kit.panC > 230)
-      warnings.push(said("plan.aboveTheSmokePointOfMost", { bound: inCelsius(205), bound2: inCelsius(230) }));
+  if (!pan) return [];
+  const warnings: Said[] = [];
+  const [face, , around] = facesM2(setup.piece);
+  // a round piece shades about its diameter's width
+  const coveredM2 = (face > 0 ? face : around / Math.PI) * setup.pieces;
+  const covered = coveredM2 / pan.baseM2;
+  if (covered > STATION.crowdedShare) {
+    const fit = Math.max(1, Math.floor((STATION.crowdedShare * pan.baseM2 * setup.pieces) / coveredM2));
+    warnings.push(said("plan.thePanIsCrowdedCoveredOf", { covered: Math.round(covered * 100), fit }));
   }
+  const sagsByDesign = method.id === "skin-turned" || method.id === "herb-first";
+  if (pan.setC - outcome.lowestVesselC > 25 && kit.panC === pan.setC && !sagsByDesign)
+    warnings.push(said("plan.thePanFallsToLowestVesselWhen", { lowestVessel: inCelsius(outcome.lowestVesselC, 0) }));
+  if (crispLost(job, outcome)) warnings.push(said("plan.theCentreIsThereBeforeThe"));
+  if (kit.panC < 150 && method.knobs.some(({ id }) => id === "panC"))
+    warnings.push(said("plan.belowAbout150CFishSticks", { bound: inCelsius(150) }));
+  if (kit.panC > 230)
+    warnings.push(said("plan.aboveTheSmokePointOfMost", { bound: inCelsius(205), bound2: inCelsius(230) }));
+  return warnings;
+}
+
+/** Of the flesh and its start: cold, thin, weeping, tough, raw in the middle. */
+function fleshAdvice({ request: { species }, setup: { piece }, stages, method }: Job, outcome: CookOutcome) {
+  const warnings: Said[] = [];
   if (piece.startC < 4 && piece.startC >= -1) warnings.push(said("plan.fridgeColdTakeTheChillOff"));
   if (piece.startC < -1) warnings.push(said("plan.fromFrozenMostOfTheHeat"));
-  const dropped = job.stages.some(({ until }, index) => until.by === "search" && outcome.seconds[index] === 0);
+  const dropped = stages.some(({ until }, index) => until.by === "search" && outcome.seconds[index] === 0);
   if (dropped) warnings.push(said("plan.thinEnoughToFinishOffThe"));
   if (outcome.waterLossPct > 9 && (piece.group === "salmonid" || piece.group === "white-flake"))
     warnings.push(said("plan.whiteProteinWillWeepOut10"));
@@ -97,31 +91,46 @@ export function adviceFor(
     warnings.push(said("plan.past60CSquidIsTough", { bound: inCelsius(60) }));
   if (piece.group === "tuna" && bandAt("tuna", outcome.peakC).id === "translucent")
     warnings.push(said("plan.rareInsideOnlyFishClearedFor"));
-  const { species } = request;
   if (species.least && !method.warms && outcome.peakC < species.least.centreC - 0.5)
     warnings.push(
       said("plan.notUnderCentreBecause", { centre: inCelsius(species.least.centreC), because: species.least.because }),
     );
-  if (!meets && asksParasites(species))
-    warnings.push(
-      said("plan.partCookedItAsksTheLotsFreezing", { partCooked: RULE_SETS[request.ruleSetId].partCooked }),
-    );
+  return warnings;
+}
+
+type Course = { readonly heatS: number; readonly dangerMin: number; readonly meets: boolean };
+
+/** Of what can make ill: parasites, toxins, time in the danger zone, holding. */
+function safetyAdvice({ request: { species, ruleSetId } }: Job, outcome: CookOutcome, course: Course) {
+  const warnings: Said[] = [];
+  const { partCooked, hotHold } = RULE_SETS[ruleSetId];
+  if (!course.meets && asksParasites(species))
+    warnings.push(said("plan.partCookedItAsksTheLotsFreezing", { partCooked }));
   if (carries(species, "ciguatera") === "yes") warnings.push(said("plan.ciguateraWhichWatersAndHowBig"));
   if (carries(species, "gempylotoxin") === "yes") warnings.push(said("plan.oilThatPurgesDrainWhatIt"));
-  if (dangerMin > LONGEST_DANGER_MIN)
+  if (course.dangerMin > LONGEST_DANGER_MIN)
     warnings.push(
       said("plan.dangerHBetween5CAnd", {
-        bound: inCelsius(5),
-        bound2: inCelsius(57),
-        danger: inHours(dangerMin / 60),
+        bound: inCelsius(DANGER_ZONE_C.from),
+        bound2: inCelsius(DANGER_ZONE_C.to),
+        danger: inHours(course.dangerMin / 60),
       }),
     );
-  const { hotHold } = RULE_SETS[request.ruleSetId];
-  if (outcome.peakC < hotHold.minC && heatS > 3600)
+  if (outcome.peakC < hotHold.minC && course.heatS > 3600)
     warnings.push(said("plan.notToBeHeldHotMin", { min: inCelsius(hotHold.minC) }));
+  return warnings;
+}
+
+/** What a cook must hear besides the plan: of the pan, the flesh, what can make ill, salt, and of the method itself. */
+export function adviceFor(job: Job, outcome: CookOutcome, course: Course): readonly Said[] {
   const salt = octopusSalt(job, outcome);
-  if (salt !== null) warnings.push(salt);
-  return [...warnings, ...method.cautions];
+  return [
+    ...panAdvice(job, outcome),
+    ...fleshAdvice(job, outcome),
+    ...safetyAdvice(job, outcome, course),
+    ...(salt === null ? [] : [salt]),
+    ...job.method.cautions,
+  ];
 }
 
 /** Salt taken up, % of the flesh: under it the plate is salted by hand, over it the piece is too salty (common practice; its own is about 0.6). */

@@ -38,13 +38,14 @@ const row = (
   sectionSure: Sure = figureSure,
 ): Practice => ({ id, label, asks, paper, edition, section, sure: { figure: figureSure, section: sectionSure } });
 
-const euRows = (kept: string, listeria: string): readonly Practice[] => [
+/** What the Union asks of them; the kingdom kept it. */
+const EU_ROWS: readonly Practice[] = [
   row(
     "curing",
     "Curing to keep",
     "in your hazard plan: salt, time, temperature, days",
     "the plan and its records",
-    `Reg. (EC) 852/2004${kept}`,
+    "Reg. (EC) 852/2004",
     "Art. 5",
     "high",
   ),
@@ -53,7 +54,7 @@ const euRows = (kept: string, listeria: string): readonly Practice[] => [
     "Smoking to keep",
     "in your hazard plan; no smoke from treated wood",
     "the plan and its records",
-    `Reg. (EC) 852/2004${kept}`,
+    "Reg. (EC) 852/2004",
     "Art. 5",
     "high",
   ),
@@ -62,7 +63,7 @@ const euRows = (kept: string, listeria: string): readonly Practice[] => [
     "Acid to keep",
     "in your hazard plan: pH measured",
     "the plan with its pH readings",
-    `Reg. (EC) 852/2004${kept}`,
+    "Reg. (EC) 852/2004",
     "Art. 5",
     "high",
   ),
@@ -71,7 +72,7 @@ const euRows = (kept: string, listeria: string): readonly Practice[] => [
     "Packing without air",
     "in your hazard plan against botulism; ten days at most at {3-8 °C} without another barrier (UK guidance)",
     "the plan with its limits",
-    `Reg. (EC) 852/2004${kept}`,
+    "Reg. (EC) 852/2004",
     "Art. 5",
     "medium",
   ),
@@ -80,7 +81,7 @@ const euRows = (kept: string, listeria: string): readonly Practice[] => [
     "Live tank",
     "clean sea water, no fresh water, animals of one lot together",
     null,
-    `Reg. (EC) 853/2004${kept}`,
+    "Reg. (EC) 853/2004",
     "Annex III, Sec. VII and VIII, Ch. IX",
     "medium",
   ),
@@ -89,7 +90,7 @@ const euRows = (kept: string, listeria: string): readonly Practice[] => [
     "Thawing",
     "cold enough that nothing grows, drip kept away; used at once",
     null,
-    `Reg. (EC) 852/2004${kept}`,
+    "Reg. (EC) 852/2004",
     "Annex II, Ch. IX, 7",
     "high",
   ),
@@ -98,7 +99,7 @@ const euRows = (kept: string, listeria: string): readonly Practice[] => [
     "Cooked in two goes",
     "in your hazard plan: cooled fast between, cooked through the second time",
     "the plan with its steps",
-    `Reg. (EC) 852/2004${kept}`,
+    "Reg. (EC) 852/2004",
     "Art. 5",
     "medium",
   ),
@@ -107,7 +108,7 @@ const euRows = (kept: string, listeria: string): readonly Practice[] => [
     "Probe check",
     "probes that work: in melting ice {0 °C}, plus or minus one",
     "the check with its date",
-    `Reg. (EC) 852/2004${kept}`,
+    "Reg. (EC) 852/2004",
     "Art. 5",
     "medium",
   ),
@@ -116,7 +117,7 @@ const euRows = (kept: string, listeria: string): readonly Practice[] => [
     "Raw plates",
     "clean hands or tools; no rule against bare hands",
     null,
-    `Reg. (EC) 852/2004${kept}`,
+    "Reg. (EC) 852/2004",
     "Annex II, Ch. VIII",
     "medium",
   ),
@@ -125,20 +126,25 @@ const euRows = (kept: string, listeria: string): readonly Practice[] => [
     "Purging live bivalves",
     "not after dispatch: never put back into water or sprayed with it",
     null,
-    `Reg. (EC) 853/2004${kept}`,
+    "Reg. (EC) 853/2004",
     "Annex III, Sec. VII, Ch. VIII",
     "high",
   ),
-  row(
-    "listeria",
-    "House-cured fish kept over five days",
-    listeria,
-    "the laboratory's report",
-    `Reg. (EC) 2073/2005${kept}`,
-    "Annex I, 1.2 (in the Union changed by Reg. (EU) 2024/2895)",
-    "medium",
-  ),
 ];
+
+const euRows = (kept: string, listeria: string): readonly Practice[] =>
+  [
+    ...EU_ROWS,
+    row(
+      "listeria",
+      "House-cured fish kept over five days",
+      listeria,
+      "the laboratory's report",
+      "Reg. (EC) 2073/2005",
+      "Annex I, 1.2 (in the Union changed by Reg. (EU) 2024/2895)",
+      "medium",
+    ),
+  ].map((practice) => ({ ...practice, edition: `${practice.edition}${kept}` }));
 
 /** By rule set; all recalled (`memory`). */
 export const PRACTICES: Readonly<Record<RuleSetId, readonly Practice[]>> = keyed(

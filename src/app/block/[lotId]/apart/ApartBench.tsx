@@ -3,7 +3,7 @@ import { sumOf } from "@/core/numeric";
 import { Alert, Button, Segmented } from "antd";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
-import type { Part } from "@/core/block";
+import { usualLossPct, type Part } from "@/core/block";
 import { AnimalDrawing } from "@/ui/drawings/AnimalDrawing";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useKeptDraft } from "@/ui/hooks/useKeptDraft";
@@ -82,7 +82,6 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
   const sumG = sumOf(parts, ({ massG }) => massG ?? 0);
   const lossG = wholeG - sumG;
   const kept = parts.filter(({ massG, use }) => massG !== null && massG > 0 && use !== "waste").length;
-  const expectedLoss = Math.max(0, 100 - sumOf(way.parts, ({ pct }) => pct[1]));
   const write = async () => {
     setBusy(true);
     const done = await act(
@@ -136,18 +135,7 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
       <section className={page.card}>
         <div className={styles.whole}>
           <QuantityField label={t("onTheBlock")} kind="mass" value={wholeG} min={5} max={leftG} onChange={setWholeG} />
-          <p data-testid="loss">
-            <span className={page.big}>{format.mass(Math.max(0, lossG))}</span>
-            <br />
-            <span className="muted">
-              {sumG === 0
-                ? t("toWeighUsuallyExpectedLossIsLost", { expectedLoss: expectedLoss.toFixed(0) })
-                : t("notAccountedForLossUsuallyExpectedLoss", {
-                    loss: ((100 * Math.max(0, lossG)) / wholeG).toFixed(0),
-                    expectedLoss: expectedLoss.toFixed(0),
-                  })}
-            </span>
-          </p>
+          <LossFigure sumG={sumG} wholeG={wholeG} parts={way.parts} />
         </div>
         <ScaleReading hasScale={hasScale} onTake={take} />
         <ul className={styles.parts}>
@@ -184,6 +172,26 @@ export function ApartBench({ lotId, leftG, placeId, places, hasScale, ways }: Pr
         <YieldSources parts={way.parts} />
       </section>
     </div>
+  );
+}
+
+type LossProps = { readonly sumG: number; readonly wholeG: number; readonly parts: readonly Part[] };
+
+/** What is not accounted for yet, beside what is usually lost. */
+function LossFigure({ sumG, wholeG, parts }: LossProps) {
+  const { format } = useHouse();
+  const lossG = Math.max(0, wholeG - sumG);
+  const expectedLoss = usualLossPct(parts).toFixed(0);
+  return (
+    <p data-testid="loss">
+      <span className={page.big}>{format.mass(lossG)}</span>
+      <br />
+      <span className="muted">
+        {sumG === 0
+          ? t("toWeighUsuallyExpectedLossIsLost", { expectedLoss })
+          : t("notAccountedForLossUsuallyExpectedLoss", { loss: ((100 * lossG) / wholeG).toFixed(0), expectedLoss })}
+      </span>
+    </p>
   );
 }
 

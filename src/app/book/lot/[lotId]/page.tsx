@@ -7,13 +7,13 @@ import { liveCook } from "@/core/cooking";
 import { formLabel } from "@/core/freshness";
 import { batchesOfLot } from "@/db/block/batches";
 import { db } from "@/db/connection";
-import { cooksOfBatches } from "@/db/stove/cooks";
+import { cooksOfBatches, type Cook } from "@/db/stove/cooks";
 import { holdsOfLot } from "@/db/lots/holds";
 import { entriesOfLot } from "@/db/ledger";
-import { childLots, findLot } from "@/db/lots/lots";
+import { childLots, findLot, type LotWithSupplier } from "@/db/lots/lots";
 import { speciesOf } from "@/db/house/species";
 import { platesOfLot } from "@/db/raw/plates";
-import { dayText, formatFor, timeText } from "@/words/format/format";
+import { dayText, formatFor, timeText, type Format } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { VerdictTag } from "@/ui/layout/VerdictTag";
 import { requestTime, requireHouse } from "../../../request";
@@ -39,10 +39,7 @@ export default async function TracePage({ params }: { readonly params: Promise<{
   );
   const raw = platesOfLot(db(), lot.id);
   const plates = sumOf(cooks, ({ pieces }) => pieces) + sumOf(raw, ({ covers }) => covers);
-  const parent = lot.parentId ? findLot(db(), lot.parentId) : undefined;
-  const parts = childLots(db(), lot.id);
   const species = speciesOf(db(), lot.speciesId);
-  const holds = holdsOfLot(db(), lot.id, nowMs);
   const when = (atMs: number) => `${dayText(atMs, house.timeZone)} ${timeText(atMs, house.timeZone)}`;
   return (
     <>
@@ -74,37 +71,7 @@ export default async function TracePage({ params }: { readonly params: Promise<{
             {lot.receivedBy}, {when(lot.receivedAtMs)}
           </p>
         </li>
-        <li>
-          <h2>{t("ice")}</h2>
-          {parent ? (
-            <p>
-              {t.rich("takenFromCode", {
-                code: parent.code,
-                link: (words) => (
-                  <Link href={`/book/lot/${parent.id}`} className="figure">
-                    {words}
-                  </Link>
-                ),
-              })}
-            </p>
-          ) : null}
-          {parts.map((part) => (
-            <p key={part.id}>
-              <Link href={`/book/lot/${part.id}`} className="figure">
-                {part.code}
-              </Link>{" "}
-              {format.mass(part.massG)}, {formLabel(part.form).toLowerCase()}
-            </p>
-          ))}
-          {holds.map(({ id, hold, status, closedAs }) => (
-            <p key={id} className="muted">
-              {HOLD_LABELS[hold.kind]}: {closedAs ?? say(status.needs, format)}
-            </p>
-          ))}
-          {!parent && parts.length === 0 && holds.length === 0 ? (
-            <p className="muted">{t("nothingSplitOffNothingHeld")}</p>
-          ) : null}
-        </li>
+        <IceStep lot={lot} format={format} nowMs={nowMs} />
         <li>
           <h2>{t("block")}</h2>
           {batches.length === 0 ? <p className="muted">{t("notCut")}</p> : null}
@@ -137,35 +104,9 @@ export default async function TracePage({ params }: { readonly params: Promise<{
               </p>
             </div>
           ))}
-          {cooks.map((cook) => {
-            const live = liveCook(
-              cook.plan.answer.stages.map(({ seconds }) => seconds),
-              cook.events,
-              cook.startedAtMs,
-            );
-            return (
-              <div key={cook.id} className={styles.item}>
-                <p className={page.title}>
-                  <Link href={`/stove/cook/${cook.id}`}>
-                    {t.rich("piecesPlatesFromBatchCode", {
-                      pieces: cook.pieces,
-                      batchCode: cook.batchCode ?? "",
-                      span: (words) => <span className="figure">{words}</span>,
-                    })}
-                  </Link>
-                </p>
-                <p>
-                  {t("plannedPeakProbedProbes", {
-                    peak: format.temperature(cook.plan.answer.peakC),
-                    probes: live.probes.map(({ centreC }) => format.temperature(centreC)).join(", ") || t("nothing"),
-                  })}
-                </p>
-                <p className="muted">
-                  {cook.startedBy}, {when(cook.startedAtMs)}
-                </p>
-              </div>
-            );
-          })}
+          {cooks.map((cook) => (
+            <CookedItem key={cook.id} cook={cook} format={format} when={when} />
+          ))}
         </li>
       </ol>
       <section className={page.card}>
@@ -181,8 +122,83 @@ export default async function TracePage({ params }: { readonly params: Promise<{
   );
 }
 
+type IceProps = { readonly lot: LotWithSupplier; readonly format: Format; readonly nowMs: number };
+
+/** What it was taken from, what was taken off it, and what it waited for. */
+function IceStep({ lot, format, nowMs }: IceProps) {
+  const parent = lot.parentId ? findLot(db(), lot.parentId) : undefined;
+  const parts = childLots(db(), lot.id);
+  const holds = holdsOfLot(db(), lot.id, nowMs);
+  return (
+    <li>
+      <h2>{t("ice")}</h2>
+      {parent ? (
+        <p>
+          {t.rich("takenFromCode", {
+            code: parent.code,
+            link: (words) => (
+              <Link href={`/book/lot/${parent.id}`} className="figure">
+                {words}
+              </Link>
+            ),
+          })}
+        </p>
+      ) : null}
+      {parts.map((part) => (
+        <p key={part.id}>
+          <Link href={`/book/lot/${part.id}`} className="figure">
+            {part.code}
+          </Link>{" "}
+          {format.mass(part.massG)}, {formLabel(part.form).toLowerCase()}
+        </p>
+      ))}
+      {holds.map(({ id, hold, status, closedAs }) => (
+        <p key={id} className="muted">
+          {HOLD_LABELS[hold.kind]}: {closedAs ?? say(status.needs, format)}
+        </p>
+      ))}
+      {!parent && parts.length === 0 && holds.length === 0 ? (
+        <p className="muted">{t("nothingSplitOffNothingHeld")}</p>
+      ) : null}
+    </li>
+  );
+}
+
+type CookedProps = { readonly cook: Cook; readonly format: Format; readonly when: (atMs: number) => string };
+
+/** One cook of its portions: what was planned, and what the probe read. */
+function CookedItem({ cook, format, when }: CookedProps) {
+  const live = liveCook(
+    cook.plan.answer.stages.map(({ seconds }) => seconds),
+    cook.events,
+    cook.startedAtMs,
+  );
+  return (
+    <div className={styles.item}>
+      <p className={page.title}>
+        <Link href={`/stove/cook/${cook.id}`}>
+          {t.rich("piecesPlatesFromBatchCode", {
+            pieces: cook.pieces,
+            batchCode: cook.batchCode ?? "",
+            span: (words) => <span className="figure">{words}</span>,
+          })}
+        </Link>
+      </p>
+      <p>
+        {t("plannedPeakProbedProbes", {
+          peak: format.temperature(cook.plan.answer.peakC),
+          probes: live.probes.map(({ centreC }) => format.temperature(centreC)).join(", ") || t("nothing"),
+        })}
+      </p>
+      <p className="muted">
+        {cook.startedBy}, {when(cook.startedAtMs)}
+      </p>
+    </div>
+  );
+}
+
 type SourceProps = {
-  readonly lot: NonNullable<ReturnType<typeof findLot>>;
+  readonly lot: LotWithSupplier;
   readonly scientificName: string | null;
   readonly timeZone: string;
 };
