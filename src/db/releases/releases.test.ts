@@ -117,6 +117,7 @@ const QUERIES: Readonly<Record<string, (db: Db) => unknown>> = {
   expectedOn: (db) => expectedOn(db, DAY),
   filesOfLot: (db) => filesOfLot(db, "cod"),
   findCard: (db) => findCard(db, "card"),
+  findCook: (db) => findCook(db, "cook"),
   findEntry: (db) => findEntry(db, 2),
   findHold: (db) => findHold(db, "freeze", NOW),
   findPlace: (db) => findPlace(db, "cold"),
@@ -131,6 +132,7 @@ const QUERIES: Readonly<Record<string, (db: Db) => unknown>> = {
   hasKey: (db) => hasKey(db, "sensor", "cold"),
   headOf,
   historyOf: (db) => historyOf(db, findPlace(db, "cold")!, 0),
+  holdsOfLot: (db) => ["belly", "salmon", "cod"].map((id) => holdsOfLot(db, id, NOW)),
   isAsKept: (db) => {
     // the first two releases kept no papers
     const file = findFile(db, "paper");
@@ -147,6 +149,7 @@ const QUERIES: Readonly<Record<string, (db: Db) => unknown>> = {
   listKeys,
   listOwnSpecies,
   listPeople: (db) => listPeople(db, NOW),
+  listPlaces,
   listProbes,
   listScales,
   listSenders,

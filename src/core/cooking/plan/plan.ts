@@ -15,7 +15,7 @@ import { bandAt, type Band } from "../doneness";
 import { findTimes, ROUGH, type Planned, type PlanFailure } from "./findTimes";
 import { measureOf, SAFE_STEP_S } from "./goal";
 import { CRISP_CRUST_MM, kitOf, type KnobId, type MethodId } from "../methods";
-import { BROWNING, type CookSetup } from "../model";
+import { BROWNING } from "../model";
 import { governingMm, resized } from "../model";
 import { Programme, type CookOutcome, type StageEnd } from "./programme";
 import { governingOf, jobFor, jobOf, type CookRequest, type Job } from "./request";
