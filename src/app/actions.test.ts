@@ -1,6 +1,3 @@
-import { mkdtempSync, rmSync } from "node:fs";
-import os from "node:os";
-import path from "node:path";
 import { findSpecies } from "@/core/species";
 import { saucesNow } from "@/db/butter/sauces";
 import { FAMILIES } from "@/core/butter";
@@ -23,10 +20,9 @@ import { shiftDay, todayIn } from "@/calendar/days";
 import { findHouse } from "@/db/house/house";
 import { openHolds } from "@/db/lots/holds";
 
-import { makeDemoHouse } from "@/demo/house";
 import { firstAsk } from "@/house/firstAsk";
-import type { Job } from "@/server/tasks";
 import { actionLaws, type Row } from "./actionLaws.testkit";
+import { inADemoHouse, request } from "./inTheHouse.testkit";
 import { goByTheMachine, sayCurrency, sayDecimalMark } from "./actions";
 import { cutSides } from "./block/[lotId]/actions";
 import { takeApart } from "./block/[lotId]/apart/actions";
@@ -93,29 +89,12 @@ import { importTrace, learnPan } from "./stove/learned/actions";
 import { addProbe, moveProbe } from "./stove/live/actions";
 import { keepStationSheet } from "./stove/sheets/actions";
 
-const request = { origin: "http://house.test", host: "house.test" };
-jest.mock("next/headers", () => ({
-  headers: async () => new Headers(request),
-  cookies: async () => ({ get: () => undefined, set: () => undefined }),
-}));
-jest.mock("next/cache", () => ({ revalidatePath: () => undefined }));
-jest.mock("next/server", () => ({ connection: async () => undefined }));
-// in this thread: what is tried here is the way in and out, not the threads
-jest.mock("@/server/pool", () => ({
-  workOut: async (_lane: string, task: string, ask: unknown) => {
-    const { default: runTask } = jest.requireActual<{ readonly default: (job: Job) => Promise<unknown> }>(
-      "@/server/tasks",
-    );
-    return { ok: true, value: await runTask({ task, ask } as Job) };
-  },
-}));
+jest.mock("next/headers", () => jest.requireActual("./inTheHouse.testkit").nextHeaders);
+jest.mock("next/cache", () => jest.requireActual("./inTheHouse.testkit").nextCache);
+jest.mock("next/server", () => jest.requireActual("./inTheHouse.testkit").nextServer);
+jest.mock("@/server/pool", () => jest.requireActual("./inTheHouse.testkit").pool);
 
-const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-actions-"));
-beforeAll(() => {
-  process.env["GAFFEL_DATA"] = folder;
-  makeDemoHouse(db(), Date.now());
-}, 120_000);
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
+inADemoHouse();
 
 const nowMs = () => houseNowMs();
 const lot = (speciesId?: string) =>

@@ -1,30 +1,18 @@
-import { mkdtempSync, rmSync } from "node:fs";
-import os from "node:os";
-import path from "node:path";
 import { db } from "@/db/connection";
 import { checksOf } from "@/db/house/checks";
 import { lastEntry } from "@/db/ledger";
-import { makeDemoHouse } from "@/demo/house";
 import { packIn } from "../butter/goods/actions";
 import { actionLaws, type Row } from "../actionLaws.testkit";
+import { inADemoHouse, request } from "../inTheHouse.testkit";
 import { correct } from "./actions";
 import { addACheck, endACheck, takeUsualChecks, tickCheck } from "./checks/actions";
 import { runRecall, sayPhone } from "./recall/actions";
 
-const request = { origin: "http://house.test", host: "house.test" };
-jest.mock("next/headers", () => ({
-  headers: async () => new Headers(request),
-  cookies: async () => ({ get: () => undefined, set: () => undefined }),
-}));
-jest.mock("next/cache", () => ({ revalidatePath: () => undefined }));
-jest.mock("next/server", () => ({ connection: async () => undefined }));
+jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
+jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
+jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
 
-const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-book-"));
-beforeAll(() => {
-  process.env["GAFFEL_DATA"] = folder;
-  makeDemoHouse(db(), Date.now());
-}, 120_000);
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
+inADemoHouse();
 
 const check = (name: string) => {
   const day = { day: "2026-05-12", fromMs: 0, toMs: 1, nowMin: 0 };

@@ -45,6 +45,14 @@ export function SeePan({ id, weighed, over, expects }: Props) {
       </Button>
     </>
   );
+  const scale = {
+    label: t("panAndAllWeighs"),
+    kind: "mass",
+    value: weighedG,
+    max: 80_000,
+    onChange: setWeighedG,
+  } as const;
+  const ruler = { label: t("itStandsDeep"), kind: "length", value: levelMm, max: 400, onChange: setLevelMm } as const;
   if (!seeing) {
     return (
       <div className={styles.closing}>
@@ -55,25 +63,7 @@ export function SeePan({ id, weighed, over, expects }: Props) {
   }
   return (
     <div className={styles.closing}>
-      {weighed ? (
-        <QuantityField
-          label={t("panAndAllWeighs")}
-          kind="mass"
-          value={weighedG}
-          min={1}
-          max={80_000}
-          onChange={setWeighedG}
-        />
-      ) : (
-        <QuantityField
-          label={t("itStandsDeep")}
-          kind="length"
-          value={levelMm}
-          min={1}
-          max={400}
-          onChange={setLevelMm}
-        />
-      )}
+      <QuantityField {...(weighed ? scale : ruler)} min={1} />
       <Button
         loading={busy}
         onClick={() =>

@@ -1,6 +1,3 @@
-import { mkdtempSync, rmSync } from "node:fs";
-import os from "node:os";
-import path from "node:path";
 import { db } from "@/db/connection";
 import { houseNowMs } from "@/db/houseClock";
 import { noteProbeCheck } from "@/db/house/probeChecks";
@@ -8,34 +5,17 @@ import { handovers } from "@/db/house/handovers";
 import { findHouse } from "@/db/house/house";
 import { entriesBetween } from "@/db/ledger";
 import { addReadings, listPlaces } from "@/db/house/places";
-import { makeDemoHouse } from "@/demo/house";
 import { actionLaws } from "../actionLaws.testkit";
+import { inADemoHouse, jar, request } from "../inTheHouse.testkit";
 import { leaveWord, takeOver } from "./actions";
 import { handoverNow } from "./handoverNow";
 import { markOf } from "./markOf";
 
-const request = { origin: "http://house.test" };
-const jar = new Map<string, string>();
-jest.mock("next/headers", () => ({
-  headers: async () =>
-    new Map([
-      ["host", "house.test"],
-      ["origin", request.origin],
-    ]),
-  cookies: async () => ({
-    get: (name: string) => (jar.has(name) ? { value: jar.get(name) } : undefined),
-    set: (name: string, value: string) => void jar.set(name, value),
-  }),
-}));
-jest.mock("next/cache", () => ({ revalidatePath: () => undefined }));
-jest.mock("next/server", () => ({ connection: async () => undefined }));
+jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
+jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
+jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
 
-const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-handover-"));
-beforeAll(() => {
-  process.env["GAFFEL_DATA"] = folder;
-  makeDemoHouse(db(), Date.now());
-}, 120_000);
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
+inADemoHouse();
 
 const now = () => handoverNow(db(), findHouse(db())!, houseNowMs());
 const stamp = () => ({ who: "Ylva", atMs: houseNowMs() });

@@ -1,6 +1,3 @@
-import { mkdtempSync, rmSync } from "node:fs";
-import os from "node:os";
-import path from "node:path";
 import { batchesToCook } from "@/db/block/batches";
 import { findCard, keepCard } from "@/db/cards/cardSpecs";
 import { db } from "@/db/connection";
@@ -9,9 +6,8 @@ import { checkLedger } from "@/db/ledger";
 import { pansSince } from "@/db/line/pans";
 import { plates } from "@/db/schema/cards";
 import { ticketsSince } from "@/db/line/tickets";
-import { makeDemoHouse } from "@/demo/house";
-import type { Job } from "@/server/tasks";
 import { actionLaws } from "../actionLaws.testkit";
+import { inADemoHouse, request } from "../inTheHouse.testkit";
 import {
   addSender,
   agreeOven,
@@ -41,29 +37,12 @@ import {
 import { findHouse } from "@/db/house/house";
 import { liveLine } from "./liveLine";
 
-const request = { origin: "http://house.test", host: "house.test" };
-jest.mock("next/headers", () => ({
-  headers: async () => new Headers(request),
-  cookies: async () => ({ get: () => undefined, set: () => undefined }),
-}));
-jest.mock("next/cache", () => ({ revalidatePath: () => undefined }));
-jest.mock("next/server", () => ({ connection: async () => undefined }));
-// in this thread: what is tried here is the way in and out, not the threads
-jest.mock("@/server/pool", () => ({
-  workOut: async (_lane: string, task: string, ask: unknown) => {
-    const { default: runTask } = jest.requireActual<{ readonly default: (job: Job) => Promise<unknown> }>(
-      "@/server/tasks",
-    );
-    return { ok: true, value: await runTask({ task, ask } as Job) };
-  },
-}));
+jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
+jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
+jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
+jest.mock("@/server/pool", () => jest.requireActual("../inTheHouse.testkit").pool);
 
-const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-line-"));
-beforeAll(() => {
-  process.env["GAFFEL_DATA"] = folder;
-  makeDemoHouse(db(), Date.now());
-}, 120_000);
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
+inADemoHouse();
 
 let asked = 0;
 const ask = async <T>(action: (input: unknown, intention: unknown) => Promise<T>, input: unknown): Promise<T> =>

@@ -1,8 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { asc, eq } from "drizzle-orm";
 import type { Db } from "../connection";
-import { newKey } from "../doors/deviceKeys";
-import { appendEntry } from "../ledger";
+import { setNamed } from "../doors/deviceKeys";
 import { scales } from "../schema/block";
 
 export type Scale = typeof scales.$inferSelect;
@@ -12,20 +11,23 @@ export const listScales = (db: Db): Scale[] => db.select().from(scales).orderBy(
 export const findScale = (db: Db, id: string): Scale | undefined =>
   db.select().from(scales).where(eq(scales.id, id)).get();
 
-/** Adds a scale, or gives it a new key and ends the old one; the key is told this once. */
-export function setScale(
+/** A scale with its key. */
+export const setScale = (
   db: Db,
   name: string,
-  { who, atMs }: { readonly who: string; readonly atMs: number },
-): Scale & { readonly key: string } {
-  return db.transaction((tx) => {
-    const known = tx.select().from(scales).where(eq(scales.name, name)).get();
-    const scale = known ?? tx.insert(scales).values({ id: randomUUID(), name }).returning().get();
-    const key = newKey(tx, "scale", scale.id, { who, atMs });
-    appendEntry(tx, { atMs, who, kind: "scale-set", payload: { name, renewed: known !== undefined } });
-    return { ...scale, key };
-  });
-}
+  stamp: { readonly who: string; readonly atMs: number },
+): Scale & { readonly key: string } =>
+  setNamed(
+    db,
+    name,
+    {
+      kind: "scale",
+      entry: "scale-set",
+      find: (tx) => tx.select().from(scales).where(eq(scales.name, name)).get(),
+      add: (tx) => tx.insert(scales).values({ id: randomUUID(), name }).returning().get(),
+    },
+    stamp,
+  );
 
 /** What lies on it now; only the newest weight is kept, for the record is made when a cook takes it. */
 export const noteWeight = (db: Db, id: string, massG: number, stable: boolean, atMs: number): void => {

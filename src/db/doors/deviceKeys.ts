@@ -101,3 +101,25 @@ export function endKey(db: Db, id: string, { who, atMs }: Stamp): boolean {
     return true;
   });
 }
+
+type Named<Row> = {
+  readonly kind: DeviceKind;
+  readonly entry: "scale-set" | "probe-set" | "sender-set";
+  readonly find: (tx: Db) => Row | undefined;
+  readonly add: (tx: Db) => Row;
+};
+
+/** Adds a device by its name, or gives it a new key and ends the old one; the key is told this once. */
+export const setNamed = <Row extends { readonly id: string }>(
+  db: Db,
+  name: string,
+  { kind, entry, find, add }: Named<Row>,
+  { who, atMs }: Stamp,
+): Row & { readonly key: string } =>
+  db.transaction((tx) => {
+    const known = find(tx);
+    const row = known ?? add(tx);
+    const key = newKey(tx, kind, row.id, { who, atMs });
+    appendEntry(tx, { atMs, who, kind: entry, payload: { name, renewed: known !== undefined } });
+    return { ...row, key };
+  });

@@ -1,8 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { asc, eq } from "drizzle-orm";
 import type { Db } from "../connection";
-import { newKey } from "../doors/deviceKeys";
-import { appendEntry } from "../ledger";
+import { setNamed } from "../doors/deviceKeys";
 import { ticketSenders } from "../schema/line";
 
 export type TicketSender = typeof ticketSenders.$inferSelect;
@@ -13,17 +12,20 @@ export const listSenders = (db: Db): readonly TicketSender[] =>
 export const findSender = (db: Db, id: string): TicketSender | undefined =>
   db.select().from(ticketSenders).where(eq(ticketSenders.id, id)).get();
 
-/** Who may send tickets gets a key, told this once; a new one ends the old. */
-export function setSender(
+/** Who may send tickets, with the key to do it. */
+export const setSender = (
   db: Db,
   name: string,
-  { who, atMs }: { readonly who: string; readonly atMs: number },
-): TicketSender & { readonly key: string } {
-  return db.transaction((tx) => {
-    const known = tx.select().from(ticketSenders).where(eq(ticketSenders.name, name)).get();
-    const sender = known ?? tx.insert(ticketSenders).values({ id: randomUUID(), name }).returning().get();
-    const key = newKey(tx, "tickets", sender.id, { who, atMs });
-    appendEntry(tx, { atMs, who, kind: "sender-set", payload: { name, renewed: known !== undefined } });
-    return { ...sender, key };
-  });
-}
+  stamp: { readonly who: string; readonly atMs: number },
+): TicketSender & { readonly key: string } =>
+  setNamed(
+    db,
+    name,
+    {
+      kind: "tickets",
+      entry: "sender-set",
+      find: (tx) => tx.select().from(ticketSenders).where(eq(ticketSenders.name, name)).get(),
+      add: (tx) => tx.insert(ticketSenders).values({ id: randomUUID(), name }).returning().get(),
+    },
+    stamp,
+  );

@@ -2,8 +2,7 @@ import { randomUUID } from "node:crypto";
 import { and, asc, eq, gte, lte, sql } from "drizzle-orm";
 import { LONGEST_TRACE_S } from "@/core/cooking";
 import type { Db } from "../connection";
-import { newKey } from "../doors/deviceKeys";
-import { appendEntry } from "../ledger";
+import { setNamed } from "../doors/deviceKeys";
 import { cooks } from "../schema/cooks";
 import { cookReadings, probes } from "../schema/stove";
 
@@ -15,18 +14,23 @@ export const listProbes = (db: Db): Probe[] => db.select().from(probes).orderBy(
 export const findProbe = (db: Db, id: string): Probe | undefined =>
   db.select().from(probes).where(eq(probes.id, id)).get();
 
-type Stamp = { readonly who: string; readonly atMs: number };
-
-/** Adds a probe, or gives it a new key and ends the old one; the key is told this once. */
-export function setProbe(db: Db, name: string, { who, atMs }: Stamp): Probe & { readonly key: string } {
-  return db.transaction((tx) => {
-    const known = tx.select().from(probes).where(eq(probes.name, name)).get();
-    const probe = known ?? tx.insert(probes).values({ id: randomUUID(), name }).returning().get();
-    const key = newKey(tx, "probe", probe.id, { who, atMs });
-    appendEntry(tx, { atMs, who, kind: "probe-set", payload: { name, renewed: known !== undefined } });
-    return { ...probe, key };
-  });
-}
+/** A probe with its key. */
+export const setProbe = (
+  db: Db,
+  name: string,
+  stamp: { readonly who: string; readonly atMs: number },
+): Probe & { readonly key: string } =>
+  setNamed(
+    db,
+    name,
+    {
+      kind: "probe",
+      entry: "probe-set",
+      find: (tx) => tx.select().from(probes).where(eq(probes.name, name)).get(),
+      add: (tx) => tx.insert(probes).values({ id: randomUUID(), name }).returning().get(),
+    },
+    stamp,
+  );
 
 /** Puts a probe into a cook, or takes it out (`null`); false when either is not in the house. */
 export function placeProbe(db: Db, probeId: string, cookId: string | null): boolean {

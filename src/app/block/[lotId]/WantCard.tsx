@@ -2,6 +2,7 @@
 import { Segmented, Select } from "antd";
 import { NumberInput } from "@/ui/form/NumberInput";
 import { TRIM_USES, type Preference, type SidesRequest, type TailWay, type TrimUseId } from "@/core/block";
+import { NumberFields, type FigureSpec } from "@/ui/form/NumberFields";
 import page from "@/ui/layout/page.module.css";
 import { QuantityField } from "@/ui/form/QuantityField";
 import styles from "./Cut.module.css";
@@ -16,6 +17,11 @@ const LEANS = [
   { value: 45, label: t("bias45") },
 ];
 
+const WEIGHTS: readonly FigureSpec<Want>[] = [
+  { of: "portionG", label: t("portion"), kind: "mass", min: 10, max: 5000 },
+  { of: "toleranceG", label: t("giveOrTake"), kind: "mass", min: 0, max: 500 },
+];
+
 type Props = {
   readonly want: Want;
   readonly rawAllowed: boolean;
@@ -28,22 +34,7 @@ export function WantCard({ want, rawAllowed, onChange: change }: Props) {
     <section className={page.card}>
       <h2>{t("whatAPortionIs")}</h2>
       <div className={styles.inputs}>
-        <QuantityField
-          label={t("portion")}
-          kind="mass"
-          value={want.portionG}
-          min={10}
-          max={5000}
-          onChange={(portionG) => change({ portionG })}
-        />
-        <QuantityField
-          label={t("giveOrTake")}
-          kind="mass"
-          value={want.toleranceG}
-          min={0}
-          max={500}
-          onChange={(toleranceG) => change({ toleranceG })}
-        />
+        <NumberFields value={want} fields={WEIGHTS} onChange={change} />
         <label>
           {t("coversEmptyForAll")}
           <NumberInput

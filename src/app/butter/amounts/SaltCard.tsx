@@ -5,8 +5,8 @@ import { SALT_BANDS, shelfWith, type Ingredient, type Portion, type SaltRole, ty
 import { findSpecies } from "@/core/species";
 import { saltOfDish, type FishAsk } from "@/house/dishSaltAsk";
 import { Field } from "@/ui/form/Field";
+import { NumberFields, type FigureSpec } from "@/ui/form/NumberFields";
 import { NumberField } from "@/ui/form/NumberField";
-import { QuantityField } from "@/ui/form/QuantityField";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -24,6 +24,14 @@ const ROLES: Readonly<Record<SaltRole, string>> = {
   garnish: t("theGarnish"),
 };
 const STATES = { flat: "soon", right: "good", salty: "bad", "to-taste": "good" } as const;
+
+const FISH_FIGURES: readonly FigureSpec<FishAsk>[] = [
+  { of: "massG", label: t("onePortion"), kind: "mass", min: 10, max: 1000 },
+  { of: "thicknessMm", label: t("thickness"), kind: "length", min: 2, max: 120 },
+  { of: "brineGPerL", label: t("brineStrength"), min: 0, max: 300 },
+  { of: "brineMin", label: t("brineMinutes"), min: 0, max: 600 },
+  { of: "saltG", label: t("saltStrewn"), min: 0, max: 30, step: 0.1 },
+];
 
 /** Salt by part, for one cover: each against its band, the sum only for the label. */
 export function SaltCard({ own, sauces }: Props) {
@@ -46,44 +54,7 @@ export function SaltCard({ own, sauces }: Props) {
         <Field label={t("fishOrShellfish")}>
           {(id) => <SpeciesSearch id={id} value={speciesId} onChange={setSpeciesId} />}
         </Field>
-        <QuantityField
-          label={t("onePortion")}
-          kind="mass"
-          value={fish.massG}
-          min={10}
-          max={1000}
-          onChange={(massG) => change({ massG })}
-        />
-        <QuantityField
-          label={t("thickness")}
-          kind="length"
-          value={fish.thicknessMm}
-          min={2}
-          max={120}
-          onChange={(thicknessMm) => change({ thicknessMm })}
-        />
-        <NumberField
-          label={t("brineStrength")}
-          value={fish.brineGPerL}
-          min={0}
-          max={300}
-          onChange={(brineGPerL) => change({ brineGPerL })}
-        />
-        <NumberField
-          label={t("brineMinutes")}
-          value={fish.brineMin}
-          min={0}
-          max={600}
-          onChange={(brineMin) => change({ brineMin })}
-        />
-        <NumberField
-          label={t("saltStrewn")}
-          value={fish.saltG}
-          min={0}
-          max={30}
-          step={0.1}
-          onChange={(saltG) => change({ saltG })}
-        />
+        <NumberFields value={fish} fields={FISH_FIGURES} onChange={change} />
         <Field label={t("theSauce")}>
           {(id) => (
             <Select

@@ -2,8 +2,8 @@
 import { Button, Select } from "antd";
 import { useState } from "react";
 import { Field } from "@/ui/form/Field";
+import { NumberFields, type FigureSpec } from "@/ui/form/NumberFields";
 import { NumberField } from "@/ui/form/NumberField";
-import { QuantityField } from "@/ui/form/QuantityField";
 import { TextInput } from "@/ui/form/TextInput";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
@@ -24,6 +24,11 @@ type Props = {
 };
 
 const EMPTY = { massG: 1000, price: 0, days: 30, supplier: "", supplierLot: "" };
+
+const PACK_FIGURES: readonly FigureSpec<typeof EMPTY>[] = [
+  { of: "massG", label: t("packWeighs"), kind: "mass", min: 10, max: 500_000 },
+  { of: "price", label: t("packCost"), min: 0, max: 10_000, step: 0.1 },
+];
 
 /** A pack comes in with its lot number: sauces draw from it before the shelf, and a recall of the number finds their plates. */
 export function PackForm({ goods, packs }: Props) {
@@ -60,22 +65,7 @@ export function PackForm({ goods, packs }: Props) {
           )}
         </Field>
         <div className={styles.pairs}>
-          <QuantityField
-            label={t("packWeighs")}
-            kind="mass"
-            value={pack.massG}
-            min={10}
-            max={500_000}
-            onChange={(massG) => change({ massG })}
-          />
-          <NumberField
-            label={t("packCost")}
-            value={pack.price}
-            min={0}
-            max={10_000}
-            step={0.1}
-            onChange={(price) => change({ price })}
-          />
+          <NumberFields value={pack} fields={PACK_FIGURES} onChange={change} />
           <Field label={t("packFrom")}>
             {(id) => (
               <TextInput

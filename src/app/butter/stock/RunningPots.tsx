@@ -5,7 +5,7 @@ import { planStock, potClock } from "@/core/butter";
 import { MINUTE_MS } from "@/core/units";
 import type { RunningPot } from "@/db/butter/stocks";
 import { Field } from "@/ui/form/Field";
-import { QuantityField } from "@/ui/form/QuantityField";
+import { NumberFields, type FigureSpec } from "@/ui/form/NumberFields";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import { useNow } from "@/ui/hooks/useNow";
@@ -37,6 +37,11 @@ export function RunningPots({
   );
 }
 
+const CAME_OUT: readonly FigureSpec<{ readonly yieldMl: number; readonly iceG: number }>[] = [
+  { of: "yieldMl", label: t("cameOutMl"), kind: "volume", min: 1, max: 50_000 },
+  { of: "iceG", label: t("iceInTheBath"), kind: "mass", min: 0, max: 50_000, step: 100 },
+];
+
 function Pot({ pot, nowMs }: { readonly pot: RunningPot; readonly nowMs: number }) {
   const { format } = useHouse();
   const { act, busy } = useAct();
@@ -44,8 +49,10 @@ function Pot({ pot, nowMs }: { readonly pot: RunningPot; readonly nowMs: number 
   const clock = potClock(plan, pot.ask.simmerMin, (nowMs - pot.startedAtMs) / MINUTE_MS);
   const { nextSkimInMin, strainInMin } = clock;
   const { word, state } = potWord(clock);
-  const [yieldMl, setYieldMl] = useState(Math.round(plan.yieldMl));
-  const [iceG, setIceG] = useState(Math.round(plan.yieldMl / 100) * 100 + 100);
+  const [came, setCame] = useState({
+    yieldMl: Math.round(plan.yieldMl),
+    iceG: Math.round(plan.yieldMl / 100) * 100 + 100,
+  });
   const [stirred, setStirred] = useState(true);
   return (
     <li>
@@ -74,22 +81,10 @@ function Pot({ pot, nowMs }: { readonly pot: RunningPot; readonly nowMs: number 
         </dl>
       </div>
       <div className={styles.closing}>
-        <QuantityField
-          label={t("cameOutMl")}
-          kind="volume"
-          value={yieldMl}
-          min={1}
-          max={50_000}
-          onChange={setYieldMl}
-        />
-        <QuantityField
-          label={t("iceInTheBath")}
-          kind="mass"
-          value={iceG}
-          min={0}
-          max={50_000}
-          step={100}
-          onChange={setIceG}
+        <NumberFields
+          value={came}
+          fields={CAME_OUT}
+          onChange={(part) => setCame((before) => ({ ...before, ...part }))}
         />
         <Field label={t("stirredWhileItCools")}>
           {(id) => <Switch id={id} checked={stirred} onChange={setStirred} />}
@@ -99,7 +94,7 @@ function Pot({ pot, nowMs }: { readonly pot: RunningPot; readonly nowMs: number 
           size="large"
           loading={busy}
           onClick={() =>
-            void act(strainPot, { makeId: pot.id, yieldMl, iceG, stirred }, (code) => t("stockIsKept", { code }))
+            void act(strainPot, { makeId: pot.id, ...came, stirred }, (code) => t("stockIsKept", { code }))
           }
         >
           {t("strainedAndChilled")}

@@ -4,7 +4,7 @@ import type { CardPiece } from "@/core/cards";
 import { crispsSkin, methodOf, METHODS, type MethodId } from "@/core/cooking";
 import type { Species } from "@/core/species";
 import { Field } from "@/ui/form/Field";
-import { QuantityField } from "@/ui/form/QuantityField";
+import { NumberFields, type FigureSpec } from "@/ui/form/NumberFields";
 import { t } from "@/words/cards";
 import butter from "../../butter/Butter.module.css";
 import { MiddleField } from "./MiddleField";
@@ -24,6 +24,11 @@ const FLAGS = [
   ["skewered", t("onASkewer")],
   ["cured", t("curedFirst")],
 ] as const satisfies readonly (readonly [keyof CardPiece, string])[];
+
+const SIZES: readonly FigureSpec<CardPiece>[] = [
+  { of: "massG", label: t("onePiece"), kind: "mass", min: 5, max: 2000 },
+  { of: "thicknessMm", label: t("thickness"), kind: "length", min: 2, max: 150 },
+];
 
 /** What a card is cut from, and the way it is cooked. */
 export function PieceFields({ piece, fish, onChange }: Props) {
@@ -59,22 +64,7 @@ export function PieceFields({ piece, fish, onChange }: Props) {
             />
           )}
         </Field>
-        <QuantityField
-          label={t("onePiece")}
-          kind="mass"
-          value={piece.massG}
-          min={5}
-          max={2000}
-          onChange={(massG) => onChange({ massG })}
-        />
-        <QuantityField
-          label={t("thickness")}
-          kind="length"
-          value={piece.thicknessMm}
-          min={2}
-          max={150}
-          onChange={(thicknessMm) => onChange({ thicknessMm })}
-        />
+        <NumberFields value={piece} fields={SIZES} onChange={onChange} />
         {piece.use === "cook" ? (
           <Field label={t("howItIsCooked")} wide>
             {(id) => (

@@ -2,8 +2,7 @@
 import { Segmented } from "antd";
 import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
-import { NumberField } from "@/ui/form/NumberField";
-import { QuantityField } from "@/ui/form/QuantityField";
+import { NumberFields, type FigureSpec } from "@/ui/form/NumberFields";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { t } from "@/words/raw";
 import styles from "../Raw.module.css";
@@ -22,28 +21,26 @@ export type PlateAsk = {
 
 type Props = { readonly asked: PlateAsk; readonly onChange: (part: Partial<PlateAsk>) => void };
 
+const SERVED: readonly FigureSpec<PlateAsk>[] = [
+  { of: "covers", label: t("covers"), min: 1, max: 500, whole: true },
+  { of: "portionG", label: t("aCover"), kind: "mass", min: 5, max: 500 },
+];
+const BLOCK: readonly FigureSpec<PlateAsk>[] = [
+  { of: "widthMm", label: t("blockWide"), kind: "length", min: 10, max: 400 },
+  { of: "heightMm", label: t("blockHigh"), kind: "length", min: 5, max: 200 },
+];
+const WARMTH: readonly FigureSpec<PlateAsk>[] = [
+  { of: "roomC", label: t("room"), kind: "temperature", min: 5, max: 40 },
+  { of: "plateC", label: t("plates"), kind: "temperature", min: -5, max: 30 },
+];
+
 /** The fields of the raw plate: covers, portion, slice, block, knife, and how warm it is around it. */
 export function PlateFields({ asked, onChange }: Props) {
   const { format } = useHouse();
-  const { covers, portionG, sliceMm, widthMm, heightMm, leanDeg, roomC, plateC } = asked;
+  const { sliceMm, leanDeg } = asked;
   return (
     <div className={styles.fields}>
-      <NumberField
-        label={t("covers")}
-        value={covers}
-        min={1}
-        max={500}
-        whole
-        onChange={(value) => onChange({ covers: value })}
-      />
-      <QuantityField
-        label={t("aCover")}
-        kind="mass"
-        value={portionG}
-        min={5}
-        max={500}
-        onChange={(portionG) => onChange({ portionG })}
-      />
+      <NumberFields value={asked} fields={SERVED} onChange={onChange} />
       <Field label={t("sliceLengthUnit", { lengthUnit: format.lengthUnit })}>
         {(id) => (
           <NumberInput
@@ -56,22 +53,7 @@ export function PlateFields({ asked, onChange }: Props) {
           />
         )}
       </Field>
-      <QuantityField
-        label={t("blockWide")}
-        kind="length"
-        value={widthMm}
-        min={10}
-        max={400}
-        onChange={(widthMm) => onChange({ widthMm })}
-      />
-      <QuantityField
-        label={t("blockHigh")}
-        kind="length"
-        value={heightMm}
-        min={5}
-        max={200}
-        onChange={(heightMm) => onChange({ heightMm })}
-      />
+      <NumberFields value={asked} fields={BLOCK} onChange={onChange} />
       <Field label={t("knife")} wide>
         {(id) => (
           <Segmented<number>
@@ -86,22 +68,7 @@ export function PlateFields({ asked, onChange }: Props) {
           />
         )}
       </Field>
-      <QuantityField
-        label={t("room")}
-        kind="temperature"
-        value={roomC}
-        min={5}
-        max={40}
-        onChange={(roomC) => onChange({ roomC })}
-      />
-      <QuantityField
-        label={t("plates")}
-        kind="temperature"
-        value={plateC}
-        min={-5}
-        max={30}
-        onChange={(plateC) => onChange({ plateC })}
-      />
+      <NumberFields value={asked} fields={WARMTH} onChange={onChange} />
     </div>
   );
 }

@@ -9,7 +9,7 @@ import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { SpeciesField } from "@/ui/form/SpeciesField";
-import { QuantityField } from "@/ui/form/QuantityField";
+import { NumberFields, type FigureSpec } from "@/ui/form/NumberFields";
 import { useAct } from "@/ui/hooks/useAct";
 import { useHold } from "@/workers/client/useSheet";
 import styles from "../Stove.module.css";
@@ -40,15 +40,26 @@ type Props = {
 /** As the action takes it: by then every rule has it out. */
 const MOST_USED_MIN = 240;
 
+type Figures = { readonly sizeMm: number; readonly fromC: number; readonly holdC: number };
+
+const figuresOf = (kind: PieceShape["kind"]): readonly FigureSpec<Figures>[] => [
+  { of: "sizeMm", label: kind === "cylinder" ? t("across") : t("thickness"), kind: "length", min: 5, max: 120 },
+  { of: "fromC", label: t("centreNow"), kind: "temperature", min: 25, max: 95 },
+  { of: "holdC", label: t("plateCabinetLiquid"), kind: "temperature", min: 40, max: 95 },
+];
+
 /** A finished dish that has to wait: how long each way of the house keeps it as it was cooked, and how long the rule lets it. */
 export function HoldBench({ from, ruleSetId, nav, held }: Props) {
   const { format, ownSpecies } = useHouse();
   const { act } = useAct();
   const [speciesId, setSpeciesId] = useState(from?.speciesId ?? "cod");
   const [kind, setKind] = useState<PieceShape["kind"]>(from?.shape.kind ?? "slab");
-  const [sizeMm, setSizeMm] = useState(from ? Math.round(governingMm(from.shape)) : 30);
-  const [fromC, setFromC] = useState(Math.round(from?.fromC ?? 60));
-  const [holdC, setHoldC] = useState(USUAL_HOLD_C);
+  const [piece, setPiece] = useState({
+    sizeMm: from ? Math.round(governingMm(from.shape)) : 30,
+    fromC: Math.round(from?.fromC ?? 60),
+    holdC: USUAL_HOLD_C as number,
+  });
+  const { sizeMm, fromC, holdC } = piece;
   const [usedMin, setUsedMin] = useState(Math.min(MOST_USED_MIN, Math.round(from?.usedMin ?? 0)));
   const species = findSpecies(speciesId, ownSpecies)!;
   const { compositionPct: composition, donenessGroup: group } = species;
@@ -114,29 +125,10 @@ export function HoldBench({ from, ruleSetId, nav, held }: Props) {
               ]}
             />
           </div>
-          <QuantityField
-            label={kind === "cylinder" ? t("across") : t("thickness")}
-            kind="length"
-            value={sizeMm}
-            min={5}
-            max={120}
-            onChange={setSizeMm}
-          />
-          <QuantityField
-            label={t("centreNow")}
-            kind="temperature"
-            value={fromC}
-            min={25}
-            max={95}
-            onChange={setFromC}
-          />
-          <QuantityField
-            label={t("plateCabinetLiquid")}
-            kind="temperature"
-            value={holdC}
-            min={40}
-            max={95}
-            onChange={setHoldC}
+          <NumberFields
+            value={piece}
+            fields={figuresOf(kind)}
+            onChange={(part) => setPiece((before) => ({ ...before, ...part }))}
           />
           <label>
             {t("minutesWarmBefore")}

@@ -1,5 +1,6 @@
 import { inCelsius, inMm, said, type Said } from "@/core/shared";
-import { cues, isBrowned, nearlyThrough, type AtEnd, type Cue } from "./cue";
+import { cues, type AtEnd, type Cue } from "./cue";
+import { onBars } from "./bars";
 import { panVessel } from "../model";
 import { broilerView } from "../model";
 import { immersed, KITCHEN, knob, metal, NOTHING, oven, OVEN, rest, stage, type Method } from "./method";
@@ -36,24 +37,7 @@ export const DRY_METHODS: readonly Method[] = [
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
-      const side = (id: string, name: string, down: 0 | 1, part: number, task: Said) =>
-        stage(piece, {
-          id,
-          name,
-          down,
-          under: metal("ridged"),
-          over: KITCHEN,
-          vessel,
-          until: { by: "search", part },
-          do: task,
-          cue:
-            down === 0
-              ? cues(said("methods.itStillHoldsLeaveItUntil"), [isBrowned, said("methods.marksSetItLetsGoBy")])
-              : cues(said("methods.marksOnBothSidesTheMiddle"), [
-                  nearlyThrough,
-                  said("methods.marksOnBothSidesOpaqueAt"),
-                ]),
-        });
+      const side = onBars(piece, vessel);
       return [
         side(
           "first",

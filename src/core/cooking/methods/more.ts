@@ -1,6 +1,7 @@
 import { inCelsius, said, type Said, inMm } from "@/core/shared";
 import { bathVessel, panVessel, potVessel } from "../model";
 import { cues, feel, isBrowned, isThrough, nearlyThrough, type AtEnd } from "./cue";
+import { onBars } from "./bars";
 import { immersed, inOven, KITCHEN, knob, liquid, metal, oven, rest, sidesOf, stage, type Method } from "./method";
 import { FINFISH, HOT_OIL, lineWords } from "./skinCrisp";
 
@@ -83,24 +84,7 @@ export const MORE_METHODS: readonly Method[] = [
     source: PRACTICE,
     build: ({ piece, kit, pan }) => {
       const vessel = panVessel(pan, kit.panC);
-      const side = (id: string, name: string, down: 0 | 1, part: number, task: Said) =>
-        stage(piece, {
-          id,
-          name,
-          down,
-          under: metal("ridged"),
-          over: KITCHEN,
-          vessel,
-          until: { by: "search", part },
-          do: task,
-          cue:
-            down === 0
-              ? cues(said("methods.itStillHoldsLeaveItUntil"), [isBrowned, said("methods.marksSetItLetsGoBy")])
-              : cues(said("methods.marksOnBothSidesTheMiddle"), [
-                  nearlyThrough,
-                  said("methods.marksOnBothSidesOpaqueAt"),
-                ]),
-        });
+      const side = onBars(piece, vessel);
       return [
         side("first", "First side", 0, 0.55, said("methods.dryOiledOnPanBarsSkin", { pan: inCelsius(kit.panC, 0) })),
         side("turn", "Turn", 1, 0.45, said("methods.turnOnceWithTheBars")),
@@ -301,12 +285,9 @@ export const MORE_METHODS: readonly Method[] = [
         rampS: Math.round(900 * (175 / (kit.ovenC - 25))),
       } as const;
       return [
-        stage(piece, {
+        immersed(piece, crust, {
           id: "crust",
           name: "In the crust",
-          under: crust,
-          over: crust,
-          around: crust,
           heat: inOven(kit.ovenC),
           until: { by: "search", part: 1 },
           do: said("methods.scalesOn20MmOfDamp", { bound: inMm(20), oven: inCelsius(kit.ovenC, 0) }),

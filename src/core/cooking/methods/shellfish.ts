@@ -2,7 +2,19 @@ import { inCelsius, inMm, said, type Said } from "@/core/shared";
 import { cues, feel, hasEdge, isBrowned, isThrough, nearlyThrough, type Cue } from "./cue";
 import { panVessel, potVessel } from "../model";
 import { broilerView } from "../model";
-import { inOven, KITCHEN, knob, metal, NOTHING, rest, sidesOf, stage, type BuildContext, type Method } from "./method";
+import {
+  type BuildContext,
+  immersed,
+  inOven,
+  KITCHEN,
+  knob,
+  metal,
+  type Method,
+  NOTHING,
+  rest,
+  sidesOf,
+  stage,
+} from "./method";
 import { STATION } from "../model";
 
 const PRACTICE = "common practice";
@@ -277,12 +289,9 @@ export const SHELLFISH_METHODS: readonly Method[] = [
         rampS: Math.round(150 * (145 / (kit.ovenC - 25))),
       } as const;
       return [
-        stage(piece, {
+        immersed(piece, inside, {
           id: "oven",
           name: "In the oven",
-          under: inside,
-          over: inside,
-          around: inside,
           heat: inOven(kit.ovenC),
           until: { by: "search", part: 1 },
           do: said("methods.airLeftInTheParcelOven", { oven: inCelsius(kit.ovenC, 0) }),
