@@ -96,7 +96,7 @@ module.exports = {
       name: "core-by-its-front-door",
       severity: "error",
       from: { path: "^src/", pathNot: "^src/core/" },
-      to: { path: "^src/core/", pathNot: "^src/core/[^/]+/index\\.ts$" },
+      to: { path: "^src/core/", pathNot: ["^src/core/[^/]+/index\\.ts$", "\\.testkit\\.ts$"] },
     },
     only("core", ["core"]),
     only("calendar", ["calendar"]),

@@ -1,22 +1,9 @@
-import { estimateSheet, planSheet, type CookEvent, type SheetRequest } from "@/core/cooking";
+import { estimateSheet, planSheet, type CookEvent } from "@/core/cooking";
+import { codQuestion } from "@/core/cooking/plan/question.testkit";
 import { isOffPlan, liveQuestionOf, stageInHand } from "./liveQuestion";
 import { planToKeep } from "./storedPlan";
 
-const ask: SheetRequest = {
-  speciesId: "cod",
-  methodId: "skin-then-oven",
-  kit: {},
-  shape: { kind: "slab", thicknessMm: 28 },
-  thinnestMm: 28,
-  thickestMm: 28,
-  skin: true,
-  startC: 5,
-  panId: "iron-26",
-  goal: { kind: "centre", targetC: 52 },
-  pieces: 2,
-  pieceG: 160,
-  ruleSetId: "eu-853",
-};
+const ask = codQuestion({ startC: 5, panId: "iron-26", goal: { kind: "centre", targetC: 52 } });
 const found = planSheet(ask);
 if (!found.ok) throw new Error(found.error.code);
 const plan = planToKeep(ask, found.value);

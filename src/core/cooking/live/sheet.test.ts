@@ -1,23 +1,10 @@
 import { findSpecies } from "@/core/species";
 import { drawSheet, loadOf, planSheet, rankSheet, requestOf, sheetRows, type SheetRequest } from "../plan";
+import { codQuestion } from "../plan/question.testkit";
 import { estimateSheet } from "./estimateSheet";
 import { english } from "@/words/english.testkit";
 
-const question: SheetRequest = {
-  speciesId: "cod",
-  methodId: "skin-then-oven",
-  kit: {},
-  shape: { kind: "slab", thicknessMm: 28 },
-  thinnestMm: 28,
-  thickestMm: 28,
-  skin: true,
-  startC: 8,
-  panId: "steel-26",
-  goal: { kind: "doneness", targetC: 52 },
-  pieces: 2,
-  pieceG: 160,
-  ruleSetId: "eu-853",
-};
+const question = codQuestion();
 function drawn(part: Partial<SheetRequest> = {}) {
   const found = drawSheet({ ...question, ...part });
   if (!found.ok) throw new Error(found.error.code);
