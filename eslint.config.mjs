@@ -42,7 +42,7 @@ const config = [
   { files: ["**/*.cjs"], rules: { "@typescript-eslint/no-require-imports": "off" } },
   {
     files: ["src/core/**/*.ts"],
-    ignores: ["**/*.test.ts", "**/*.testkit.ts"],
+    ignores: ["**/*.test.{ts,tsx}", "**/*.testkit.{ts,tsx}"],
     rules: {
       "no-restricted-imports": [
         "error",

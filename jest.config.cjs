@@ -4,7 +4,7 @@ module.exports = {
   // a machine that builds beside it is slow: what hangs is still found
   testTimeout: 60_000,
   roots: ["<rootDir>/src", "<rootDir>/tools"],
-  testMatch: ["**/*.test.ts"],
+  testMatch: ["**/*.test.{ts,tsx}"],
   transform: {
     "^.+\\.(ts|tsx|js)$": [
       "@swc/jest",
@@ -20,5 +20,9 @@ module.exports = {
   },
   // published as ES modules only
   transformIgnorePatterns: ["/node_modules/(?!(nanoid|icu-minify|@formatjs)/)"],
-  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
+  moduleNameMapper: {
+    "\\.css$": "<rootDir>/src/ui/css.testkit.cjs",
+    "^(antd|@ant-design/[^/]+)/es/(.*)$": "$1/lib/$2",
+    "^@/(.*)$": "<rootDir>/src/$1",
+  },
 };

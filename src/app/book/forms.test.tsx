@@ -1,0 +1,64 @@
+/**
+ * @jest-environment jsdom
+ * @jest-environment-options {"customExportConditions": ["node", "node-addons"]}
+ */
+import { CHECK_LISTS } from "@/house/checks";
+import { db } from "@/db/connection";
+import { checksOf } from "@/db/house/checks";
+import { t } from "@/words/trace";
+import { clear, draw, formLaws, press, said, type } from "../atTheForm.testkit";
+import { inADemoHouse } from "../inTheHouse.testkit";
+import { CheckForm } from "./checks/CheckForm";
+import { PhoneField } from "./recall/PhoneField";
+import { RecallForm } from "./recall/RecallForm";
+
+jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
+jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
+jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
+jest.mock("next/navigation", () => jest.requireActual("../atTheForm.testkit").nextNavigation);
+jest.mock("next/link", () => jest.requireActual("../atTheForm.testkit").nextLink);
+jest.mock("next/dynamic", () => jest.requireActual("../atTheForm.testkit").nextDynamic);
+
+inADemoHouse();
+afterEach(clear);
+
+/** Of the demo house. */
+const SUPPLIER = "Brattholm Creels";
+const checks = () => checksOf(db(), { day: "2030-01-01", fromMs: 0, toMs: 1, nowMin: 0 });
+
+formLaws({
+  "a supplier's telephone": {
+    form: () => <PhoneField name={SUPPLIER} />,
+    fill: [[t("telephoneOf", { name: SUPPLIER }), "+00 555 01 77"]],
+    press: t("writeItDown"),
+    says: /555 01 77/,
+  },
+  "a recall drill": {
+    form: () => <RecallForm asked="" whole={false} />,
+    fill: [[t("whatIsRecalled"), "T-70"]],
+    press: t("findAndWriteItDown"),
+    says: /book/,
+  },
+});
+
+test("a check of the house's own, by its hour", async () => {
+  await draw("metric", <CheckForm none={false} />);
+  await type(t("whatIsLookedAt"), "Ice machine emptied");
+  await press(t("addTheCheck"));
+  expect(checks().map(({ name }) => name)).toContain("Ice machine emptied");
+});
+
+test("the usual checks are taken with one press where there are none", async () => {
+  const before = checks().length;
+  await draw("metric", <CheckForm none />);
+  await press(t("takeTheUsual"));
+  expect(checks().length).toBeGreaterThan(before);
+  expect(checks().every(({ list }) => CHECK_LISTS.includes(list))).toBe(true);
+});
+
+test("what nothing in the house is called is not recalled, and the words say so", async () => {
+  await draw("metric", <RecallForm asked="" whole={false} />);
+  await type(t("whatIsRecalled"), "T-999999");
+  await press(t("findAndWriteItDown"));
+  expect(said()).toMatch(/called/);
+});
