@@ -60,7 +60,7 @@ describe("a delivery as CSV", () => {
     const word = fc
       .string({ minLength: 1, maxLength: 20, unit: "grapheme" })
       .map((text) => text.trim())
-      .filter((text) => text !== "" && !/^[=+@'-]/.test(text) && !/[\r\n\t\0]/.test(text));
+      .filter((text) => text !== "");
     fc.assert(
       fc.property(
         fc.constantFrom(
@@ -76,7 +76,7 @@ describe("a delivery as CSV", () => {
           expect(readDeliveryCsv(writeDeliveryCsv([wanted], nameOf)).drafts).toEqual([wanted]);
         },
       ),
-      { seed: 8, numRuns: 60 },
+      { seed: 8, numRuns: 300 },
     );
   });
   const head = "supplier;species;form;production;weight_kg;price_per_kg;caught_on";

@@ -24,7 +24,9 @@ test.each(METHODS.map((method) => [method.id, method] as const))(
     expect(stages.every(({ seconds, cue, do: task }) => seconds > 0 && cue.length > 8 && task.length > 8)).toBe(true);
     expect(window.earlyS).toBeGreaterThanOrEqual(0);
     expect(window.lateS).toBeGreaterThan(0);
-    expect(chance.inBand).toBeGreaterThan(0.1);
+    // what is planned is what nine trials of ten lie around
+    expect(chance.lowC).toBeLessThanOrEqual(peakC + 0.05);
+    expect(chance.highC).toBeGreaterThanOrEqual(peakC - 0.05);
     expect(sensitivity.find(({ what }) => what.includes("thicker"))!.peakC).toBeLessThanOrEqual(peakC + 0.05);
     expect(waterLossPct).toBeGreaterThan(0);
     expect(waterLossPct).toBeLessThan(30);
@@ -35,6 +37,17 @@ test.each(METHODS.map((method) => [method.id, method] as const))(
     expect(face.opaque.some((share) => share !== null && share > 0.5)).toBe(true);
   },
 );
+
+test("the gentler the heat, the surer the state: a bath and warm oil before a pan, a pan before a fryer", () => {
+  const chanceOf = (id: string): number => {
+    const plan = planCook(fitting(METHODS.find((method) => method.id === id)!));
+    if (!plan.ok) throw new Error(plan.error.message.code);
+    return plan.value.chance.inBand;
+  };
+  for (const gentle of ["bath-sear", "butter-poach", "oil-confit"])
+    expect(chanceOf(gentle)).toBeGreaterThan(chanceOf("skin-then-oven"));
+  expect(chanceOf("skin-then-oven")).toBeGreaterThan(chanceOf("deep-fry"));
+});
 
 test("three schools of one scallop: all reach the middle, in their own heat and time, each with its reason", () => {
   const { schools } = METHODS.find(({ id }) => id === "scallop-sear")!;

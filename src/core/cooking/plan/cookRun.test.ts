@@ -4,11 +4,8 @@ import { METHODS } from "../methods";
 import { fitting } from "../methods/methods.testkit";
 import { jobOf } from "./request";
 
-/** Any heat there is, what a method's settings can bring about: nothing in the piece may be outside of it. */
-const HOTTEST_C = 1000;
-
 test.each(METHODS.map((method) => [method.id, method] as const))(
-  "%s: proteins only set, water only leaves, the opaque line only climbs, and no flesh is hotter than its heat",
+  "%s: proteins only set, water only leaves, and the opaque line only climbs",
   (_, method) => {
     const job = jobOf(fitting(method));
     const found = findTimes(job, undefined, true);
@@ -35,7 +32,6 @@ test.each(METHODS.map((method) => [method.id, method] as const))(
         Object.assign(before, now);
         for (const cellC of body.temperatureC) {
           expect(cellC).toBeGreaterThan(0);
-          expect(cellC).toBeLessThan(HOTTEST_C);
         }
         expect(cook.coldestC).toBeLessThanOrEqual(Math.max(...body.temperatureC));
       }
