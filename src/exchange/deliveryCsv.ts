@@ -70,6 +70,9 @@ function numberOf(text: string, name: string, low: number, high: number): number
   return value >= low && value <= high ? value : fail(`${name}: ${value} is outside ${low} to ${high}`);
 }
 
+/** Of kilos as they are written: half a thousandth of a gram is the computer's, not the scale's. */
+const gramsOf = (kg: number): number => Number((kg * 1000).toFixed(3));
+
 function dayOf(text: string, name: string): string | null {
   if (text === "") return null;
   const found = readWhen(/\d[T ]\d/.test(text) ? text : `${text} 12:00`, null, /^\d{4}/.test(text) ? "ymd" : "dmy");
@@ -143,11 +146,11 @@ function draftOf(cell: (column: Column) => string, among: readonly Species[]): D
     gear: cell("gear"),
     source: cell("source"),
     caughtOn: dayOf(cell("caught_on"), "caught_on"),
-    massG: numberOf(cell("weight_kg"), "weight_kg", 0.01, 2000) * 1000,
+    massG: gramsOf(numberOf(cell("weight_kg"), "weight_kg", 0.01, 2000)),
     statedMassG:
       cell("stated_weight_kg") === ""
         ? null
-        : numberOf(cell("stated_weight_kg"), "stated_weight_kg", 0.01, 2000) * 1000,
+        : gramsOf(numberOf(cell("stated_weight_kg"), "stated_weight_kg", 0.01, 2000)),
     pricePerKg: numberOf(cell("price_per_kg"), "price_per_kg", 0, 10_000),
     receiptC: cell("receipt_c") === "" ? null : numberOf(cell("receipt_c"), "receipt_c", -40, 45),
     grades: gradesOf(cell("grades")),
