@@ -38,6 +38,7 @@ describe("a half-done bench", () => {
   /** The bench of a tablet: what lies on it, and what was found when it was opened. */
   function bench(first: string | null) {
     const state = { value: first, found: null as string | null, draft: null as KeptDraft | null };
+    // eslint-disable-next-line react-hooks/rules-of-hooks -- the hook is what is tried
     return { state, hook: () => (state.draft = useKeptDraft("bench", state.value, (value) => (state.found = value))) };
   }
 
