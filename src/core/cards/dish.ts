@@ -2,7 +2,7 @@ import { sumOf } from "@/core/numeric";
 import { allergensTogether, type Allergens } from "@/core/larder";
 import { ALLERGEN_IDS, ALLERGEN_LISTS, type AllergenId } from "@/core/safety";
 import { carries, shortName } from "@/core/species";
-import { inCelsius, said, type Said, inFigures } from "@/core/shared";
+import { inCelsius, inGrams, said, type Said } from "@/core/shared";
 import { rawAdvisory } from "@/core/raw";
 import type { CardSpec } from "./card";
 import { componentsOf, lotsFor, type Component } from "./components";
@@ -67,7 +67,7 @@ function advisoriesOf(
     ...(raw ? [raw.disclosure, raw.reminder] : []),
     ...(under ? [said("cards.underCooked")] : []),
     ...(yolk ? [said("cards.eggNotCooked", { to: inCelsius(70) })] : []),
-    ...(alcoholG >= ALCOHOL_SAID_FROM_G ? [said("cards.alcohol", { grams: inFigures(alcoholG, 1) })] : []),
+    ...(alcoholG >= ALCOHOL_SAID_FROM_G ? [said("cards.alcohol", { mass: inGrams(alcoholG, 1) })] : []),
     ...(piece.boneIn && !shellfish ? [said("cards.bones")] : []),
     ...(species && shellfish && piece.use === "cook" ? [said("cards.shells")] : []),
     ...(piece.skewered ? [said("cards.skewers")] : []),

@@ -31,8 +31,8 @@ export const stove = {
   notThisWay: "not this way",
   whereItComesFrom: "Where it comes from",
   hotToToWithinLimit: "{hot} to {to} within {limit}",
-  sourceStagesTheWarmestPointThrough:
-    "{source}: {stages}. The warmest point through the depth or thickness, both faces cooled, by conduction; a liquid that turns over by itself is somewhat faster than said, one under a lid slower. The clock starts when it is cold enough to count; the local authority decides.",
+  stagesTheWarmestPointThrough:
+    "{stages}. The warmest point through the depth or thickness, both faces cooled, by conduction; a liquid that turns over by itself is somewhat faster than said, one under a lid slower. The clock starts when it is cold enough to count; the local authority decides.",
   chillIt: "Chill it",
   cookEnded: "{status, select, done {served} withdrawn {taken back, its pieces are on the ice} other {cancelled}}",
   inTheBookAlreadyNothingMore: "In the book already; nothing more to write.",

@@ -7,6 +7,7 @@ import { findSpecies } from "@/core/species";
 import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
+import { Source } from "@/ui/layout/Source";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { SpeciesSearch } from "@/ui/form/SpeciesSearch";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -133,8 +134,9 @@ export function ChillBench({ ruleId, nav }: { readonly ruleId: CoolingRuleId; re
           <details className={page.open}>
             <summary>{t("whereItComesFrom")}</summary>
             <p>
-              {t("sourceStagesTheWarmestPointThrough", {
-                source: rule.source,
+              <Source inline>{rule.source}</Source>
+              {": "}
+              {t("stagesTheWarmestPointThrough", {
                 stages: rule.stages
                   .map(({ fromC: hotC, toC, limitMin }) =>
                     t("hotToToWithinLimit", {

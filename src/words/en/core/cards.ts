@@ -4,7 +4,7 @@ export const cards = {
   underCooked:
     "served under-cooked in the middle: said on the menu and the ticket, not for guests who are pregnant, old, very young or ill; local rule decides",
   eggNotCooked: "egg that is not cooked through (under {to}): pasteurised yolk, or it is said",
-  alcohol: "some {grams} g of alcohol are left in it",
+  alcohol: "some {mass} of alcohol are left in it",
   bones: "served on the bone",
   shells: "served in the shell",
   skewers: "skewered: the skewer comes out before it goes",
