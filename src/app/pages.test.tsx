@@ -1,82 +1,23 @@
-import type { ReactElement } from "react";
-import { text as textOf } from "node:stream/consumers";
-import { renderToPipeableStream } from "react-dom/server";
-import { PassThrough } from "node:stream";
-import { db } from "@/db/connection";
-import { findHouse } from "@/db/house/house";
-import { listOwnSpecies } from "@/db/house/species";
 import { batchesToCook } from "@/db/block/batches";
+import { saucesNow } from "@/db/butter/sauces";
 import { cardSpecs } from "@/db/cards/cardSpecs";
+import { db } from "@/db/connection";
 import { listPlaces } from "@/db/house/places";
 import { lotsOnIce, lotsReceivedSince } from "@/db/lots/lots";
 import { plates } from "@/db/schema/cards";
-import { house as houseTable } from "@/db/schema/house";
-import { saucesNow } from "@/db/butter/sauces";
 import { cooksSince } from "@/db/stove/cooks";
-import { HouseProvider } from "@/ui/hooks/HouseContext";
-import { Messages } from "@/ui/layout/Messages";
-import type { Units } from "@/words/format/format";
+import { drawn, words } from "./drawnPage.testkit";
 import { inADemoHouse } from "./inTheHouse.testkit";
 
 jest.mock("next/headers", () => jest.requireActual("./inTheHouse.testkit").nextHeaders);
 jest.mock("next/cache", () => jest.requireActual("./inTheHouse.testkit").nextCache);
 jest.mock("next/server", () => jest.requireActual("./inTheHouse.testkit").nextServer);
 jest.mock("@/server/pool", () => jest.requireActual("./inTheHouse.testkit").pool);
-jest.mock("next/navigation", () => ({
-  useRouter: () => ({
-    push: () => undefined,
-    refresh: () => undefined,
-    replace: () => undefined,
-    prefetch: () => undefined,
-  }),
-  usePathname: () => "/",
-  useSearchParams: () => new URLSearchParams(),
-  notFound: () => {
-    throw new Error("not found");
-  },
-  redirect: (to: string) => {
-    throw new Error(`redirected to ${to}`);
-  },
-}));
-jest.mock("next/link", () => ({
-  __esModule: true,
-  default: ({ href, children, prefetch: _, ...rest }: { href: string; children: ReactElement; prefetch?: unknown }) => (
-    <a href={href} {...rest}>
-      {children}
-    </a>
-  ),
-}));
-jest.mock("next/dynamic", () => ({ __esModule: true, default: () => () => null }));
+jest.mock("next/navigation", () => jest.requireActual("./drawnPage.testkit").nextNavigation);
+jest.mock("next/link", () => jest.requireActual("./drawnPage.testkit").nextLink);
+jest.mock("next/dynamic", () => jest.requireActual("./drawnPage.testkit").nextDynamic);
 
 inADemoHouse();
-
-type PageProps = { readonly params: Promise<object>; readonly searchParams: Promise<object> };
-type Page = (props: PageProps) => ReactElement | Promise<ReactElement>;
-
-/** The page as the server sends it to a house of these units. */
-async function drawn(units: Units, path: string, params: object = {}, searchParams: object = {}): Promise<string> {
-  db().update(houseTable).set({ units }).run();
-  const { default: Drawn } = jest.requireActual<{ readonly default: Page }>(`./${path}page`);
-  const house = { ...findHouse(db())!, ownSpecies: listOwnSpecies(db()) };
-  const element = await Drawn({ params: Promise.resolve(params), searchParams: Promise.resolve(searchParams) });
-  const out = new PassThrough();
-  let failed: unknown = null;
-  const { pipe } = renderToPipeableStream(
-    <HouseProvider house={house}>
-      <Messages>{element}</Messages>
-    </HouseProvider>,
-    {
-      onAllReady: () => void pipe(out),
-      onError: (problem) => {
-        failed ??= problem;
-      },
-      onShellError: () => void out.end(),
-    },
-  );
-  const html = await textOf(out);
-  if (failed) throw failed;
-  return html;
-}
 
 const lotId = () => lotsOnIce(db()).find(({ form, remainingG }) => form === "side" && remainingG > 300)!.id;
 const PAGES: Readonly<Record<string, () => readonly [params?: object, searchParams?: object]>> = {
@@ -133,20 +74,32 @@ const PAGES: Readonly<Record<string, () => readonly [params?: object, searchPara
   "handover/": () => [],
 };
 
-/** What is written for eyes: no marks, no styles, no scripts; a source stands as it is printed where it comes from. */
-const words = (html: string) =>
-  html
-    .replace(/<(style|script|svg)\b.*?<\/\1>/gs, " ")
-    .replace(/<(p|span)[^>]*data-source="true".*?(?=<\/(?:p|li|div|section)>)/gs, " ")
-    .replace(/<[^>]+>/g, " ")
-    .replace(/&#x27;/g, "'")
-    .replace(/\s+/g, " ");
-
 describe.each(Object.entries(PAGES))("%s", (path, at) => {
   test("says what it is about, in words and figures a cook can read", async () => {
     const html = await drawn("metric", path, ...at());
     expect(html.match(/<h1\b/g)).toHaveLength(1);
     expect(words(html)).not.toMatch(/\bNaN\b|\bundefined\b|\bInfinity\b|\[object |\{[a-z]+\}/i);
+  });
+
+  test("every button says what it does, every field what it is for, and no two things bear one id", async () => {
+    const html = await drawn("metric", path, ...at());
+    const labelled = new Set([...html.matchAll(/<label\b[^>]*\bfor="([^"]+)"/g)].map(([, id]) => id));
+    const labels = html.match(/<label\b.*?<\/label>/gs) ?? [];
+    const hasName = (whole: string, attributes: string) =>
+      /aria-label(ledby)?="[^"]+"|title="[^"]+"|type="(hidden|file)"/.test(attributes) ||
+      labelled.has(/\bid="([^"]+)"/.exec(attributes)?.[1]) ||
+      labels.some((label) => label.includes(whole) && words(label).trim() !== "");
+    const unnamed = [...html.matchAll(/<button\b([^>]*)>(.*?)<\/button>/gs)].filter(
+      ([whole, attributes = "", inside = ""]) =>
+        !hasName(whole, attributes) && words(inside).trim() === "" && !/aria-label="[^"]+"/.test(inside),
+    );
+    const bare = [...html.matchAll(/<(?:input|textarea)\b([^>]*)>/g)].filter(
+      ([whole, attributes = ""]) => !hasName(whole, attributes),
+    );
+    expect([...unnamed, ...bare].map(([whole]) => whole.slice(0, 160))).toEqual([]);
+    // the library gives every list the same id while it is tried
+    const ids = [...html.matchAll(/\sid="([^"]+)"/g)].map(([, id]) => id!).filter((id) => id !== "test-id");
+    expect(ids.filter((id, index) => ids.indexOf(id) !== index)).toEqual([]);
   });
 
   // the book keeps what was said as it was written down: in g, mm and °C
