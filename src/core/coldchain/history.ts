@@ -93,6 +93,17 @@ export class TemperatureHistory {
     return toMs <= fromMs ? 0 : this.#sumTo(model, toMs) - this.#sumTo(model, fromMs);
   }
 
+  /** The readings from the last one at or before `fromMs` on, up to `toMs`, that one left out. */
+  between(fromMs: number, toMs: number): PlaceReading[] {
+    const readings: PlaceReading[] = [];
+    for (let index = Math.max(0, this.#before(fromMs)); index < this.#timesMs.length; index++) {
+      const atMs = this.#timesMs[index]!;
+      if (atMs >= toMs) break;
+      readings.push({ atMs, celsius: this.#celsius[index]! });
+    }
+    return readings;
+  }
+
   /** How well the stretch was watched: readings in it (with the ones just before and after) and the longest time without. */
   coverage(fromMs: number, toMs: number): { readonly readings: number; readonly longestGapMs: number } {
     let index = Math.max(0, this.#before(fromMs));

@@ -23,7 +23,7 @@ import { frozenIn, staysSinceDoor } from "@/house/lineage";
 import type { Db } from "../connection";
 import { childLots, findLots, lotsIn, type LotWithSupplier } from "./lots";
 import { stockLot } from "@/house/stockLot";
-import { beforeExcursion, hasOutside, listPlaces, readingsSince, type Place } from "../house/places";
+import { beforeExcursion, hasOutside, historyOf, listPlaces, type Place } from "../house/places";
 import { correctiveActions } from "../schema/house";
 import { lotStays } from "../schema/lots";
 import { stockRoom } from "./stock";
@@ -49,7 +49,7 @@ const SAME_MS = 60_000;
 export function watchPlace(db: Db, place: Place, ruleSetId: RuleSetId, fromMs: number, nowMs: number): PlaceWatch {
   const limits = placeLimits(place.kind, ruleSetId, place);
   const sinceMs = beforeExcursion(db, place.id, limits, fromMs);
-  const readings = readingsSince(db, place.id, sinceMs, nowMs + 1);
+  const readings = historyOf(db, place, sinceMs).between(sinceMs, nowMs + 1);
   const answers = db
     .select()
     .from(correctiveActions)
