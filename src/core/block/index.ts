@@ -1,6 +1,6 @@
 export { planCuts, summariseCuts, type CutPlan, type CutRequest, type Piece } from "./cuts/cutPlan";
 export { checkSide, SideShape, type Side, type Station } from "./cuts/side";
-export { startingSide, withLength, withStations } from "./cuts/startingSide";
+export { startingSide, usualSideG, withLength, withStations } from "./cuts/startingSide";
 export { TRIM_USES, TRIM_USE_IDS, type TrimUseId } from "./cuts/trim";
 export {
   allocateBill,

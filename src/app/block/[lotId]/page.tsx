@@ -1,10 +1,8 @@
-import { clamp } from "@/core/numeric";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound, redirect } from "next/navigation";
 import { startOfDayMs, todayIn } from "@/calendar/days";
-import { boardAllergen, boardUseFor, breakdownsFor, crossContacts, startingSide } from "@/core/block";
-import { isCut } from "@/core/freshness";
+import { boardAllergen, boardUseFor, breakdownsFor, crossContacts, startingSide, usualSideG } from "@/core/block";
 import { isFinfish } from "@/core/species";
 import { boardsSince, boardScheme } from "@/db/block/boards";
 import { db } from "@/db/connection";
@@ -30,10 +28,6 @@ export default async function CutPage({ params }: { readonly params: Promise<{ l
   const colour = boardScheme(db())[boardUseFor(lot.species, row.form)];
   const allergen = boardAllergen(lot.species);
   const day = boardsSince(db(), startOfDayMs(todayIn(house.timeZone, nowMs), house.timeZone), listOwnSpecies(db()));
-  const { yield: yields, portion } = lot.species;
-  // a whole fish gives two sides of its skin-on yield; what came cut is a side already
-  const sideShare = isCut(row.form) ? 1 : (yields.skinOnFilletPct ?? yields.skinlessPct ?? 50) / 200;
-  const usualSideG = clamp(Math.min(row.remainingG * sideShare, 6 * portion.massG + 60), portion.massG, row.remainingG);
   return (
     <>
       <PageHead
@@ -64,8 +58,8 @@ export default async function CutPage({ params }: { readonly params: Promise<{ l
         lotId={row.id}
         leftG={row.remainingG}
         flesh={lot.species.flesh}
-        start={startingSide(lot.species, Math.round(usualSideG))}
-        usualPortionG={portion.massG}
+        start={startingSide(lot.species, usualSideG(lot.species, row.form, row.remainingG))}
+        usualPortionG={lot.species.portion.massG}
         priceCentsPerKg={row.priceCentsPerKg}
         rawAllowed={lot.life.use === "raw"}
       />

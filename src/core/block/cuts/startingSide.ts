@@ -1,4 +1,6 @@
-import type { Species } from "@/core/species";
+import { isCut } from "@/core/freshness";
+import { clamp } from "@/core/numeric";
+import type { Form, Species } from "@/core/species";
 import type { Side, Station } from "./side";
 
 /** Thickness and width along a side as shares of the thickest and widest point, thick end first (common practice, by eye). */
@@ -59,4 +61,16 @@ export function withStations(side: Side, count: number): Side {
 export function withLength(side: Side, lengthMm: number): Side {
   const scale = lengthMm / side.lengthMm;
   return { ...side, lengthMm, profile: side.profile.map((station) => ({ ...station, atMm: station.atMm * scale })) };
+}
+
+/** Weighed beside its usual portions a side is not longer than six of them and a little, g. */
+const MOST_PORTIONS = 6;
+const A_LITTLE_G = 60;
+
+/** What one side of a lot usually weighs, g: a whole fish gives two of its skin-on yield; what came cut is a side already. */
+export function usualSideG({ yield: of, portion }: Species, form: Form, remainingG: number): number {
+  const share = isCut(form) ? 1 : (of.skinOnFilletPct ?? of.skinlessPct ?? 50) / 200;
+  return Math.round(
+    clamp(Math.min(remainingG * share, MOST_PORTIONS * portion.massG + A_LITTLE_G), portion.massG, remainingG),
+  );
 }
