@@ -10,6 +10,9 @@ import {
   type LiveQuestion,
   type SheetRequest,
 } from "@/core/cooking";
+import { planCure, type CureRequest } from "@/core/cure";
+import { compareStacks, followAirRecord, planFreezing, type AirRecordRequest, type FreezeRequest } from "@/core/raw";
+import { ok } from "@/core/shared";
 
 /** What the workers work out, worked out here and at once: for `jest.mock` of their hooks. */
 const useAnswer = <Question, Answer>(question: Question, work: (question: Question) => Answer): Answer => {
@@ -40,5 +43,23 @@ export const planWorker = {
   useEstimate: (question: LiveQuestion) => {
     const found = useAnswer(question, estimateSheet);
     return told(found.ok ? found.value : null);
+  },
+};
+
+export const rawWorker = {
+  useCure: (request: CureRequest) => {
+    const found = useAnswer(request, planCure);
+    return { ...told(found.ok ? found.value : null), problem: found.ok ? null : found.error };
+  },
+  useFreezing: (request: FreezeRequest) => {
+    const found = useAnswer(request, (asked) => {
+      const planned = planFreezing(asked);
+      return planned.ok ? ok({ plan: planned.value, ...compareStacks(asked, planned.value.reachC) }) : planned;
+    });
+    return { ...told(found.ok ? found.value : null), problem: found.ok ? null : found.error };
+  },
+  useAirRecord: (request: AirRecordRequest) => {
+    const found = useAnswer(request, followAirRecord);
+    return { ...told(found.ok ? found.value : null), problem: found.ok ? null : found.error };
   },
 };

@@ -4,7 +4,11 @@
  */
 import { db } from "@/db/connection";
 import { findHouse } from "@/db/house/house";
+import { listPlaces } from "@/db/house/places";
+import { houseNowMs } from "@/db/houseClock";
+import { openHolds } from "@/db/lots/holds";
 import { lotsOnIce } from "@/db/lots/lots";
+import { stockOnIce } from "@/db/lots/stock";
 import { notesOf } from "@/db/raw/lotNotes";
 import { t } from "@/words/raw";
 import { formatFor } from "@/words/format/format";
@@ -12,6 +16,8 @@ import { button, clear, draw, formLaws, press, said, type } from "../atTheForm.t
 import { inADemoHouse } from "../inTheHouse.testkit";
 import { HalfShell } from "./[lotId]/HalfShell";
 import { Remedy } from "./[lotId]/Remedy";
+import { CureBench } from "./cure/CureBench";
+import { FreezeBench } from "./freeze/FreezeBench";
 import { GuestsSwitch } from "./GuestsSwitch";
 
 jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
@@ -20,6 +26,7 @@ jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextS
 jest.mock("next/navigation", () => jest.requireActual("../atTheForm.testkit").nextNavigation);
 jest.mock("next/link", () => jest.requireActual("../atTheForm.testkit").nextLink);
 jest.mock("next/dynamic", () => jest.requireActual("../atTheForm.testkit").nextDynamic);
+jest.mock("@/workers/client/useRaw", () => jest.requireActual("../inThread.testkit").rawWorker);
 
 inADemoHouse();
 afterEach(clear);
@@ -99,4 +106,51 @@ test("whom the house serves is said with one switch, and taken back with it", as
     await press("");
     expect(findHouse(db())!.susceptibleGuests).toBe(!susceptible);
   }
+});
+
+const stock = () =>
+  stockOnIce(db(), houseNowMs()).filter(({ row, species }) => row.form === "side" && species.rawUse !== "none");
+
+describe.each([
+  ["metric", "1500", "32", "-30"],
+  ["imperial", "52.911", "1.2598", "-22"],
+] as const)("a cure and a freezing begun in a house that is %s", (units, massText, thickText, airText) => {
+  test("a cure on paper is worked out in the units of the house, and nothing is begun without a lot", async () => {
+    const [one] = stock();
+    const { row, title } = one!;
+    const lots = [{ id: row.id, title, speciesId: row.speciesId, massG: row.remainingG, thicknessMm: 28 }];
+    await draw(units, <CureBench lots={lots} />);
+    await type(t("weight"), massText);
+    await type(t("thick"), thickText);
+    expect(said()).toMatch(units === "metric" ? /\d g\b/ : /\d oz\b/);
+    expect([...document.querySelectorAll("button")].map(({ textContent }) => textContent)).not.toContain(
+      t("layItInBeginTheHold"),
+    );
+  });
+
+  test("a freezing hold begins with the pack that was typed, and expects the core when the plan says", async () => {
+    const lot = stock().find(({ life }) => life.state !== "frozen")!;
+    const freezer = listPlaces(db()).find(({ kind }) => kind === "freezer")!;
+    const lots = [{ id: lot.row.id, title: lot.title, speciesId: lot.row.speciesId, startC: 2, inFreezer: false }];
+    const before = openHolds(db(), houseNowMs()).length;
+    await draw(
+      units,
+      <FreezeBench
+        ruleId="eu-853"
+        lots={lots}
+        chosenId={lot.row.id}
+        serverNowMs={houseNowMs()}
+        freezers={[{ id: freezer.id, name: freezer.name, setC: freezer.setC }]}
+      />,
+    );
+    await type(t("air"), airText);
+    await press(t("itGoesInNowBeginThe"));
+    const holds = openHolds(db(), houseNowMs());
+    expect(holds).toHaveLength(before + 1);
+    const begun = holds.find(({ lot: of, pack }) => of.id === lot.row.id && pack !== null)!;
+    expect(begun.pack!.startC).toBeCloseTo(2, 0);
+    expect(begun.hold).toMatchObject({ kind: "parasite", ruleId: "eu-853", readings: [] });
+    // what is expected is not proven: nothing is met before somebody probes it
+    expect(begun.status.state).not.toBe("done");
+  });
 });
