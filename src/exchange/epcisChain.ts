@@ -22,7 +22,7 @@ const quantity = ({ code, massG }: Amount) => ({ epcClass: lotClass(code), quant
 const stamp = (ms: number) => ({ eventTime: new Date(ms).toISOString(), eventTimeZoneOffset: "+00:00" });
 
 /** Nothing is said of a mass of nothing: the standard wants amounts above it. */
-const some = (amounts: readonly Amount[]) => amounts.filter(({ massG }) => massG > 0).map(quantity);
+const quantitiesOf = (amounts: readonly Amount[]) => amounts.filter(({ massG }) => massG > 0).map(quantity);
 
 /**
  * What became of lots inside the house: a transformation for each work that turned lots into lots, and an object event for each plate, with
@@ -35,8 +35,8 @@ export function chainEvents({ makes, plates }: Chain): readonly object[] {
       ...stamp(atMs),
       transformationID: `urn:gaffel:make:${encodeURIComponent(id)}`,
       bizStep: "commissioning",
-      inputQuantityList: some(inputs),
-      outputQuantityList: some(outputs),
+      inputQuantityList: quantitiesOf(inputs),
+      outputQuantityList: quantitiesOf(outputs),
       "gaffel:work": kind,
     })),
     ...plates.map(({ id, atMs, dish, parts }) => ({
@@ -44,7 +44,7 @@ export function chainEvents({ makes, plates }: Chain): readonly object[] {
       ...stamp(atMs),
       action: "OBSERVE",
       bizStep: "retail_selling",
-      quantityList: some(parts),
+      quantityList: quantitiesOf(parts),
       "gaffel:plate": id,
       "gaffel:dish": dish,
       "gaffel:possible": parts.filter(({ certain }) => !certain).map(({ code }) => code),

@@ -15,7 +15,7 @@ export const metadata: Metadata = { title: t("signInTitle") };
 type Props = { readonly searchParams: Promise<{ readonly to?: string; readonly name?: string }> };
 
 /** Where a page was asked for before anybody had signed in: an address of this house and nothing else. */
-const safe = (to: string | undefined) => (to && /^\/[a-z]/.test(to) ? to : "/");
+const pathHere = (to: string | undefined) => (to && /^\/[a-z]/.test(to) ? to : "/");
 
 /** The door: a tablet is let in once, a cook signs in once a shift. */
 export default async function SignInPage({ searchParams }: Props) {
@@ -30,7 +30,7 @@ export default async function SignInPage({ searchParams }: Props) {
     return (
       <main className={styles.door}>
         <PageHead title={t("letInTitle")} asks={t("letInAsks")} />
-        <LetIn to={safe(to)} />
+        <LetIn to={pathHere(to)} />
       </main>
     );
   const people = listPeople(db(), nowMs).map((one) => ({
@@ -47,7 +47,7 @@ export default async function SignInPage({ searchParams }: Props) {
         people={people}
         first={people.find((one) => one.name === name)?.id ?? null}
         here={known.person?.name ?? null}
-        to={safe(to)}
+        to={pathHere(to)}
       />
     </>
   );

@@ -23,7 +23,7 @@ const watchers = new Set<() => void>();
 const hearers = new Set<(settled: Settled) => void>();
 
 /** What waits survives a reload, not a closed tab. */
-function set(next: Partial<Outbox>): void {
+function change(next: Partial<Outbox>): void {
   box = { ...box, ...next };
   try {
     if (box.waiting.length === 0) sessionStorage.removeItem(SHELF);
@@ -56,15 +56,15 @@ async function post({ id, cookId, tap, madeAtMs }: Waiting): Promise<TapAnswer |
 
 async function flush(): Promise<void> {
   if (box.sending) return;
-  set({ sending: true });
+  change({ sending: true });
   for (let first = box.waiting[0]; first; first = box.waiting[0]) {
     const answer = await post(first);
     if (!answer) break;
-    set({ waiting: box.waiting.slice(1) });
+    change({ waiting: box.waiting.slice(1) });
     if (answer.events.length > 0) tellTapped(first.cookId, answer.events);
     for (const hear of hearers) hear({ cookId: first.cookId, tap: first.tap, answer });
   }
-  set({ sending: false, silent: box.waiting.length > 0 });
+  change({ sending: false, silent: box.waiting.length > 0 });
 }
 
 /** A wet hand touches twice: the same tap on the same cook so soon after, ms, is the first one again. */
@@ -87,7 +87,7 @@ export function sendTap(cookId: string, tap: Tap): void {
   const madeAtMs = Date.now();
   if (isAgain(cookId, tap, madeAtMs)) return void flush();
   last = { cookId, tap, madeAtMs };
-  set({ waiting: [...box.waiting, { id: nanoid(), cookId, tap, madeAtMs }] });
+  change({ waiting: [...box.waiting, { id: nanoid(), cookId, tap, madeAtMs }] });
   void flush();
 }
 
@@ -103,9 +103,9 @@ export function resumeTaps(): void {
     return;
   }
   if (left.length === 0) return;
-  set({ waiting: left });
+  change({ waiting: left });
   if (Date.now() - left.at(-1)!.madeAtMs < FRESH_MS) void flush();
-  else set({ silent: true });
+  else change({ silent: true });
 }
 
 export function hearSettled(hear: (settled: Settled) => void): () => void {

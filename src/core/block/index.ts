@@ -28,7 +28,7 @@ export {
 export { isRest, restOf } from "./cuts/rest";
 export { type Preference } from "./cuts/portioning";
 export { planCrust, planRounds, rollUp } from "./pieces/rounds";
-export { COUNT_GRADES, dealPlates, planCount, sizeOfCount, type PlateSchool } from "./pieces/counting";
+export { COUNT_GRADES, dealPlates, PEELED_SHARE, planCount, sizeOfCount, type PlateSchool } from "./pieces/counting";
 export {
   airDryMin,
   DRYING_AIR,

@@ -6,7 +6,7 @@ export type When =
   | { readonly kind: "moment"; readonly atMs: number }
   | { readonly kind: "local"; readonly day: string; readonly minutes: number; readonly seconds: number };
 
-const two = (value: number) => String(value).padStart(2, "0");
+const twoDigits = (value: number) => String(value).padStart(2, "0");
 
 function dayOf(text: string, order: DateOrder): { readonly day: string; readonly rest: string } | null {
   const parts = /^(\d{1,4})[-/.](\d{1,2})[-/.](\d{1,4})(.*)$/s.exec(text);
@@ -14,7 +14,7 @@ function dayOf(text: string, order: DateOrder): { readonly day: string; readonly
   const [a, b, c] = [Number(parts[1]), Number(parts[2]), Number(parts[3])];
   const [year, month, dayOfMonth] = order === "ymd" ? [a, b, c] : order === "dmy" ? [c, b, a] : [c, a, b];
   const full = year < 100 ? 2000 + year : year;
-  const day = `${full}-${two(month)}-${two(dayOfMonth)}`;
+  const day = `${full}-${twoDigits(month)}-${twoDigits(dayOfMonth)}`;
   const real = new Date(`${day}T00:00:00Z`);
   if (Number.isNaN(real.getTime()) || real.toISOString().slice(0, 10) !== day) return null;
   return { day, rest: parts[4]! };

@@ -13,6 +13,16 @@ export {
 } from "./packFreezing";
 export { ROUND_H } from "./keptCold";
 export { needWords, parasiteAnswer } from "./parasiteCheck";
-export { dressedHoldMin, planBatch, planSlices, plateHoldMin, SLICE_MM } from "./plates";
+export {
+  dressedHoldMin,
+  FIRST_COURSE_G,
+  planBatch,
+  planSlices,
+  plateHoldMin,
+  SLICE_MM,
+  slicedBelowC,
+  SLICING_S,
+  WARM_PLATE_C,
+} from "./plates";
 export type { Risk } from "./risks";
 export { majorArea } from "./waters";

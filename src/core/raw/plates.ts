@@ -2,6 +2,7 @@ import { keyed } from "@/core/shared";
 import { WHITENING } from "@/core/cure";
 import { materialOf, simulateHeat } from "@/core/heat";
 import { propertiesOf, type Composition } from "@/core/matter";
+import { DANGER_ZONE_C, HISTAMINE_EXPOSURE } from "@/core/safety";
 import type { Species, SpeciesGroup } from "@/core/species";
 
 /** How thick raw fish is cut (common practice, medium): firm fish thin, soft fish thicker. */
@@ -39,6 +40,17 @@ export const SLICE_MM: Readonly<
   },
   ["knife"],
 );
+
+/** Fish is sliced before it is warmer than this, °C: the histamine rule's figure where it forms any, else the cold end of the danger zone. */
+export const slicedBelowC = ({ histamineFormer }: Pick<Species, "histamineFormer">): number =>
+  histamineFormer === "no" ? DANGER_ZONE_C.from : HISTAMINE_EXPOSURE.aboveC;
+
+/** A plate of raw fish is no longer cold from here on, °C (common practice). */
+export const WARM_PLATE_C = 10;
+/** Hands that are used to it (common practice): a slice, and laying out a plate, s. */
+export const SLICING_S = { slice: 5, plate: 25 } as const;
+/** A first course of raw fish, g (common practice). */
+export const FIRST_COURSE_G = 70;
 
 export type SliceRequest = {
   readonly species: Species;

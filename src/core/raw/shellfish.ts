@@ -11,7 +11,7 @@ const SHUCKED_HOURS = { whole: 2, muscle: 24 } as const;
 const VIBRIO_C = { care: 15.6, stop: 21 } as const;
 const VIBRIO_PLANS = "US model ordinance for molluscan shellfish, Vibrio control plans (memory, medium)";
 
-const say = (id: CheckId, label: string, state: Check["state"], text: Said, source: string): Check => ({
+const checkOf = (id: CheckId, label: string, state: Check["state"], text: Said, source: string): Check => ({
   id,
   label,
   state,
@@ -39,12 +39,12 @@ function aliveChecks(facts: RawFacts): readonly Check[] {
   const known = deaths !== null && deaths.counted > 0;
   if (!opensAlive(facts) && !known) return [];
   const source = "lot deaths, over a twentieth none goes raw (common practice)";
-  if (!known) return [say("alive", "Alive until opened", "missing", said("raw.tapACountOfThemHow"), source)];
+  if (!known) return [checkOf("alive", "Alive until opened", "missing", said("raw.tapACountOfThemHow"), source)];
   const text = said("raw.deadOfCountedDead", { dead: deaths.dead, counted: deaths.counted });
   return [
     deaths.dead / deaths.counted > RAW_DEAD_SHARE
-      ? say("alive", "Alive until opened", "fails", said("raw.textOverOneInTwentyCook", { text }), source)
-      : say("alive", "Alive until opened", "met", said("raw.textEachOneTappedAgainAs", { text }), source),
+      ? checkOf("alive", "Alive until opened", "fails", said("raw.textOverOneInTwentyCook", { text }), source)
+      : checkOf("alive", "Alive until opened", "met", said("raw.textEachOneTappedAgainAs", { text }), source),
   ];
 }
 
@@ -52,21 +52,21 @@ function aliveChecks(facts: RawFacts): readonly Check[] {
 function openedCheck({ state, form, shellfish: { openedHAgo } }: RawFacts, bare: boolean): Check {
   const source = "common practice, medium";
   const label = "Since it was opened";
-  if (state === "live") return say("alive", label, "missing", said("raw.openItFirst"), source);
+  if (state === "live") return checkOf("alive", label, "missing", said("raw.openItFirst"), source);
   if (openedHAgo === null)
     return form === "shucked"
-      ? say("alive", label, "met", said("raw.cameShuckedItsDaysOnThe"), source)
-      : say("alive", label, "missing", said("raw.whenWasItOpened"), source);
+      ? checkOf("alive", label, "met", said("raw.cameShuckedItsDaysOnThe"), source)
+      : checkOf("alive", label, "missing", said("raw.whenWasItOpened"), source);
   const limitH = bare ? SHUCKED_HOURS.muscle : SHUCKED_HOURS.whole;
   return openedHAgo <= limitH
-    ? say(
+    ? checkOf(
         "alive",
         label,
         "met",
         said("raw.openedOpenedHAgoMinAgoLimitH", { openedHAgo: inHours(openedHAgo), limit: limitH }),
         source,
       )
-    : say(
+    : checkOf(
         "alive",
         label,
         "fails",
@@ -86,8 +86,8 @@ function tagCheck({ shellfish: { tag, tagWords }, ruleSetId, state }: RawFacts):
       : said("raw.packersLabelWithItsCertificateNumber")
     : said("raw.labelOfTheDispatchCentre");
   return tag === "yes"
-    ? say("tag", "Tag", "met", said("raw.tagWordsKeptWithTheLotNo", { tagWords: tagWords ?? name }), source)
-    : say("tag", "Tag", "missing", said("raw.noNameNotRawAndNot", { name }), source);
+    ? checkOf("tag", "Tag", "met", said("raw.tagWordsKeptWithTheLotNo", { tagWords: tagWords ?? name }), source)
+    : checkOf("tag", "Tag", "missing", said("raw.noNameNotRawAndNot", { name }), source);
 }
 
 /** Asks the dealer's list or the class of the waters, not any text on a paper. */
@@ -98,7 +98,7 @@ function watersCheck({ shellfish: { dealerListed, waterClass }, ruleSetId }: Raw
     : "Reg. (EU) 2019/627, Art. 52-55, and Reg. (EC) 853/2004, Annex III, Sec. VII: class A, or purified in an approved centre (memory, high; articles medium)";
   const label = "Waters";
   if (waterClass === "B" || waterClass === "C")
-    return say(
+    return checkOf(
       "waters",
       label,
       "fails",
@@ -107,12 +107,12 @@ function watersCheck({ shellfish: { dealerListed, waterClass }, ruleSetId }: Raw
     );
   if (us)
     return dealerListed === "yes"
-      ? say("waters", label, "met", said("raw.theDealerIsOnTheCertified"), source)
-      : say("waters", label, "missing", said("raw.isTheDealerOnTheInterstate"), source);
-  if (waterClass === "A") return say("waters", label, "met", said("raw.watersOfClassA"), source);
+      ? checkOf("waters", label, "met", said("raw.theDealerIsOnTheCertified"), source)
+      : checkOf("waters", label, "missing", said("raw.isTheDealerOnTheInterstate"), source);
+  if (waterClass === "A") return checkOf("waters", label, "met", said("raw.watersOfClassA"), source);
   return dealerListed === "yes"
-    ? say("waters", label, "met", said("raw.fromAnApprovedDispatchCentre"), source)
-    : say("waters", label, "missing", said("raw.classAOrAnApprovedDispatch"), source);
+    ? checkOf("waters", label, "met", said("raw.fromAnApprovedDispatchCentre"), source)
+    : checkOf("waters", label, "missing", said("raw.classAOrAnApprovedDispatch"), source);
 }
 
 const vibrioSource = (ruleSetId: RuleSetId) =>
@@ -120,7 +120,7 @@ const vibrioSource = (ruleSetId: RuleSetId) =>
 
 function vibrioCheck({ shellfish: { waterC, area, harvestMonth }, ruleSetId }: RawFacts): Check {
   const answer = (state: Check["state"], text: Said) =>
-    say("vibrio", "Warm water", state, text, vibrioSource(ruleSetId));
+    checkOf("vibrio", "Warm water", state, text, vibrioSource(ruleSetId));
   if (waterC !== null) {
     const water = said("raw.waterOfWaterAtHarvest", { water: inCelsius(waterC, 0) });
     if (waterC >= VIBRIO_C.stop) return answer("fails", said("raw.waterVibrioCookThem", { water }));

@@ -7,7 +7,7 @@ export const ALLERGENS = storedForm<Allergens>("what is known of allergens", All
 
 const text = z.string().exactOptional();
 const number = z.number().exactOptional();
-const yes = z.boolean().exactOptional();
+const flag = z.boolean().exactOptional();
 
 export const ITEM_FACTS = storedForm<ItemFacts>(
   "what is known of an item",
@@ -16,11 +16,11 @@ export const ITEM_FACTS = storedForm<ItemFacts>(
     form: text,
     partLabel: z.string().nullable().exactOptional(),
     ingredientId: text,
-    isBase: yes,
+    isBase: flag,
     centsPerKg: number,
     good: z.unknown().exactOptional(),
     standsFor: text,
-    retired: yes,
+    retired: flag,
     preparationId: text,
     portionG: number,
     parCount: number,

@@ -23,31 +23,31 @@ export const REASONS = storedForm<readonly Reason[]>(
   ),
 );
 
-const said = z.boolean().exactOptional();
-const words = z.string().exactOptional();
+const flag = z.boolean().exactOptional();
+const text = z.string().exactOptional();
 
 /** Nothing here speaks for a lot unless it is exactly what it should be: "yes" is not `true`. */
 export const PROVENANCE = storedForm<Provenance>(
   "the papers of a lot",
   z.looseObject({
-    subArea: words,
-    landingPlace: words,
-    supplierLot: words,
+    subArea: text,
+    landingPlace: text,
+    supplierLot: text,
     tag: z.looseObject({ certificate: z.string(), harvestedOn: z.string(), dealer: z.string() }).exactOptional(),
-    byCatch: said,
-    defrosted: said,
-    useBy: words,
+    byCatch: flag,
+    defrosted: flag,
+    useBy: text,
     openDays: z.number().min(0).exactOptional(),
     additives: z.array(z.string()).exactOptional(),
     rearing: z.enum(["net-pen", "land-based", "ranched"]).exactOptional(),
-    feedStatement: said,
-    freezingStatement: said,
-    clearedGround: said,
-    roeOn: said,
+    feedStatement: flag,
+    freezingStatement: flag,
+    clearedGround: flag,
+    roeOn: flag,
     skein: z.enum(["in", "removed-and-rinsed"]).exactOptional(),
-    dealerListed: said,
+    dealerListed: flag,
     waterClass: z.enum(["A", "B", "C"]).exactOptional(),
-    catchDocument: words,
+    catchDocument: text,
     pieces: z.number().exactOptional(),
     wholeKg: z.number().exactOptional(),
     deaths: z.looseObject({ dead: z.number(), counted: z.number() }).exactOptional(),

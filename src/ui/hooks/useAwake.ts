@@ -6,7 +6,7 @@ export type Awake = "on" | "asked" | "refused" | "not-here";
 
 let state: Awake = "asked";
 const watchers = new Set<() => void>();
-const set = (next: Awake) => {
+const say = (next: Awake) => {
   state = next;
   for (const watcher of watchers) watcher();
 };
@@ -19,7 +19,7 @@ const subscribe = (watcher: () => void) => {
 export function useKeepAwake(): void {
   useEffect(() => {
     if (!("wakeLock" in navigator)) {
-      set("not-here");
+      say("not-here");
       return;
     }
     let lock: WakeLockSentinel | null = null;
@@ -27,10 +27,10 @@ export function useKeepAwake(): void {
       if (document.hidden) return;
       try {
         lock = await navigator.wakeLock.request("screen");
-        set("on");
+        say("on");
       } catch {
         // a tablet that saves its battery says no
-        set("refused");
+        say("refused");
       }
     };
     const again = () => void ask();

@@ -30,7 +30,7 @@ const SHELF = "gaffel-sound";
 let audio: AudioContext | null = null;
 let on = false;
 const watchers = new Set<() => void>();
-const tell = () => {
+const tellWatchers = () => {
   on = audio?.state === "running";
   for (const watcher of watchers) watcher();
 };
@@ -54,10 +54,10 @@ export function armSound(): void {
 
 function openSound(): void {
   audio ??= new AudioContext();
-  audio.onstatechange = tell;
+  audio.onstatechange = tellWatchers;
   void audio.resume().then(() => {
     shelf(true);
-    tell();
+    tellWatchers();
   });
 }
 

@@ -1,7 +1,7 @@
 "use client";
 import { Segmented, Switch } from "antd";
 import { useState } from "react";
-import { COUNT_GRADES, planCount } from "@/core/block";
+import { COUNT_GRADES, PEELED_SHARE, planCount } from "@/core/block";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -9,9 +9,6 @@ import page from "@/ui/layout/page.module.css";
 import { QuantityField } from "@/ui/form/QuantityField";
 import styles from "./Count.module.css";
 import { t } from "@/words/block";
-
-/** Headless shell-on to peeled and deveined (Lynch, The Book of Yields; memory, high). */
-const PEELED = 0.8;
 
 export function ShrimpCard() {
   const { format } = useHouse();
@@ -22,7 +19,13 @@ export function ShrimpCard() {
   const [perCover, setPerCover] = useState(6);
   const { few, many, use } = COUNT_GRADES.shrimp.find(({ label }) => label === grade)!;
   const perPound = few > 0 ? (few + many) / 2 : many;
-  const plan = planCount({ packG, glazeShare: glazePct / 100, perPound, peeledShare: shellOn ? PEELED : 1, perCover });
+  const plan = planCount({
+    packG,
+    glazeShare: glazePct / 100,
+    perPound,
+    peeledShare: shellOn ? PEELED_SHARE : 1,
+    perCover,
+  });
   return (
     <section className={page.card}>
       <h2>{t("prawnsByCount")}</h2>

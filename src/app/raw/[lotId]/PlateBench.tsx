@@ -1,7 +1,17 @@
 "use client";
 import { Alert, Button } from "antd";
 import { useState } from "react";
-import { dressedHoldMin, planBatch, planSlices, plateHoldMin, SLICE_MM } from "@/core/raw";
+import {
+  dressedHoldMin,
+  FIRST_COURSE_G,
+  planBatch,
+  planSlices,
+  plateHoldMin,
+  SLICE_MM,
+  slicedBelowC,
+  SLICING_S,
+  WARM_PLATE_C,
+} from "@/core/raw";
 import type { Species } from "@/core/species";
 import { durationText, hoursText, percentText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -20,13 +30,6 @@ type Props = {
   readonly dish: "raw" | "cured";
   readonly cleared: boolean;
 };
-
-const FIRST_COURSE_G = 70;
-const WARM_PLATE_C = 10;
-const HISTAMINE_C = 4.4;
-const COLD_C = 5;
-const SECONDS_PER_SLICE = 5;
-const SECONDS_PER_PLATE = 25;
 
 /** Slices, plates and how long they hold; and the plates written down with what cleared them. */
 export function PlateBench({ lotId, species, leftG, dish, cleared }: Props) {
@@ -53,7 +56,7 @@ export function PlateBench({ lotId, species, leftG, dish, cleared }: Props) {
   const ends = planSlices({ ...ask, blockG: Math.max(cutG, 1) });
   const blockG = Math.min(leftG, cutG + Math.max(0, ends.endsG));
   const plan = planSlices({ ...ask, blockG });
-  const limitC = species.histamineFormer === "no" ? COLD_C : HISTAMINE_C;
+  const limitC = slicedBelowC(species);
   const batch = planBatch({
     composition: species.compositionPct,
     blockMm: heightMm,
@@ -61,8 +64,8 @@ export function PlateBench({ lotId, species, leftG, dish, cleared }: Props) {
     roomC,
     limitC,
     slicesPerCover,
-    secondsPerSlice: SECONDS_PER_SLICE,
-    secondsPerPlate: SECONDS_PER_PLATE,
+    secondsPerSlice: SLICING_S.slice,
+    secondsPerPlate: SLICING_S.plate,
     covers,
   });
   const holdMin = plateHoldMin(gramsPerCover, 3, plateC, roomC, WARM_PLATE_C);

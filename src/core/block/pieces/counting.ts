@@ -1,6 +1,10 @@
 import { GRAM_PER_POUND } from "@/core/units";
 import { sum } from "@/core/numeric";
 import { keyed } from "@/core/shared";
+
+/** Headless shell-on prawns to peeled and deveined (Lynch, The Book of Yields; memory, high). */
+export const PEELED_SHARE = 0.8;
+
 /** Grades by count per pound and what they are used for (arithmetic from the grade name; uses common practice). */
 export const COUNT_GRADES = keyed(
   "counts",
@@ -88,7 +92,7 @@ export function dealPlates(weightsG: readonly number[], perPlate: number, school
   const sorted = [...weightsG].sort((a, b) => b - a);
   const count = Math.floor(sorted.length / perPlate);
   if (count === 0) return { plates: [], leftOver: sorted, spreadG: 0, unevenG: 0 };
-  const { used, leftOver } = likest(sorted, count * perPlate);
+  const { used, leftOver } = mostAlike(sorted, count * perPlate);
   const plates =
     school === "same-size"
       ? Array.from({ length: count }, (_, index) => used.slice(index * perPlate, (index + 1) * perPlate))
@@ -103,7 +107,7 @@ export function dealPlates(weightsG: readonly number[], perPlate: number, school
 }
 
 /** The run of sorted neighbours with the least range; the odd ones out stay over. */
-function likest(sorted: readonly number[], wanted: number) {
+function mostAlike(sorted: readonly number[], wanted: number) {
   let from = 0;
   for (let start = 0; start + wanted <= sorted.length; start++)
     if (sorted[start]! - sorted[start + wanted - 1]! < sorted[from]! - sorted[from + wanted - 1]! - 1e-12) from = start;

@@ -99,8 +99,8 @@ function secondsLeft(
       return Math.max(done, plannedS[index]!);
     });
   if (searched.length === 0 || current >= job.stages.length - 1) return secondsFor(0);
-  const { of, wanted } = measureOf(job.goal, programme);
-  const value = (leftS: number) => of(programme.outcome(secondsFor(leftS)));
+  const { valueOf, wanted } = measureOf(job.goal, programme);
+  const value = (leftS: number) => valueOf(programme.outcome(secondsFor(leftS)));
   const found = timeToReach(value, wanted, [0, LONGEST_LEFT_S], CLOSE, 60);
   return secondsFor(found.kind === "found" ? found.seconds : found.kind === "below" ? 0 : LONGEST_LEFT_S);
 }

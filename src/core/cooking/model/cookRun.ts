@@ -55,7 +55,7 @@ const LAYERS = 24;
 
 /** How freely a browned and oiled face evaporates against open flesh (estimate). */
 const SEALED_WET_SHARE = 0.4;
-/** A face counts as sealed behind so much crust, mm. */
+/** A crust from this thickness on seals its face: oil and dry crumb keep the water in, mm (estimate). */
 const SEALED_CRUST_MM = 0.05;
 /** Of the water the air takes from a face, the flesh below makes good this share; the rest dries the layer (estimate). */
 const SUPPLIED_SHARE = 0.6;

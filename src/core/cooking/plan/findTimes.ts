@@ -19,9 +19,9 @@ export type Planned = { readonly job: Job; readonly programme: Programme; readon
 /** Finds the times alone: the heart of a plan, without what is said about it. */
 export function findTimes(job: Job, guessS?: number, rough = false): Result<Planned, PlanFailure> {
   const programme = new Programme(job.setup, job.stages);
-  const { of, wanted } = measureOf(job.goal, programme);
+  const { valueOf, wanted } = measureOf(job.goal, programme);
   const tolerance = job.goal.kind === "tender" ? FINE_TENDER : rough ? ROUGH : FINE;
-  const valueAt = (totalS: number) => of(programme.outcome(programme.secondsFor(totalS)));
+  const valueAt = (totalS: number) => valueOf(programme.outcome(programme.secondsFor(totalS)));
   const { beforeS } = programme;
   const { longestS, shortestS = 0 } = job.method;
   const highS = beforeS + programme.leastS + longestS;
@@ -38,7 +38,7 @@ export function findTimes(job: Job, guessS?: number, rough = false): Result<Plan
     ok({ job, programme, seconds: programme.secondsFor(totalS, skipping) });
   if (beforeS > 0 && shortestS > 0 && found.seconds < beforeS + shortestS) {
     // too little left for a stage of its own: the heat before it does the rest
-    const skip = (totalS: number) => of(programme.outcome(programme.secondsFor(totalS, true)));
+    const skip = (totalS: number) => valueOf(programme.outcome(programme.secondsFor(totalS, true)));
     const alone = timeToReach(skip, wanted, [1, Math.max(LONGEST_PAN_S, beforeS)], tolerance, beforeS);
     if (alone.kind === "found") return finished(alone.seconds, true);
   }

@@ -22,19 +22,22 @@ export const OPENS_AT_C = 62;
 export const SAFE_STEP_S = 2;
 
 /** A number that rises with time, and the value wanted of it. */
-export function measureOf(goal: Goal, programme: Programme): { of: (outcome: CookOutcome) => number; wanted: number } {
+export function measureOf(
+  goal: Goal,
+  programme: Programme,
+): { valueOf: (outcome: CookOutcome) => number; wanted: number } {
   switch (goal.kind) {
     case "centre":
-      return { of: ({ peakC }) => peakC, wanted: goal.targetC };
+      return { valueOf: ({ peakC }) => peakC, wanted: goal.targetC };
     case "doneness":
-      return { of: (outcome) => outcome.readsLikeC, wanted: goal.targetC };
+      return { valueOf: (outcome) => outcome.readsLikeC, wanted: goal.targetC };
     case "rim":
-      return { of: ({ rimMm }) => rimMm, wanted: goal.rimMm };
+      return { valueOf: ({ rimMm }) => rimMm, wanted: goal.rimMm };
     case "tender":
-      return { of: ({ tender }) => tender, wanted: 1 };
+      return { valueOf: ({ tender }) => tender, wanted: 1 };
     case "safe":
       return {
-        of: (outcome) => {
+        valueOf: (outcome) => {
           const trace = programme.trace(outcome.seconds, SAFE_STEP_S);
           const times = trace.map(({ timeS }) => timeS);
           const coldest = trace.map(({ coldestC }) => coldestC);

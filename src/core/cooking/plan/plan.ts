@@ -251,8 +251,8 @@ export function windowOf(
   const skipping = seconds.every((taken, index) => job.stages[index]!.until.by !== "search" || taken === 0);
   const movable = skipping ? clocked : sum(seconds.filter((_, index) => job.stages[index]!.until.by === "search"));
   if (!band) return { earlyS: 0, lateS: clocked * 0.25 };
-  const { of } = measureOf(job.goal, programme);
-  const value = (totalS: number) => of(programme.outcome(programme.secondsFor(totalS, skipping)));
+  const { valueOf } = measureOf(job.goal, programme);
+  const value = (totalS: number) => valueOf(programme.outcome(programme.secondsFor(totalS, skipping)));
   const low = Number.isFinite(band.fromC)
     ? timeToReach(value, band.fromC, [Math.max(1, clocked - movable), clocked], ROUGH)
     : null;
@@ -277,7 +277,11 @@ const KNOB_STEP: Readonly<Record<KnobId, number>> = {
 function sensitivityOf(job: Job, programme: Programme, seconds: readonly number[]): readonly Sensitivity[] {
   const { setup, method, kit } = job;
   const { piece } = setup;
-  const of = (what: Said, outcome: CookOutcome) => ({ what, peakC: outcome.peakC, band: bandOf(job, outcome) });
+  const sensitivity = (what: Said, outcome: CookOutcome) => ({
+    what,
+    peakC: outcome.peakC,
+    band: bandOf(job, outcome),
+  });
   const governing = governingMm(piece.shape);
   const withPiece = (change: Partial<typeof piece>) =>
     programme.outcome(seconds, { ...setup, piece: { ...piece, ...change } });
@@ -285,7 +289,7 @@ function sensitivityOf(job: Job, programme: Programme, seconds: readonly number[
     const changed = kitOf(method, job.school, { ...kit, [id]: kit[id] + KNOB_STEP[id] });
     const other = new Programme(setup, method.build({ piece, kit: changed, pan: job.pan, school: job.school }));
     const step = KNOB_STEP[id];
-    return of(
+    return sensitivity(
       id === "distanceMm"
         ? said("plan.stepFurtherOff", { step: inMm(step) })
         : said("plan.labelStepColder", { label, step: inKelvin(-step) }),
@@ -293,8 +297,11 @@ function sensitivityOf(job: Job, programme: Programme, seconds: readonly number[
     );
   });
   return [
-    of(said("plan.at2MmThicker", { bound: inMm(2) }), withPiece({ shape: resized(piece.shape, governing + 2) })),
-    of(said("plan.at5KColderAtTheStart", { bound: inKelvin(5) }), withPiece({ startC: piece.startC - 5 })),
+    sensitivity(
+      said("plan.at2MmThicker", { bound: inMm(2) }),
+      withPiece({ shape: resized(piece.shape, governing + 2) }),
+    ),
+    sensitivity(said("plan.at5KColderAtTheStart", { bound: inKelvin(5) }), withPiece({ startC: piece.startC - 5 })),
     ...byKnob,
   ];
 }

@@ -9,7 +9,7 @@ import styles from "../../Butter.module.css";
 type Props = { readonly sauce: Mounted; readonly spec: SauceSpec; readonly shelf: Shelf };
 
 const WIDTH = 640;
-const x = (share: number) => 4 + share * (WIDTH - 8);
+const xOf = (share: number) => 4 + share * (WIDTH - 8);
 const pct = (share: number) => Math.round(share * 100);
 
 /** How full of fat the sauce is by volume against the landmarks of hard spheres, and whether what binds it is enough. */
@@ -23,11 +23,11 @@ export function Landmark({ sauce, spec, shelf }: Props) {
   return (
     <div data-testid="binding">
       <svg viewBox={`0 0 ${WIDTH} 44`} className={styles.landmarks} role="img" aria-label={`${here}. ${landmark}`}>
-        <rect x={x(0)} y={22} width={x(1) - x(0)} height={10} rx={2} fill={PALETTE.groove} />
+        <rect x={xOf(0)} y={22} width={xOf(1) - xOf(0)} height={10} rx={2} fill={PALETTE.groove} />
         <rect
-          x={x(0)}
+          x={xOf(0)}
           y={22}
-          width={x(sauce.fatVolumeFraction) - x(0)}
+          width={xOf(sauce.fatVolumeFraction) - xOf(0)}
           height={10}
           rx={2}
           fill={PALETTE.iodine}
@@ -35,11 +35,11 @@ export function Landmark({ sauce, spec, shelf }: Props) {
         />
         {[SPHERES.thrown, SPHERES.stacked].map((share) => (
           <g key={share}>
-            <path d={`M${x(share)} 16 V38`} stroke={PALETTE.muted} strokeWidth={2} strokeDasharray="3 3" />
-            <text x={x(share)} y={12} textAnchor="middle">{`${pct(share)} %`}</text>
+            <path d={`M${xOf(share)} 16 V38`} stroke={PALETTE.muted} strokeWidth={2} strokeDasharray="3 3" />
+            <text x={xOf(share)} y={12} textAnchor="middle">{`${pct(share)} %`}</text>
           </g>
         ))}
-        <text x={x(0)} y={12}>
+        <text x={xOf(0)} y={12}>
           {here}
         </text>
       </svg>
