@@ -50,7 +50,13 @@ export function takeIn(
   { who, atMs }: Stamp,
 ): Result<Person, "nameIsTaken"> {
   return db.transaction((tx) => {
-    const known = tx.select().from(staff).where(eq(staff.name, name)).get();
+    // read aloud "Maike" and "maike" are one name; SQLite's lower() knows ASCII alone
+    const same = (one: string) => one.toLocaleLowerCase("en") === name.toLocaleLowerCase("en");
+    const known = tx
+      .select()
+      .from(staff)
+      .all()
+      .find((one) => same(one.name));
     if (known && known.leftAtMs === null && (known.untilMs === null || known.untilMs > atMs)) return err("nameIsTaken");
     const facts = {
       role,
