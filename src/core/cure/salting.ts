@@ -171,11 +171,6 @@ function setUp(request: CureRequest): Result<Solutes, Said> {
   return ok({ salt, sugar, waterShare, saltNeededG, endPct });
 }
 
-/**
- * Follows salt (and sugar) into a slab until the mean is at the target, then through the rest until it is even. An equilibrium brine may
- * stay in: it comes out when it holds 95 % of what it can, and it cannot pass that. Its target is of fish and water together, as kitchens
- * reckon it; the fish alone ends a little below. Error: a message in the cook's words.
- */
 /** A side in its cure, with what is noted of it on the way. */
 class CureRun {
   readonly samples: CureSample[] = [];
@@ -240,6 +235,11 @@ class CureRun {
   }
 }
 
+/**
+ * Follows salt (and sugar) into a slab until the mean is at the target, then through the rest until it is even. An equilibrium brine may
+ * stay in: it comes out when it holds 95 % of what it can, and it cannot pass that. Its target is of fish and water together, as kitchens
+ * reckon it; the fish alone ends a little below. Error: a message in the cook's words.
+ */
 export function planCure(request: CureRequest): Result<CurePlan, Said> {
   const set = setUp(request);
   if (!set.ok) return set;
