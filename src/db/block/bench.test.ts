@@ -4,7 +4,7 @@ import path from "node:path";
 import { sql } from "drizzle-orm";
 import { expectedParts, findBreakdown, USUAL_BOARDS, type PartUse } from "@/core/block";
 import { findSpecies } from "@/core/species";
-import { makeDemoHouse } from "@/demo/house";
+import { demoCopies } from "@/demo/demoCopies.testkit";
 import { boardScheme, boardsSince, setBoard, washBoard } from "./boards";
 import { breakDown, breakdownsSince } from "./breakdowns";
 import { openDatabase, type Db } from "../connection";
@@ -28,20 +28,7 @@ const ylva = { who: "Ylva", atMs: NOW };
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));
 afterAll(() => rmSync(folder, { recursive: true }));
 
-let first = "";
-let copies = 0;
-function demo(): Db {
-  if (first === "") {
-    first = path.join(folder, "first.sqlite");
-    const db = openDatabase(":memory:");
-    makeDemoHouse(db, NOW);
-    db.run(sql.raw(`vacuum into '${first}'`));
-  }
-  const copy = path.join(folder, `${copies++}.sqlite`);
-  const db = openDatabase(first);
-  db.run(sql.raw(`vacuum into '${copy}'`));
-  return openDatabase(copy);
-}
+const demo = demoCopies(NOW);
 const lotOf = (db: Db, speciesId: string, form: string) =>
   lotsOnIce(db).find((lot) => lot.speciesId === speciesId && lot.form === form && lot.parentId === null)!;
 const cleared = (db: Db, lotId: string, atMs = NOW) => clearLot(db, lotInHand(db, lotId, atMs)!, "raw", atMs).clearance;

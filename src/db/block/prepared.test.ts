@@ -1,10 +1,10 @@
 import { plainPiece, prepare, preparedLoad, type PreparationStep } from "@/core/block";
 import { findSpecies } from "@/core/species";
 import { DAY_MS, HOUR_MS } from "@/core/units";
-import { makeDemoHouse } from "@/demo/house";
+import { demoCopies } from "@/demo/demoCopies.testkit";
 import { batchesOfLot, batchesToCook, findBatch, prepareBatch } from "./batches";
 import { cutBatch } from "./cutBatch";
-import { openDatabase, type Db } from "../connection";
+import type { Db } from "../connection";
 import { heavyLot, wantedCut } from "../lots/cutting.testkit";
 import { checkLedger, entriesOfLot } from "../ledger";
 import { lotInHand } from "../lots/stock";
@@ -20,11 +20,7 @@ function cut(db: Db) {
   return { lot, batch: findBatch(db, done.value.id)! };
 }
 
-function house(): Db {
-  const db = openDatabase(":memory:");
-  makeDemoHouse(db, NOW);
-  return db;
-}
+const house = demoCopies(NOW);
 
 const STEPS: readonly PreparationStep[] = [
   { kind: "brined", brinePct: 10, minutes: 10 },

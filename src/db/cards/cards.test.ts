@@ -3,7 +3,7 @@ import { tmpdir } from "node:os";
 import path from "node:path";
 import type { GoodLabel } from "@/core/butter";
 import { allergenLines, dishOf } from "@/core/cards";
-import { makeDemoHouse } from "@/demo/house";
+import { demoCopies } from "@/demo/demoCopies.testkit";
 import { readCardFile, writeCardFile } from "@/house/cardFile";
 import { readForeignRecipe } from "@/exchange/foreignRecipe";
 import { recipeOf, recipesOf } from "@/exchange/recipe";
@@ -33,8 +33,8 @@ const NOW = Date.UTC(2026, 4, 12, 15);
 const DAY = "2026-05-12";
 const MIDNIGHT = NOW - 17 * 3_600_000;
 const stamp = (afterMin = 0) => ({ who: "Ylva", atMs: NOW + afterMin * 60_000 });
-const db = openDatabase(":memory:");
-beforeAll(() => makeDemoHouse(db, NOW), 60_000);
+const demo = demoCopies(NOW);
+const db = demo();
 
 const world = (atMs = NOW) => cardWorld(db, findHouse(db)!, atMs, new Set(["mackerel", "king-scallop", "ocean-trout"]));
 const pass = (atMs = NOW) => passOf(passCards(db, DAY, MIDNIGHT, atMs), world(atMs));
@@ -172,8 +172,7 @@ test("as a schema.org Recipe it says its parts, its energy and its allergens, kn
 });
 
 test("last night's plates keep what they held; recipes beside a card are kept and taken away", () => {
-  const fresh = openDatabase(":memory:");
-  makeDemoHouse(fresh, NOW);
+  const fresh = demo();
   const now = cardWorld(fresh, findHouse(fresh)!, NOW, new Set());
   serveCard(fresh, "char", 2, now, stamp());
   const before = doorBetween(fresh, NOW - 1, NOW + 1);
@@ -191,8 +190,7 @@ test("last night's plates keep what they held; recipes beside a card are kept an
 });
 
 test("new crumbs with sesame: the tartlet changes at once, the plates that went do not", () => {
-  const fresh = openDatabase(":memory:");
-  makeDemoHouse(fresh, NOW);
+  const fresh = demo();
   const now = () => cardWorld(fresh, findHouse(fresh)!, NOW, new Set());
   const tartlet = () => dishOf(findCard(fresh, "tartlet")!.spec, now()).allergens;
   serveCard(fresh, "tartlet", 1, now(), stamp());
@@ -226,8 +224,7 @@ test("new crumbs with sesame: the tartlet changes at once, the plates that went 
 });
 
 test("a plate called gone holds its fish until the stove or the raw bench takes it, and is one plate in the end", () => {
-  const fresh = openDatabase(":memory:");
-  makeDemoHouse(fresh, NOW);
+  const fresh = demo();
   const now = () => cardWorld(fresh, findHouse(fresh)!, NOW, new Set());
   const mussels = () => passOf(passCards(fresh, DAY, MIDNIGHT, NOW), now()).find(({ cardId }) => cardId === "mussels")!;
   const count = () => fresh.select().from(plates).all().length;
@@ -250,8 +247,7 @@ test("a plate called gone holds its fish until the stove or the raw bench takes 
 });
 
 test("a board that saw shellfish and was not washed may have left it on the fish that is cut there next", () => {
-  const fresh = openDatabase(":memory:");
-  makeDemoHouse(fresh, NOW);
+  const fresh = demo();
   const house = findHouse(fresh)!;
   const touched = () =>
     cardWorld(fresh, house, NOW, new Set()).lots.find(

@@ -1,7 +1,8 @@
-import { copyFileSync, existsSync, mkdtempSync, rmSync } from "node:fs";
+import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { sql } from "drizzle-orm";
+import { demoCopies } from "@/demo/demoCopies.testkit";
 import { makeDemoHouse } from "@/demo/house";
 import { batchesToCook, findBatch } from "../block/batches";
 import { cutBatch } from "../block/cutBatch";
@@ -18,23 +19,7 @@ const NOW = Date.UTC(2026, 4, 12, 15);
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-db-"));
 afterAll(() => rmSync(folder, { recursive: true }));
 
-function freshDemo(): Db {
-  const db = openDatabase(":memory:");
-  makeDemoHouse(db, NOW);
-  return db;
-}
-
-let copies = 0;
-/** A demo house of its own for each test, copied from one that was made once. */
-function demo(): Db {
-  const first = path.join(folder, "first.sqlite");
-  if (!existsSync(first)) {
-    freshDemo().run(sql.raw(`vacuum into '${first}'`));
-  }
-  const copy = path.join(folder, `${copies++}.sqlite`);
-  copyFileSync(first, copy);
-  return openDatabase(copy);
-}
+const demo = demoCopies(NOW);
 /**
  * What SQLite itself said; Drizzle wraps it. Not by `instanceof`: the native module keeps the error class
  * of whichever test file of a worker loaded it first.
@@ -65,7 +50,8 @@ test("a house opens once", () => {
 });
 
 test("the demo house is the same every time, up to ids: lots, lives, refusals, cooks with probes, a whole chain", () => {
-  const [first, second] = [freshDemo(), freshDemo()];
+  const [first, second] = [openDatabase(":memory:"), openDatabase(":memory:")];
+  for (const db of [first, second]) makeDemoHouse(db, NOW);
   const summary = (db: Db) =>
     stockOnIce(db, NOW).map(({ row, life }) => [row.code, row.remainingG, life.daysLeft, life.use]);
   expect(summary(first)).toEqual(summary(second));

@@ -1,6 +1,6 @@
 import { DAY_MS, HOUR_MS } from "@/core/units";
-import { makeDemoHouse } from "@/demo/house";
-import { openDatabase, type Db } from "../connection";
+import { demoCopies } from "@/demo/demoCopies.testkit";
+import type { Db } from "../connection";
 import { closeHold, findHold, holdsOfLot, liveHolds, openHeldPack, openHolds, readHold, startHold } from "./holds";
 import { checkLedger, entriesOfLot } from "../ledger";
 import { lotsOnIce } from "./lots";
@@ -9,9 +9,9 @@ import { stockOnIce } from "./stock";
 const NOW = Date.UTC(2026, 4, 12, 15);
 const stamp = (hours: number) => ({ who: "Ylva", atMs: NOW + hours * HOUR_MS });
 
+const copied = demoCopies(NOW);
 function house(): { db: Db; lotId: string } {
-  const db = openDatabase(":memory:");
-  makeDemoHouse(db, NOW);
+  const db = copied();
   return { db, lotId: lotsOnIce(db).find(({ speciesId }) => speciesId === "cod")!.id };
 }
 

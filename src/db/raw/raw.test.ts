@@ -1,6 +1,6 @@
 import { sumOf } from "@/core/numeric";
-import { makeDemoHouse } from "@/demo/house";
-import { fileUnder, openDatabase, type Db } from "../connection";
+import { demoCopies } from "@/demo/demoCopies.testkit";
+import { fileUnder, type Db } from "../connection";
 import { closeHold, openHolds, readHold, startHold } from "../lots/holds";
 import { checkLedger, entriesBetween, lastEntry } from "../ledger";
 import { findLot, lotsOnIce } from "../lots/lots";
@@ -15,10 +15,10 @@ import { clearLot } from "./rawLots";
 const NOW = Date.UTC(2026, 4, 12, 15);
 const ylva = { who: "Ylva", atMs: NOW };
 
+const house = demoCopies(NOW);
 let db: Db;
 beforeEach(() => {
-  db = openDatabase(":memory:");
-  makeDemoHouse(db, NOW);
+  db = house();
 });
 
 const written = () => entriesBetween(db, 0, NOW + 1e9).length;

@@ -3,7 +3,7 @@ import os from "node:os";
 import path from "node:path";
 import { eq, sql } from "drizzle-orm";
 import { fitCooks, liveCook, planSheet, type SheetRequest } from "@/core/cooking";
-import { makeDemoHouse } from "@/demo/house";
+import { demoCopies } from "@/demo/demoCopies.testkit";
 import { openDatabase, type Db } from "../connection";
 import { findBatch } from "../block/batches";
 import {
@@ -33,11 +33,7 @@ import { PLAN } from "@/house/stored/planForm";
 const NOW = Date.UTC(2026, 4, 12, 15);
 const who = { who: "Ylva", atMs: NOW };
 
-function demo(): Db {
-  const db = openDatabase(":memory:");
-  makeDemoHouse(db, NOW);
-  return db;
-}
+const demo = demoCopies(NOW);
 
 const question: SheetRequest = {
   speciesId: "king-scallop",
