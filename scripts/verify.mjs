@@ -38,7 +38,8 @@ await Promise.all([takeNext(), takeNext()]);
 async function unitTests() {
   console.log("> Unit tests");
   const report = path.join(os.tmpdir(), `gaffel-jest-${process.pid}.json`);
-  const args = ["--json", `--outputFile=${report}`];
+  // by itself Jest leaves one core for a terminal nobody looks at
+  const args = ["--json", `--outputFile=${report}`, "--maxWorkers=100%"];
   const unit = await run(bin("jest"), args, { quiet: true, note: "Unit tests", env: { ...ENV, TZ: "UTC" } });
   if (unit.code !== 0) console.error(unit.output);
   try {

@@ -35,6 +35,17 @@ Object.assign(window, {
 });
 Element.prototype.scrollIntoView = () => undefined;
 
+/** What React and jsdom complain of goes to the console: a complaint about the page fails its test, that jsdom has no canvas is known. */
+const complaints: string[] = [];
+const KNOWN = /Not implemented: HTMLCanvasElement/;
+beforeAll(() => {
+  console.error = (...parts: readonly unknown[]) => {
+    const text = parts.map((part) => (part instanceof Error ? part.message : String(part))).join(" ");
+    if (!KNOWN.test(text)) complaints.push(text.slice(0, 300));
+  };
+});
+afterEach(() => expect(complaints.splice(0)).toEqual([]));
+
 /** Where a form sends the cook when it is done. */
 export const went: string[] = [];
 export const nextNavigation = {

@@ -1,5 +1,6 @@
 "use client";
 import { Alert, Button } from "antd";
+import { keyOfSaid } from "@/core/shared";
 import { PUBLISHED_SCHEMES, slopePerDay, type DoorJudgement } from "@/core/freshness";
 import { RULE_SETS } from "@/core/safety";
 import { inSentence, shortName, SPECIES_SOURCES } from "@/core/species";
@@ -82,7 +83,7 @@ export function VerdictPanel({ read, lotCount, verdicts, problem, busy }: Props)
           </p>
           <ul className={styles.reasons}>
             {judgement.reasons.map(({ text, source, weight }) => (
-              <li key={text.code} data-weight={weight}>
+              <li key={keyOfSaid(text)} data-weight={weight}>
                 {say(text, format)}
                 <Source inline>{source}</Source>
               </li>

@@ -88,7 +88,8 @@ describe.each([
   });
 
   test("a probe in it, and the end it came to", async () => {
-    const [hold] = openHotHolds(db());
+    // the one that was begun just now; the house has a sauce in the bain
+    const hold = openHotHolds(db()).at(-1);
     const held = { ...hold!, title: hold!.title, status: { state: "holds", untilMs: houseNowMs() + 60_000, text: "" } };
     await draw(units, <HotHolds holds={[held as never]} serverNowMs={houseNowMs()} />);
     await press(stove("served2"));
@@ -97,8 +98,9 @@ describe.each([
 });
 
 test("under the rule's heat it is not to wait: the page says so and starts no clock by itself", async () => {
+  const before = openHotHolds(db());
   await draw("metric", <HoldBench from={null} ruleSetId="eu-853" nav={null} held={null} />);
   await type(stove("centreNow"), "45");
   expect(said()).toMatch(new RegExp(stove("serveItNowItIsUnder").slice(0, 20)));
-  expect(openHotHolds(db())).toEqual([]);
+  expect(openHotHolds(db())).toEqual(before);
 });

@@ -13,6 +13,7 @@ export {
   inKilograms,
   inMillilitres,
   inMm,
+  keyOfSaid,
   said,
   saidAsIs,
   saidList,

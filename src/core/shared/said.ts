@@ -14,6 +14,9 @@ export type Said = { readonly code: string; readonly values?: Readonly<Record<st
 export const said = (code: string, values?: Readonly<Record<string, SaidValue>>): Said =>
   values ? { code, values } : { code };
 
+/** Tells sentences of a list apart: two of one message differ by their values. */
+export const keyOfSaid = (sentence: Said): string => JSON.stringify(sentence);
+
 /** A text of a table, whose words stand beside it. */
 export const saidAsIs = (text: string): Said => said("shared.one", { part: text });
 

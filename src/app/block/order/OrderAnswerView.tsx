@@ -1,5 +1,6 @@
 "use client";
 import { Alert } from "antd";
+import { keyOfSaid } from "@/core/shared";
 import type { OrderAnswer } from "@/core/block";
 import { percentText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -77,7 +78,13 @@ export function OrderAnswerView({ answer, animalG, onIceG }: Props) {
           </p>
         ) : null}
         {order.warnings.map((warning) => (
-          <Alert key={warning.code} type="warning" showIcon title={say(warning, format)} className={page.above ?? ""} />
+          <Alert
+            key={keyOfSaid(warning)}
+            type="warning"
+            showIcon
+            title={say(warning, format)}
+            className={page.above ?? ""}
+          />
         ))}
       </section>
       {animals ? (

@@ -1,6 +1,7 @@
 "use client";
 import { Select } from "antd";
 import { useState } from "react";
+import { keyOfSaid } from "@/core/shared";
 import { coldEmulsion, type ColdEmulsion, type EggSchool } from "@/core/butter";
 import { Field } from "@/ui/form/Field";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -58,7 +59,7 @@ export function ColdCard() {
       </p>
       <ul className={styles.because}>
         {found.because.map((why) => (
-          <li key={why.code}>{sentence(say(why, format))}.</li>
+          <li key={keyOfSaid(why)}>{sentence(say(why, format))}.</li>
         ))}
         {found.rescueWaterG > 0 ? <li>{t("whiskIntoWater", { mass: format.mass(found.rescueWaterG) })}</li> : null}
       </ul>

@@ -1,5 +1,6 @@
 "use client";
 import { Alert } from "antd";
+import { keyOfSaid } from "@/core/shared";
 import { bindingOf, planSauce, type SauceSpec, type Shelf } from "@/core/butter";
 import { stoveOf } from "@/house/sauceSpec";
 import { usualStove } from "@/house/tonight";
@@ -34,7 +35,7 @@ export function WhatItGives({ spec, shelf }: { readonly spec: SauceSpec; readonl
       ) : null}
       <ul className={styles.because}>
         {sauce.because.map((why) => (
-          <li key={why.code}>{sentence(say(why, format))}</li>
+          <li key={keyOfSaid(why)}>{sentence(say(why, format))}</li>
         ))}
         {bound === "not" ? <li>{t("nothingBindsIt")}</li> : null}
       </ul>

@@ -1,6 +1,7 @@
 import type { Metadata, Route } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
+import { keyOfSaid } from "@/core/shared";
 import { findPreparation } from "@/core/butter";
 import { allergenLines, dishOf, lotsFor, modified, type CardSpec, type CardWorld } from "@/core/cards";
 import { ALLERGEN_LISTS } from "@/core/safety";
@@ -137,7 +138,7 @@ export default async function CardPage({ params, searchParams }: Props) {
             <h2>{t("whatMustBeSaid")}</h2>
             <ul>
               {dish.advisories.map((one) => (
-                <li key={one.code}>{`${sentence(say(one, format)).replace(/\.$/, "")}.`}</li>
+                <li key={keyOfSaid(one)}>{`${sentence(say(one, format)).replace(/\.$/, "")}.`}</li>
               ))}
             </ul>
           </section>

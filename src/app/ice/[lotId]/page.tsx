@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
+import { keyOfSaid } from "@/core/shared";
 import { breakdownsFor } from "@/core/block";
 import { isReadyToEat, lifeSegments } from "@/core/freshness";
 import { adviceFor, completeness } from "@/core/trace";
@@ -117,7 +118,7 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
             <VerdictTag verdict={row.verdict} />
             <ul>
               {row.reasons.map(({ text, source }) => (
-                <li key={text.code}>
+                <li key={keyOfSaid(text)}>
                   {say(text, format)} <Source inline>({source})</Source>
                 </li>
               ))}

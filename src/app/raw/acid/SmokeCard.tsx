@@ -11,7 +11,7 @@ import { QuantityField } from "@/ui/form/QuantityField";
 import styles from "../Raw.module.css";
 import { t } from "@/words/raw";
 import { say } from "@/words/say";
-import { type Said } from "@/core/shared";
+import { keyOfSaid, type Said } from "@/core/shared";
 import { Source } from "@/ui/layout/Source";
 
 /** A lot that may be smoked, with the parasite rule as its own facts answer it. */
@@ -61,7 +61,7 @@ export function SmokeCard({ lots }: { readonly lots: readonly SmokeLot[] }) {
       ) : null}
       <ul className={styles.advice}>
         {advice.map(({ level, text, source }) => (
-          <li key={text.code} data-level={level}>
+          <li key={keyOfSaid(text)} data-level={level}>
             <b>{level === "stop" ? t("stop") : level === "care" ? t("mind") : ""}</b>
             {say(text, format)} <Source inline>({source})</Source>
           </li>

@@ -1,5 +1,6 @@
 "use client";
 import { Button } from "antd";
+import { keyOfSaid } from "@/core/shared";
 import type { CurePlan } from "@/core/cure";
 import { hoursText, percentText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -73,7 +74,7 @@ export function CureResult({ plan, onBegin }: Props) {
         ) : null}
         <ul className={page.flush}>
           {plan.warnings.map((warning) => (
-            <li key={warning.code}>{say(warning, format)}</li>
+            <li key={keyOfSaid(warning)}>{say(warning, format)}</li>
           ))}
         </ul>
       </section>

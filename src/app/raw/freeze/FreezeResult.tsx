@@ -1,5 +1,6 @@
 "use client";
 import { Button } from "antd";
+import { keyOfSaid } from "@/core/shared";
 import type { FreezePlan, WrapId } from "@/core/raw";
 import { dayText, hoursText, timeText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -81,7 +82,7 @@ export function FreezeResult({ plan, wrap, nowMs, onBegin }: Props) {
       ) : null}
       <ul className={page.flush}>
         {plan.warnings.map((warning) => (
-          <li key={warning.code}>{say(warning, format)}</li>
+          <li key={keyOfSaid(warning)}>{say(warning, format)}</li>
         ))}
       </ul>
       {wrap === "bag" ? <PracticeLine id="reduced-oxygen" /> : null}

@@ -26,7 +26,7 @@ import { PlanPictures } from "./PlanPictures";
 import { StagePlan } from "./StagePlan";
 import { t } from "@/words/stove-plan";
 import { say } from "@/words/say";
-import { type Said } from "@/core/shared";
+import { keyOfSaid, type Said } from "@/core/shared";
 import { Empty } from "@/ui/layout/Empty";
 
 /** So long, ms, the calliper has to stand still before the tables and curves below are drawn anew. */
@@ -237,7 +237,7 @@ function Refused({ plan }: { readonly plan: Sheet["plan"] }) {
       <h2>{t("notThisWayWhy", { why: say(plan.refusal!.why, format) })}</h2>
       <ul>
         {plan.refusal!.change.map((change) => (
-          <li key={change.code}>{say(change, format)}</li>
+          <li key={keyOfSaid(change)}>{say(change, format)}</li>
         ))}
       </ul>
       <p className="muted">{t("theTimesBelowAreTheNearest")}</p>

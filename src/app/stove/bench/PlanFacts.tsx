@@ -11,7 +11,7 @@ import { HowSure } from "./HowSure";
 import { TwoGoes } from "./TwoGoes";
 import { t } from "@/words/stove-plan";
 import { say } from "@/words/say";
-import { type Said } from "@/core/shared";
+import { keyOfSaid, type Said } from "@/core/shared";
 import { Source } from "@/ui/layout/Source";
 
 type Props = {
@@ -43,7 +43,7 @@ export const PlanFacts = memo(function PlanFacts({ plan, species, parasites, too
         <summary>{t("whatOneChangeDoesToThe")}</summary>
         <ul className={styles.plain}>
           {plan.sensitivity.map(({ what, peakC, band }) => (
-            <li key={what.code}>
+            <li key={keyOfSaid(what)}>
               {say(what, format)}: <b className="figure">{format.temperature(peakC, 1)}</b>, {wordFor(species, band)}
             </li>
           ))}
@@ -221,7 +221,7 @@ function Warnings({ plan: { practice, pullS, warnings } }: { readonly plan: Cook
         </li>
       ) : null}
       {warnings.map((warning) => (
-        <li key={warning.code}>{say(warning, format)}</li>
+        <li key={keyOfSaid(warning)}>{say(warning, format)}</li>
       ))}
     </ul>
   );

@@ -13,6 +13,7 @@ import {
   type DryingAir,
   type PreparationStep,
 } from "@/core/block";
+import { keyOfSaid } from "@/core/shared";
 import { findSpecies } from "@/core/species";
 import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
@@ -159,7 +160,7 @@ export function PrepareBench({ batchId, speciesId, massG, thicknessMm, steps: ke
           {piece.notes.length > 0 ? (
             <ul>
               {piece.notes.map((note) => (
-                <li key={note.code}>{say(note, format)}</li>
+                <li key={keyOfSaid(note)}>{say(note, format)}</li>
               ))}
             </ul>
           ) : null}

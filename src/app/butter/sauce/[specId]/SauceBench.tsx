@@ -1,6 +1,7 @@
 "use client";
 import { Slider } from "antd";
 import { useState } from "react";
+import { keyOfSaid } from "@/core/shared";
 import { planSauce, rescuesFor, shelfWith, type Ingredient, type Portion, type SauceSpec } from "@/core/butter";
 import { MINUTE_MS } from "@/core/units";
 import type { Burner } from "@/db/butter/spots";
@@ -106,7 +107,7 @@ export function SauceBench({ specId, spec, covers, stove, bases, burners, milder
         </div>
         <ul className={styles.because}>
           {sauce.because.map((why) => (
-            <li key={why.code}>{sentence(say(why, format))}</li>
+            <li key={keyOfSaid(why)}>{sentence(say(why, format))}</li>
           ))}
           {milder ? (
             <li>
