@@ -39,10 +39,10 @@ Element.prototype.scrollIntoView = () => undefined;
 const complaints: string[] = [];
 const KNOWN = /Not implemented: HTMLCanvasElement/;
 beforeAll(() => {
-  console.error = (...parts: readonly unknown[]) => {
+  jest.spyOn(console, "error").mockImplementation((...parts: readonly unknown[]) => {
     const text = parts.map((part) => (part instanceof Error ? part.message : String(part))).join(" ");
     if (!KNOWN.test(text)) complaints.push(text.slice(0, 300));
-  };
+  });
 });
 afterEach(() => expect(complaints.splice(0)).toEqual([]));
 
