@@ -4,6 +4,7 @@ module.exports = {
   // a machine that builds beside it is slow: what hangs is still found
   testTimeout: 60_000,
   roots: ["<rootDir>/src", "<rootDir>/tools"],
+  setupFiles: ["<rootDir>/src/app/testkit/framework.setup.testkit.ts"],
   testMatch: ["**/*.test.{ts,tsx}"],
   transform: {
     "^.+\\.(ts|tsx|js)$": [
@@ -19,7 +20,7 @@ module.exports = {
     ],
   },
   // published as ES modules only
-  transformIgnorePatterns: ["/node_modules/(?!(nanoid|icu-minify|@formatjs)/)"],
+  transformIgnorePatterns: ["/node_modules/(?!(nanoid|icu-minify|@formatjs|react-hotkeys-hook)/)"],
   moduleNameMapper: {
     "\\.css$": "<rootDir>/src/ui/css.testkit.cjs",
     "^(antd|@ant-design/[^/]+)/es/(.*)$": "$1/lib/$2",

@@ -14,7 +14,7 @@ export function median(run: () => unknown, times = 15): number {
   return taken[Math.floor(times / 2)]!;
 }
 
-/** Fastest of repeated runs, ms: what a compiled loop is compared with, which takes its fastest too. */
+/** Fastest of repeated runs, ms: what the code itself costs, whoever else is on the core. A compiled loop takes its fastest too. */
 export function fastest(run: () => unknown, times: number): number {
   for (let warm = 0; warm < 5; warm++) run();
   const taken = Array.from({ length: times }, () => {

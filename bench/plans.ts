@@ -3,7 +3,7 @@ import { planSheet, rankSheet, sheetRows, type SheetRequest } from "@/core/cooki
 import { planCure, type CureRequest } from "@/core/cure";
 import { planFreezing, type FreezeRequest } from "@/core/raw";
 import { findSpecies } from "@/core/species";
-import { add, char, median } from "./measure";
+import { add, char, fastest, median } from "./measure";
 
 /** What a calliper or a knife asks for while it moves. */
 export function plan(): void {
@@ -24,9 +24,15 @@ export function plan(): void {
   };
   add(
     "one cook plan, arctic char 26 mm",
-    median(() => planSheet(question), 40),
+    fastest(() => planSheet(question), 60),
     "target",
-    30,
+    15,
+  );
+  add(
+    "the same from frozen",
+    fastest(() => planSheet({ ...question, startC: -18 }), 20),
+    "target",
+    80,
   );
   const scallop: SheetRequest = {
     ...question,
@@ -44,9 +50,9 @@ export function plan(): void {
   };
   add(
     "one plan of a short cylinder, in two dimensions",
-    median(() => planSheet(scallop), 9),
+    fastest(() => planSheet(scallop), 20),
     "target",
-    300,
+    60,
   );
   const thirty = Array.from({ length: 30 }, (_, index) => 8 + 1.8 * index);
   const sheet = () => {

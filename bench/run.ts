@@ -17,11 +17,17 @@ import { makeTenYears } from "./tenYears";
 import { touchBench } from "./touch";
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));
-// all of it, or only the parts named: npm run bench -- heat plan raw butter cards schedule saturday records pages touch hold tablets years day
+// all of it, or only the parts named: npm run bench -- heat plan
+const PARTS = "heat plan raw butter cards schedule saturday records pages touch hold tablets years day".split(" ");
 const wanted = process.argv.slice(2);
+const strange = wanted.filter((part) => !PARTS.includes(part));
+if (strange.length > 0) {
+  process.stderr.write(`no part "${strange.join(", ")}": there are ${PARTS.join(", ")}\n`);
+  process.exit(2);
+}
 const has = (part: string) => wanted.length === 0 || wanted.includes(part);
 if (has("heat")) {
-  slabLoop();
+  slabLoop("before all else");
   heat();
 }
 if (has("plan")) plan();
@@ -30,6 +36,7 @@ if (has("butter")) butter();
 if (has("cards")) cardsBench();
 if (has("schedule")) await schedule();
 if (has("saturday")) await saturdayBench(path.join(folder, "saturday"));
+if (has("heat") && has("plan")) slabLoop("after plans of every shape");
 if (has("records") || has("pages")) records(folder);
 if (has("pages")) await served(folder, pages);
 if (has("touch")) await touchBench(path.join(folder, "touch"));

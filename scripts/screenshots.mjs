@@ -166,6 +166,7 @@ const BY_NAME = new Set([
   "trace",
   "order",
   "count",
+  "yields",
   "boards",
   "acid",
   "freeze",

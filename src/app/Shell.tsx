@@ -7,7 +7,6 @@ import { useEffect, useState, type ReactNode } from "react";
 import { useKeepAwake } from "@/ui/hooks/useAwake";
 import { useChefsPinAsked } from "@/ui/hooks/chefsPin";
 import { useHeadFocus } from "@/ui/hooks/useHeadFocus";
-import { useShortcuts } from "@/ui/hooks/useShortcuts";
 import { ViewMark } from "@/ui/layout/ViewMark";
 import { WipeLock } from "@/ui/layout/WipeLock";
 import { VIEWS } from "@/ui/layout/views";
@@ -33,6 +32,8 @@ type Props = {
 /** Loaded when it is asked for. */
 const KeysHelp = dynamic(() => import("./KeysHelp").then((part) => part.KeysHelp), { ssr: false });
 
+const ViewKeys = dynamic(() => import("./ViewKeys").then((part) => part.ViewKeys), { ssr: false });
+
 const ChefsPin = dynamic(() => import("./ChefsPin").then((part) => part.ChefsPin), { ssr: false });
 
 export function Shell({ cooks, atStation, demo, running, serverNowMs, children }: Props) {
@@ -44,12 +45,6 @@ export function Shell({ cooks, atStation, demo, running, serverNowMs, children }
   useKeepAwake();
   useHeadFocus(pathname);
   useCookNews(running.map(({ id }) => id));
-  useShortcuts({
-    ...Object.fromEntries(VIEWS.map(({ key, href }) => [key, () => router.push(href)])),
-    n: () => router.push("/dock"),
-    "/": () => document.querySelector<HTMLInputElement>("[data-find] input, input[data-find]")?.focus(),
-    "?": () => setHelp(true),
-  });
   return (
     <div className={styles.frame}>
       <a className={styles.skip} href="#main">
@@ -115,6 +110,7 @@ export function Shell({ cooks, atStation, demo, running, serverNowMs, children }
           </Button>
         </footer>
       </main>
+      <ViewKeys onHelp={() => setHelp(true)} />
       {pinAsked ? <ChefsPin /> : null}
       {help ? <KeysHelp onClose={() => setHelp(false)} /> : null}
     </div>

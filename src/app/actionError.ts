@@ -1,5 +1,5 @@
 import { type z } from "zod";
-import type { Said } from "@/core/shared";
+import { err, type Refusal, type Result, type Said } from "@/core/shared";
 import type { Format } from "@/words/format/format";
 import { inMetric, say } from "@/words/say";
 import { sentence } from "@/words/sentence";
@@ -24,6 +24,12 @@ export const refusedBy = (spoken: Said): ActionError => refused(spoken.code, sen
 /** The same in the units of the house. */
 export const bySaid = (spoken: Said, format: Format): ActionError =>
   refused(spoken.code, sentence(say(spoken, format)));
+
+/** What a command answered, in the words of the room: a sentence for every code it can refuse with. */
+export const inWords = <T, Kind extends string>(
+  done: Result<T, Refusal<Kind>>,
+  words: Readonly<Record<Kind, ActionError>>,
+): Result<T, ActionError> => (done.ok ? done : err(words[done.error.kind]));
 
 /** One message a field, the first found. */
 export function invalidInput(error: z.ZodError): ActionError {

@@ -21,8 +21,8 @@ import { findHouse } from "@/db/house/house";
 import { openHolds } from "@/db/lots/holds";
 
 import { firstAsk } from "@/house/firstAsk";
-import { actionLaws, type Row } from "./actionLaws.testkit";
-import { inADemoHouse, request } from "./inTheHouse.testkit";
+import { actionLaws, type Row } from "./testkit/actionLaws.testkit";
+import { inADemoHouse, request } from "./testkit/inTheHouse.testkit";
 import { goByTheMachine, sayCurrency, sayDecimalMark } from "./actions";
 import { cutSides } from "./block/[lotId]/actions";
 import { takeApart } from "./block/[lotId]/apart/actions";
@@ -89,10 +89,7 @@ import { importTrace, learnPan } from "./stove/learned/actions";
 import { addProbe, moveProbe } from "./stove/live/actions";
 import { keepStationSheet } from "./stove/sheets/actions";
 
-jest.mock("next/headers", () => jest.requireActual("./inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("./inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("./inTheHouse.testkit").nextServer);
-jest.mock("@/server/pool", () => jest.requireActual("./inTheHouse.testkit").pool);
+jest.mock("@/server/pool", () => jest.requireActual("./testkit/inTheHouse.testkit").pool);
 
 inADemoHouse();
 

@@ -4,7 +4,7 @@ import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { listStaff, setCurrency, setDecimalMark } from "@/db/house/house";
 import { takeMachineTime } from "@/db/houseClock";
-import { refused, type ActionError } from "./actionError";
+import { inWords, refused, type ActionError } from "./actionError";
 import { houseAction, houseQuestion } from "./houseAction";
 import { comesOn } from "./comesOn";
 import { Currency } from "./welcome/schema";
@@ -49,7 +49,7 @@ const Nothing = z.strictObject({});
 /** Goes over to the machine's time where it is ahead of the house's: the machine slept, or was set right. */
 export const goByTheMachine = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("goByTheMachine", Nothing, input, intention, (_, { stamp }) =>
-    takeMachineTime(stamp.who)
-      ? ok(null)
-      : err(refused("theMachinesClockIsBehindThe", t("theMachinesClockIsBehindThe"))),
+    inWords(takeMachineTime(stamp.who), {
+      notAhead: refused("theMachinesClockIsBehindThe", t("theMachinesClockIsBehindThe")),
+    }),
   );

@@ -3,15 +3,12 @@ import os from "node:os";
 import path from "node:path";
 import { db } from "@/db/connection";
 import { openHouse } from "@/db/house/house";
-import { drawn, words } from "./drawnPage.testkit";
+import { drawn, words } from "./testkit/drawnPage.testkit";
 
-jest.mock("next/headers", () => jest.requireActual("./inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("./inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("./inTheHouse.testkit").nextServer);
-jest.mock("@/server/pool", () => jest.requireActual("./inTheHouse.testkit").pool);
-jest.mock("next/navigation", () => jest.requireActual("./drawnPage.testkit").nextNavigation);
-jest.mock("next/link", () => jest.requireActual("./drawnPage.testkit").nextLink);
-jest.mock("next/dynamic", () => jest.requireActual("./drawnPage.testkit").nextDynamic);
+jest.mock("@/server/pool", () => jest.requireActual("./testkit/inTheHouse.testkit").pool);
+jest.mock("next/navigation", () => jest.requireActual("./testkit/drawnPage.testkit").nextNavigation);
+jest.mock("next/link", () => jest.requireActual("./testkit/drawnPage.testkit").nextLink);
+jest.mock("next/dynamic", () => jest.requireActual("./testkit/drawnPage.testkit").nextDynamic);
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-empty-"));
 beforeAll(() => {

@@ -6,16 +6,13 @@ import { listPlaces } from "@/db/house/places";
 import { lotsOnIce, lotsReceivedSince } from "@/db/lots/lots";
 import { plates } from "@/db/schema/cards";
 import { cooksSince } from "@/db/stove/cooks";
-import { drawn, words } from "./drawnPage.testkit";
-import { inADemoHouse } from "./inTheHouse.testkit";
+import { drawn, words } from "./testkit/drawnPage.testkit";
+import { inADemoHouse } from "./testkit/inTheHouse.testkit";
 
-jest.mock("next/headers", () => jest.requireActual("./inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("./inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("./inTheHouse.testkit").nextServer);
-jest.mock("@/server/pool", () => jest.requireActual("./inTheHouse.testkit").pool);
-jest.mock("next/navigation", () => jest.requireActual("./drawnPage.testkit").nextNavigation);
-jest.mock("next/link", () => jest.requireActual("./drawnPage.testkit").nextLink);
-jest.mock("next/dynamic", () => jest.requireActual("./drawnPage.testkit").nextDynamic);
+jest.mock("@/server/pool", () => jest.requireActual("./testkit/inTheHouse.testkit").pool);
+jest.mock("next/navigation", () => jest.requireActual("./testkit/drawnPage.testkit").nextNavigation);
+jest.mock("next/link", () => jest.requireActual("./testkit/drawnPage.testkit").nextLink);
+jest.mock("next/dynamic", () => jest.requireActual("./testkit/drawnPage.testkit").nextDynamic);
 
 inADemoHouse();
 

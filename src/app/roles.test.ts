@@ -2,6 +2,7 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { sealData } from "iron-session";
+import { valueOf } from "@/core/shared";
 import { db } from "@/db/connection";
 import { makeChef, takeIn } from "@/db/doors/people";
 import { letIn } from "@/db/doors/tablets";
@@ -21,7 +22,6 @@ jest.mock("next/headers", () => ({
   }),
 }));
 jest.mock("next/cache", () => ({ revalidatePath: () => undefined }));
-jest.mock("next/server", () => ({ connection: async () => undefined }));
 jest.mock("@/server/pool", () => ({ workOut: async () => ({ ok: false, error: "busy" }) }));
 
 type Answer = { readonly ok: boolean; readonly error?: { readonly kind: string; readonly code?: string } };
@@ -46,12 +46,9 @@ beforeAll(() => {
     { name: "Test", timeZone: "UTC", units: "metric", ruleSetId: "eu-853", cooks: ["Anu", "Ben"], coldRoomC: 1 },
     NOW,
   );
-  const chef = makeChef(db(), { name: "Anu", pinHash: "hash", phrase: "hash" }, stamp)!;
-  const taken = (name: string, role: "cook" | "inspector") => {
-    const one = takeIn(db(), { name, role, pinHash: "hash" }, stamp);
-    if (!one.ok) throw new Error(one.error);
-    return one.value.id;
-  };
+  const chef = valueOf(makeChef(db(), { name: "Anu", pinHash: "hash", phrase: "hash" }, stamp));
+  const taken = (name: string, role: "cook" | "inspector") =>
+    valueOf(takeIn(db(), { name, role, pinHash: "hash" }, stamp)).id;
   const tabletId = letIn(db(), { name: "Stove", kind: "tablet" }, stamp).id;
   const signed = (personId: string) => ({ tabletId, personId, signedInAtMs: NOW });
   carried["nobody"] = {};

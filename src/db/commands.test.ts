@@ -39,13 +39,13 @@ function tried(db: Db, { kind, lot: pick, place, share }: Act, ids: readonly str
     case "waste":
       return wasteLot(db, id, { massG, reason: "dropped" }, stamp).ok;
     case "finish":
-      return finishLot(db, id, "used up", "Ylva", atMs);
+      return finishLot(db, id, "used up", "Ylva", atMs).ok;
     case "open":
-      return openPack(db, id, { day: DAY, openDays: 2 }, stamp);
+      return openPack(db, id, { day: DAY, openDays: 2 }, stamp).ok;
     case "cut":
       return cutBatch(db, wantedCut(id), { ...stamp, day: DAY }).ok;
     case "correct":
-      return correctEntry(db, 1 + (pick % headOf(db).entries), "it was the other one", "Ylva", atMs) !== null;
+      return correctEntry(db, 1 + (pick % headOf(db).entries), "it was the other one", "Ylva", atMs).ok;
   }
 }
 

@@ -1,5 +1,6 @@
 import { desc } from "drizzle-orm";
 import { SteadyClock, type Drift } from "@/calendar/steadyClock";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import { db, type Db } from "./connection";
 import { appendEntry } from "./ledger";
 import { cookEvents } from "./schema/cooks";
@@ -41,10 +42,10 @@ export function clockDrift(): Drift {
   return drift;
 }
 
-/** Takes the machine's time where it is ahead. */
-export function takeMachineTime(who: string): boolean {
+/** Takes the machine's time; refused where that is not ahead. */
+export function takeMachineTime(who: string): Result<null, Refusal<"notAhead">> {
   const before = houseNowMs();
-  if (!clock().take(Date.now(), performance.now())) return false;
+  if (!clock().take(Date.now(), performance.now())) return refuse("notAhead");
   const atMs = houseNowMs();
   appendEntry(db(), {
     atMs,
@@ -52,5 +53,5 @@ export function takeMachineTime(who: string): boolean {
     kind: "clock-taken",
     payload: { forwardMin: Math.round((atMs - before) / 60_000) },
   });
-  return true;
+  return ok(null);
 }

@@ -1,4 +1,5 @@
 import { sql } from "drizzle-orm";
+import { valueOf } from "@/core/shared";
 import { openDatabase } from "./connection";
 import { openHouse } from "./house/house";
 import {
@@ -98,7 +99,7 @@ test("entries of a stretch come newest first, its end left out; a correction poi
   for (const minutes of [0, 1, 2]) appendEntry(db, entry(minutes));
   const between = entriesBetween(db, NOW, NOW + 2 * 60_000);
   expect(between.map(({ payload }) => payload)).toEqual([{ colour: "blue 1" }, { colour: "blue 0" }]);
-  const corrected = correctEntry(db, between[0]!.seq, "it was the green one", "Anu", NOW + 5 * 60_000)!;
+  const corrected = valueOf(correctEntry(db, between[0]!.seq, "it was the green one", "Anu", NOW + 5 * 60_000));
   expect(findEntry(db, corrected.seq)).toMatchObject({ correctsSeq: between[0]!.seq, kind: "correction" });
   expect(checkLedger(db).kind).toBe("whole");
 });

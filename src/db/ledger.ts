@@ -15,6 +15,7 @@ import {
   type LedgerPayloads,
   type Subject,
 } from "@/core/trace";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { Db } from "./connection";
 import { ledger, ledgerSubjects } from "./schema/ledger";
 
@@ -172,12 +173,18 @@ export function checkNewEntries(
 }
 
 /** A correction is a new entry that points at the old one and says what is true instead. */
-export function correctEntry(db: Db, seq: number, note: string, who: string, atMs: number): LedgerEntry | null {
+export function correctEntry(
+  db: Db,
+  seq: number,
+  note: string,
+  who: string,
+  atMs: number,
+): Result<LedgerEntry, Refusal<"noSuchEntry">> {
   return db.transaction((tx) => {
     const old = findEntry(tx, seq);
-    if (!old) return null;
+    if (!old) return refuse("noSuchEntry");
     const { lotId, batchId, cookId } = old;
-    return appendEntry(tx, {
+    const added = appendEntry(tx, {
       atMs,
       who,
       kind: "correction",
@@ -187,5 +194,6 @@ export function correctEntry(db: Db, seq: number, note: string, who: string, atM
       correctsSeq: seq,
       payload: { note },
     });
+    return ok(added);
   });
 }

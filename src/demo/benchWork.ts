@@ -1,7 +1,7 @@
 import type { Timed } from "./timed";
 import { todayIn } from "@/calendar/days";
 import { expectedParts, findBreakdown } from "@/core/block";
-import { assert } from "@/core/shared";
+import { assert, valueOf } from "@/core/shared";
 import { findSpecies } from "@/core/species";
 import { HOUR_MS } from "@/core/units";
 import { washBoard } from "@/db/block/boards";
@@ -62,7 +62,7 @@ function takeApart(db: Db, lotId: string, one: DemoBreakdown, atMs: number): voi
   assert(done.ok, `demo breakdown of ${lot.code} failed`);
   if (one.kept === true) return;
   const used = done.value.children.filter((child) => one.kept !== "bones" || child.partUse !== "stock");
-  for (const child of used) finishLot(db, child.id, "used up", one.who, one.kept ? atMs : atMs + 7 * HOUR_MS);
+  for (const child of used) valueOf(finishLot(db, child.id, "used up", one.who, one.kept ? atMs : atMs + 7 * HOUR_MS));
 }
 
 /** Work at the block and at the raw station: animals taken apart and weighed, a freezing hold met, thawed and served raw. */

@@ -2,7 +2,7 @@ import { shiftDay, todayIn } from "@/calendar/days";
 import { planSides, startingSide, type TrimUseId } from "@/core/block";
 import { loadOf, planSheet, targetCentreC, USUAL_DONENESS, type SheetRequest } from "@/core/cooking";
 import { judgeAtDoor, schemeFor } from "@/core/freshness";
-import { assert } from "@/core/shared";
+import { assert, valueOf } from "@/core/shared";
 import { findSpecies } from "@/core/species";
 import type { Provenance } from "@/core/trace";
 import { DAY_MS, HOUR_MS } from "@/core/units";
@@ -130,7 +130,7 @@ export function makeDemoHouse(db: Db, nowMs: number): void {
   const places = makePlaces(db, HISTORY_DAYS, nowMs, "Ylva");
   const lotIds: string[] = [];
   const timed: Timed[] = [];
-  addOwnSpecies(db, TUSK, "Ylva", nowMs - HISTORY_DAYS * DAY_MS);
+  valueOf(addOwnSpecies(db, TUSK, "Ylva", nowMs - HISTORY_DAYS * DAY_MS));
   addAdvice(db, ADVICE, "Ylva", nowMs - HISTORY_DAYS * DAY_MS);
   for (const van of vans()) {
     const atMs = arrival(DELIVERIES[van[0]!]!, nowMs);
@@ -144,7 +144,7 @@ export function makeDemoHouse(db: Db, nowMs: number): void {
       const overMs = atMs + (finished === "spoiled" ? 5.8 : 3.1) * DAY_MS;
       const run = () => {
         const lotId = lotIds[index]!;
-        if (finished === "used up") finishLot(db, lotId, finished, who, overMs);
+        if (finished === "used up") valueOf(finishLot(db, lotId, finished, who, overMs));
         else wasteLot(db, lotId, { massG: findLot(db, lotId)!.remainingG, reason: finished }, { who, atMs: overMs });
       };
       timed.push({ atMs: overMs, run });
@@ -278,7 +278,7 @@ function addCut(db: Db, timed: Timed[], lotIds: readonly string[], cut: DemoCut,
       run: () =>
         childLots(db, lotIds[cut.delivery]!)
           .filter(({ status, partLabel }) => status === "on-ice" && partLabel === "Trim")
-          .forEach(({ id }) => finishLot(db, id, "used up", cut.who, trimUsedMs)),
+          .forEach(({ id }) => valueOf(finishLot(db, id, "used up", cut.who, trimUsedMs))),
     });
   for (const [number, wanted] of cut.cooks.entries()) {
     const atMs = cutMs + wanted.hoursAfterCut * HOUR_MS;

@@ -1,5 +1,6 @@
 import { sumOf } from "@/core/numeric";
 import type { PlaceKind } from "@/core/coldchain";
+import { valueOf } from "@/core/shared";
 import { DAY_MS } from "@/core/units";
 import type { Db } from "@/db/connection";
 import { addReadings, listPlaces, setPlace } from "@/db/house/places";
@@ -38,7 +39,7 @@ export function makePlaces(db: Db, days: number, nowMs: number, who: string): Re
   const first = listPlaces(db)[0]!.id;
   const ids = Object.entries(ROWS).map(([key, { name, kind, setC, swingK, warm }]) => {
     const facts = { name, kind, setC, minC: null, maxC: null, everyMin: EVERY_MIN };
-    const { id } = setPlace(db, key === "cold" ? first : null, facts, { who, atMs: openedMs })!;
+    const { id } = valueOf(setPlace(db, key === "cold" ? first : null, facts, { who, atMs: openedMs }));
     const readings = Array.from({ length: (days * 24 * 60) / EVERY_MIN + 1 }, (_, index) => {
       const hoursAgo = days * 24 - (index * EVERY_MIN) / 60;
       const breath = swingK * (0.6 * Math.sin(hoursAgo * 2.1) + 0.4 * Math.sin(hoursAgo / 1.3));

@@ -1,7 +1,7 @@
 import { POTS, SIMMER_MIN } from "@/core/butter";
 import { todayIn } from "@/calendar/days";
 import type { RuleSetId } from "@/core/safety";
-import { assert } from "@/core/shared";
+import { assert, valueOf } from "@/core/shared";
 import { DAY_MS, HOUR_MS, MINUTE_MS } from "@/core/units";
 import { keepGood } from "@/db/butter/goods";
 import { noteStrip } from "@/db/butter/oil";
@@ -115,7 +115,7 @@ const firstPot = (kitchen: Kitchen): Timed =>
       [50, 19],
       [100, 8],
     ] as const)
-      readPot(db, made.value.id, celsius, ruleSetId, stampAt(kitchen, strainedMs + minutes * MINUTE_MS));
+      valueOf(readPot(db, made.value.id, celsius, ruleSetId, stampAt(kitchen, strainedMs + minutes * MINUTE_MS)));
   });
 
 /** Two pans that reduce now. */
@@ -133,7 +133,7 @@ export function sauceWork(db: Db, placeId: string, ruleSetId: RuleSetId, timeZon
   return [
     specsAndPrices(kitchen),
     ...shelfWork(kitchen),
-    step(kitchen, 30 * HOUR_MS, (atMs) => noteStrip(db, "fryer", 21.5, stampAt(kitchen, atMs))),
+    step(kitchen, 30 * HOUR_MS, (atMs) => valueOf(noteStrip(db, "fryer", 21.5, stampAt(kitchen, atMs)))),
     firstPot(kitchen),
     ...onTheFire(kitchen),
     step(kitchen, DAY_MS, (atMs) => {
@@ -146,7 +146,7 @@ export function sauceWork(db: Db, placeId: string, ruleSetId: RuleSetId, timeZon
       const day = todayIn(timeZone, nowMs);
       for (const wanted of TONIGHT) setCovers(db, { ...wanted, day }, "Maike", atMs);
       for (const [cardId, covers] of Object.entries(BOOKED_TONIGHT))
-        bookCard(db, day, cardId, covers, { who: "Maike", atMs });
+        valueOf(bookCard(db, day, cardId, covers, { who: "Maike", atMs }));
     }),
     step(kitchen, 2 * HOUR_MS, (atMs) => {
       const baseLotId = base(kitchen, "beurre-blanc", 6, atMs);

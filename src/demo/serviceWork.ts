@@ -2,7 +2,7 @@ import { todayIn } from "@/calendar/days";
 import { dishOf } from "@/core/cards";
 import { POTS, SIMMER_MIN } from "@/core/butter";
 import type { RuleSetId } from "@/core/safety";
-import { assert } from "@/core/shared";
+import { assert, valueOf } from "@/core/shared";
 import { DAY_MS, HOUR_MS, MINUTE_MS } from "@/core/units";
 import { readPot } from "@/db/butter/cooling";
 import { receivePack } from "@/db/butter/packs";
@@ -58,7 +58,7 @@ export function serviceWork(db: Db, placeId: string, ruleSetId: RuleSetId, timeZ
   const at = (hours: number, run: () => void): Timed => ({ atMs: ago(hours), run });
   return [
     at(74, () => {
-      for (const [name, phone] of PHONES) setPhone(db, name, phone, stamp(ago(74)));
+      for (const [name, phone] of PHONES) valueOf(setPhone(db, name, phone, stamp(ago(74))));
     }),
     at(76, () => {
       const pack = {
@@ -78,8 +78,8 @@ export function serviceWork(db: Db, placeId: string, ruleSetId: RuleSetId, timeZ
       const strained = { yieldMl: 1300, iceG: 1800, stirred: true, placeId, ruleSetId };
       const made = finishStock(db, started.value, strained, stamp(ago(71.7)));
       assert(made.ok, "the pot is strained");
-      readPot(db, made.value.id, 17, ruleSetId, stamp(ago(71.7) + 60 * MINUTE_MS));
-      readPot(db, made.value.id, 6, ruleSetId, stamp(ago(71.7) + 120 * MINUTE_MS));
+      valueOf(readPot(db, made.value.id, 17, ruleSetId, stamp(ago(71.7) + 60 * MINUTE_MS)));
+      valueOf(readPot(db, made.value.id, 6, ruleSetId, stamp(ago(71.7) + 120 * MINUTE_MS)));
     }),
     at(70, () => {
       const done = makeBase(db, sauce(), { covers: 14, ...PAN, placeId }, stamp(ago(70)));

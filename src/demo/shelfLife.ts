@@ -1,7 +1,7 @@
 import type { Timed } from "./timed";
 import { todayIn, startOfDayMs } from "@/calendar/days";
 import { keepTagUntil } from "@/core/safety";
-import { assert } from "@/core/shared";
+import { assert, valueOf } from "@/core/shared";
 import { addDays, DAY_MS, HOUR_MS } from "@/core/units";
 import type { Db } from "@/db/connection";
 import { readHold, startHold } from "@/db/lots/holds";
@@ -64,7 +64,7 @@ export function shelfLife(
       );
     }),
     step(30, "Maike", (stamp) =>
-      openPack(db, lot("brown-crab", "picked"), { day: day(stamp.atMs), openDays: 3 }, stamp),
+      valueOf(openPack(db, lot("brown-crab", "picked"), { day: day(stamp.atMs), openDays: 3 }, stamp)),
     ),
     step(5.5 * 24, "Ylva", (stamp) => {
       const lastServedOn = day(stamp.atMs);

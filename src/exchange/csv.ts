@@ -3,7 +3,8 @@ import Papa from "papaparse";
 /** Rows of a CSV file, comma, semicolon or tab; blank lines are left out but counted, so that line numbers stay true. */
 export function parseCsv(text: string): string[][] {
   const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, "").trimEnd(), {
-    delimitersToGuess: [",", ";", "\t", "|"],
+    // where two would do, the comma is a decimal mark
+    delimitersToGuess: ["\t", ";", "|", ","],
     skipEmptyLines: false,
   });
   return parsed.data.map((row) => row.map(unplain));

@@ -9,7 +9,8 @@ export function menuParts(components: readonly Component[]): readonly string[] {
   const named = components
     .filter(({ role, from }) => order.includes(role) && !(from.kind === "good" && SILENT.includes(from.ingredientId)))
     .sort((a, b) => order.indexOf(a.role) - order.indexOf(b.role));
-  return [...new Set(named.map(({ label }, index) => (index === 0 ? label : spoken(label))))];
+  const labels = [...new Set(named.map(({ label }) => label))];
+  return [...new Set(labels.map((label, index) => (index === 0 ? label : spoken(label))))];
 }
 
 /** "Fennel, blanched" on a shelf is "blanched fennel" on a menu. */

@@ -11,7 +11,7 @@ test("forty millilitres two millimetres deep are a pool of sixteen centimetres",
 test("a piece is as long and wide as it was cut: its grams, its length along the fish and its thickness", () => {
   const [length, width] = pieceMm(150, 24, { alongMm: 52, thicknessMm: 21, leanDeg: 30 });
   expect(width).toBeCloseTo(52, 6);
-  expect(length * width * 21 * 0.00106).toBeCloseTo(150, 6);
+  expect(length * width * 21 * 0.00105).toBeCloseTo(150, 6);
 });
 
 test("what nobody moved lies where it usually does, what was moved where it was put; a sauce apart is not on the plate", () => {

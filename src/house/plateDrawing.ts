@@ -1,13 +1,13 @@
 import type { CardSpec, PlatePlace } from "@/core/cards";
+import { FLESH_G_PER_MM3 } from "@/core/matter";
+import { SAUCE_G_PER_ML } from "./scaledSauce";
 
 /** A plate of the house, mm across its well (common practice). */
 export const PLATE_MM = 270;
-/** Flesh, g/mm³; a piece nobody cut yet is about two and a half times as long as wide (estimate). */
-const FLESH_G_PER_MM3 = 0.00106;
+/** A piece nobody cut yet is about two and a half times as long as wide (estimate). */
 const LENGTH_TO_WIDTH = 2.5;
 /** A sauce stands two millimetres deep on a plate (common practice). */
 const SAUCE_DEEP_MM = 2;
-const SAUCE_G_PER_ML = 0.95;
 /** A garnish heaps to about this, mm, and weighs so much (common practice, low). */
 const HEAP_MM = 18;
 const HEAP_G_PER_ML = 0.6;

@@ -27,6 +27,17 @@ export type ReduceAsk = {
   readonly netPowerW: number;
 };
 
+/** What stands on the bench at first: the base of a white butter sauce. */
+export const FIRST_REDUCTION: ReduceAsk = {
+  parts: [
+    { ingredientId: "white-wine", ml: 150 },
+    { ingredientId: "wine-vinegar", ml: 150 },
+  ],
+  toMl: 45,
+  panMm: 200,
+  netPowerW: 900,
+};
+
 export const mixtureOfParts = (parts: readonly ReducePart[], shelf: Shelf): Mixture =>
   mixed(
     parts.map(({ ingredientId, ml }) =>

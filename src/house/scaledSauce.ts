@@ -16,7 +16,8 @@ export type ScaledSauce = {
   readonly seconds: number | null;
 };
 
-const SAUCE_G_PER_ML = 0.95;
+/** A mounted sauce, half fat, g/ml (estimate). */
+export const SAUCE_G_PER_ML = 0.95;
 
 /** A sauce for so many covers: lines by their rules, batches, the pan that fits and its minutes. Null where it cannot be made. */
 export function scaledSauce(spec: SauceSpec, covers: number, shelf: Shelf): ScaledSauce | null {

@@ -3,6 +3,7 @@ import {
   mountedSauce,
   planSauce,
   rescuesFor,
+  SERVICE_MIN,
   waitThrough,
   type Rescue,
   type SauceSpec,
@@ -33,9 +34,6 @@ export type BainStatus = {
   readonly outAtMs: number | null;
   readonly over: boolean;
 };
-
-/** No service waits longer. */
-const SERVICE_MIN = 300;
 
 /** Where a waiting sauce stands: by its own water, and by the clock of the rule set, which runs from its first minute. */
 export function bainStatus(sauce: SauceInBain, ruleSetId: RuleSetId, nowMs: number, shelf: Shelf): BainStatus {

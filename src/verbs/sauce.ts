@@ -1,5 +1,12 @@
 import { z } from "zod";
-import { ADDITION_KINDS, mountedSauce, rescuesFor, USUAL_ADDITIONS, type Rescue } from "@/core/butter";
+import {
+  ADDITION_KINDS,
+  mountedSauce,
+  OVER_THE_WHOLE_PCT,
+  rescuesFor,
+  USUAL_ADDITIONS,
+  type Rescue,
+} from "@/core/butter";
 import { inMetric } from "@/words/say";
 import { InputProblem } from "./problem";
 
@@ -27,11 +34,8 @@ export const SauceInput = z.strictObject({
   covers: z.number().int("whole covers").positive().max(10_000),
 });
 
-/** A label that says more than the whole, to a tenth of rounding. */
-const OVER = 100.1;
-
 function questionOf({ base, add, served_c }: z.infer<typeof SauceInput>) {
-  if (base.water_pct + base.acid_pct + base.alcohol_pct + base.salt_pct > OVER) {
+  if (base.water_pct + base.acid_pct + base.alcohol_pct + base.salt_pct > OVER_THE_WHOLE_PCT) {
     throw new InputProblem("base", "water, acid, alcohol and salt come to more than 100 %");
   }
   return {
@@ -53,7 +57,7 @@ function questionOf({ base, add, served_c }: z.infer<typeof SauceInput>) {
         waterPct: label.water_pct ?? usual.waterPct,
         saltPct: label.salt_pct ?? usual.saltPct,
       };
-      if (one.fatPct + one.waterPct + one.saltPct > OVER) {
+      if (one.fatPct + one.waterPct + one.saltPct > OVER_THE_WHOLE_PCT) {
         throw new InputProblem(`add.${index}`, "fat, water and salt come to more than 100 %");
       }
       return one;

@@ -3,10 +3,7 @@ import { db } from "@/db/connection";
 import { subjectOfKey, type DeviceKind } from "@/db/doors/deviceKeys";
 import { houseNowMs } from "@/db/houseClock";
 import { t } from "@/words/api";
-
-/** What every device route answers when it turns something away. */
-export const problem = (status: number, path: string, message: string, headers: HeadersInit = {}): Response =>
-  Response.json({ error: { path, message } }, { status, headers });
+import { problem } from "./problem";
 
 const bearerOf = (request: Request): string =>
   /^Bearer (.+)$/.exec(request.headers.get("authorization") ?? "")?.[1] ?? "";

@@ -20,7 +20,7 @@ import { setProbe } from "@/db/stove/probes";
 import { keepSheet, listSheets } from "@/db/stove/stationSheets";
 import { codQuestion } from "@/core/cooking/plan/question.testkit";
 import { readLoggerFile } from "@/exchange/loggerFile";
-import { inADemoHouse } from "../inTheHouse.testkit";
+import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { POST as tickets } from "./tickets/route";
 import { GET as probesNow } from "./probes/route";
 import { GET as scalesNow } from "./scales/route";
@@ -43,10 +43,7 @@ import { GET as recipe } from "./export/recipe.jsonld/route";
 import { GET as sheetCsv } from "./export/station-sheet.csv/route";
 import { GET as tablesZip } from "./export/tables.zip/route";
 
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
-jest.mock("@/server/pool", () => jest.requireActual("../inTheHouse.testkit").pool);
+jest.mock("@/server/pool", () => jest.requireActual("../testkit/inTheHouse.testkit").pool);
 
 inADemoHouse();
 

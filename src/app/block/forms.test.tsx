@@ -12,18 +12,11 @@ import { houseNowMs } from "@/db/houseClock";
 import { childLots } from "@/db/lots/lots";
 import { lotInHand, stockOnIce } from "@/db/lots/stock";
 import { t } from "@/words/block";
-import { button, clear, draw, field, press, said, type } from "../atTheForm.testkit";
-import { inADemoHouse } from "../inTheHouse.testkit";
+import { button, clear, draw, field, press, said, type } from "../testkit/atTheForm.testkit";
+import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { ApartBench } from "./[lotId]/apart/ApartBench";
 import { CutBench } from "./[lotId]/CutBench";
 import { BoardCards } from "./boards/BoardCards";
-
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
-jest.mock("next/navigation", () => jest.requireActual("../atTheForm.testkit").nextNavigation);
-jest.mock("next/link", () => jest.requireActual("../atTheForm.testkit").nextLink);
-jest.mock("next/dynamic", () => jest.requireActual("../atTheForm.testkit").nextDynamic);
 
 inADemoHouse();
 afterEach(clear);

@@ -2,15 +2,11 @@ import { db } from "@/db/connection";
 import { checksOf } from "@/db/house/checks";
 import { lastEntry } from "@/db/ledger";
 import { packIn } from "../butter/goods/actions";
-import { actionLaws, type Row } from "../actionLaws.testkit";
-import { inADemoHouse, request } from "../inTheHouse.testkit";
+import { actionLaws, type Row } from "../testkit/actionLaws.testkit";
+import { inADemoHouse, request } from "../testkit/inTheHouse.testkit";
 import { correct } from "./actions";
 import { addACheck, endACheck, takeUsualChecks, tickCheck } from "./checks/actions";
 import { runRecall, sayPhone } from "./recall/actions";
-
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
 
 inADemoHouse();
 

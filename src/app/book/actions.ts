@@ -16,5 +16,6 @@ const Correction = z.strictObject({
 export const correct = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
   houseAction("correct", Correction, input, intention, ({ seq, note }, { stamp: { who, atMs } }) => {
     const added = correctEntry(db(), seq, note, who, atMs);
-    return added ? ok(added.seq) : err(refused("thereIsNoEntryOfThat", t("thereIsNoEntryOfThat")));
+    if (!added.ok) return err(refused("thereIsNoEntryOfThat", t("thereIsNoEntryOfThat")));
+    return ok(added.value.seq);
   });

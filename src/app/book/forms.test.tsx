@@ -6,18 +6,11 @@ import { CHECK_LISTS } from "@/house/checks";
 import { db } from "@/db/connection";
 import { checksOf } from "@/db/house/checks";
 import { t } from "@/words/trace";
-import { clear, draw, formLaws, press, said, type } from "../atTheForm.testkit";
-import { inADemoHouse } from "../inTheHouse.testkit";
+import { clear, draw, formLaws, press, said, type } from "../testkit/atTheForm.testkit";
+import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { CheckForm } from "./checks/CheckForm";
 import { PhoneField } from "./recall/PhoneField";
 import { RecallForm } from "./recall/RecallForm";
-
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
-jest.mock("next/navigation", () => jest.requireActual("../atTheForm.testkit").nextNavigation);
-jest.mock("next/link", () => jest.requireActual("../atTheForm.testkit").nextLink);
-jest.mock("next/dynamic", () => jest.requireActual("../atTheForm.testkit").nextDynamic);
 
 inADemoHouse();
 afterEach(clear);

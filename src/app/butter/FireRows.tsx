@@ -1,4 +1,5 @@
 "use client";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { planStock, potClock, shelfWith, type Ingredient, type Shelf } from "@/core/butter";
 import { MINUTE_MS } from "@/core/units";
@@ -12,7 +13,9 @@ import { t } from "@/words/fire";
 import { clockText } from "@/words/format/format";
 import styles from "./Butter.module.css";
 import { potWord } from "./potWord";
-import { SeePan } from "./SeePan";
+
+/** What is done to a pan comes after how it stands. */
+const SeePan = dynamic(() => import("./SeePan").then((part) => part.SeePan));
 
 export type OnTheFire = {
   readonly reductions: readonly LiveReduction[];

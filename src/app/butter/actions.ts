@@ -14,11 +14,12 @@ import type { House } from "@/db/house/house";
 import { dayStamp, formatFor } from "@/words/format/format";
 import { t } from "@/words/butter";
 import { say } from "@/words/say";
-import { bySaid, refused, refusedBy, type ActionError } from "../actionError";
+import { bySaid, inWords, refused, refusedBy, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
 import { BuyStock, MakeBase, Mount, PourAway, PrintLabel, ReadPot, StartPot, Strain } from "./schema";
 
 const NO_SAUCE = refused("thatSauceIsNotInTheHouse", t("thatSauceIsNotInTheHouse"));
+const NO_POT = { potIsGone: refused("thatPotIsGone", t("thatPotIsGone")) };
 
 function whyNot(error: SauceError, house: House): ActionError {
   const format = formatFor(house.units, house.currency, house.decimalMark);
@@ -128,13 +129,12 @@ export const readCoolingPot = async (
   intention: unknown,
 ): Promise<Result<PotCooled["verdict"], ActionError>> =>
   houseAction("readCoolingPot", ReadPot, input, intention, ({ lotId, celsius }, { house, stamp }) => {
-    const cooled = readPot(db(), lotId, celsius, house.ruleSetId, stamp);
-    return cooled === null ? err(refused("thatPotIsGone", t("thatPotIsGone"))) : ok(cooled.verdict);
+    const cooled = inWords(readPot(db(), lotId, celsius, house.ruleSetId, stamp), NO_POT);
+    return cooled.ok ? ok(cooled.value.verdict) : cooled;
   });
 
 /** The label printer gives a label: answers with how many there are now. */
 export const printTheLabel = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
-  houseAction("printTheLabel", PrintLabel, input, intention, ({ lotId }, { stamp }) => {
-    const count = printLabel(db(), lotId, stamp);
-    return count === null ? err(refused("thatPotIsGone", t("thatPotIsGone"))) : ok(count);
-  });
+  houseAction("printTheLabel", PrintLabel, input, intention, ({ lotId }, { stamp }) =>
+    inWords(printLabel(db(), lotId, stamp), NO_POT),
+  );

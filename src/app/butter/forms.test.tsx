@@ -17,8 +17,8 @@ import { houseNowMs } from "@/db/houseClock";
 import { t } from "@/words/butter";
 import { t as fire } from "@/words/fire";
 import { t as shelf } from "@/words/shelf";
-import { button, clear, draw, formLaws, press, type } from "../atTheForm.testkit";
-import { inADemoHouse } from "../inTheHouse.testkit";
+import { button, clear, draw, formLaws, press, type } from "../testkit/atTheForm.testkit";
+import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { BainRow } from "./BainRow";
 import { GoodForm } from "./goods/GoodForm";
 import { GoodPrices } from "./goods/GoodPrices";
@@ -31,13 +31,6 @@ import { ShelfRow } from "./shelf/ShelfRow";
 import { BuyStock } from "./stock/BuyStock";
 import { RunningPots } from "./stock/RunningPots";
 import { WriteBench } from "./write/WriteBench";
-
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
-jest.mock("next/navigation", () => jest.requireActual("../atTheForm.testkit").nextNavigation);
-jest.mock("next/link", () => jest.requireActual("../atTheForm.testkit").nextLink);
-jest.mock("next/dynamic", () => jest.requireActual("../atTheForm.testkit").nextDynamic);
 
 inADemoHouse();
 afterEach(clear);

@@ -11,7 +11,7 @@ import { setCardMoney, setServiceMin } from "@/db/house/house";
 import { readForeignRecipe } from "@/exchange/foreignRecipe";
 import { readCardFile } from "@/house/cardFile";
 import { t } from "@/words/cards";
-import { refused, type ActionError } from "../actionError";
+import { inWords, refused, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";
 import { worldNow } from "./cardData";
 import {
@@ -28,27 +28,29 @@ import {
 } from "./schema";
 
 const GONE = refused("thatCardIsNotInTheHouse", t("thatCardIsNotInTheHouse"));
+const NO_CARD = { noSuchCard: GONE };
 
 /** Covers of a card for today or a day to come. */
 export const book = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("book", Book, input, intention, ({ cardId, covers, day }, { stamp, today }) => {
     if (day !== undefined && day < today) return err(refused("thatDayIsOver", t("thatDayIsOver")));
-    return bookCard(db(), day ?? today, cardId, covers, stamp) ? ok(null) : err(GONE);
+    return inWords(bookCard(db(), day ?? today, cardId, covers, stamp), NO_CARD);
   });
 
 /** Plates that went: each keeps the card as it was. */
 export const serve = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
-  houseAction("serve", Serve, input, intention, ({ cardId, covers }, { house, stamp }) => {
-    const name = serveCard(db(), cardId, covers, worldNow(db(), house, stamp.atMs), stamp);
-    return name === null ? err(GONE) : ok(name);
-  });
+  houseAction("serve", Serve, input, intention, ({ cardId, covers }, { house, stamp }) =>
+    inWords(serveCard(db(), cardId, covers, worldNow(db(), house, stamp.atMs), stamp), NO_CARD),
+  );
 
 /** A card is struck off with its reason, or put back on. */
 export const strike = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
-  houseAction("strike", Strike, input, intention, ({ cardId, reason }, { stamp }) => {
-    if (!findCard(db(), cardId)) return err(GONE);
-    return strikeCard(db(), cardId, reason, stamp) ? ok(null) : err(refused("itIsSoAlready", t("itIsSoAlready")));
-  });
+  houseAction("strike", Strike, input, intention, ({ cardId, reason }, { stamp }) =>
+    inWords(strikeCard(db(), cardId, reason, stamp), {
+      ...NO_CARD,
+      soAlready: refused("itIsSoAlready", t("itIsSoAlready")),
+    }),
+  );
 
 /** A card is kept as it is from now on: answers with its id. */
 export const keepTheCard = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
@@ -80,13 +82,14 @@ export const keepRecipeNote = async (input: unknown, intention: unknown): Promis
   houseAction("keepRecipeNote", NoteFile, input, intention, ({ cardId, text }, { stamp }) => {
     const recipe = readForeignRecipe(text);
     if (!recipe.ok) return err(refused("thatIsNoRecipe", t("thatIsNoRecipe")));
-    return keepNote(db(), cardId, recipe.value, stamp) ? ok(recipe.value.title) : err(GONE);
+    const kept = keepNote(db(), cardId, recipe.value, stamp);
+    return kept.ok ? ok(recipe.value.title) : inWords(kept, NO_CARD);
   });
 
 /** A recipe is taken away from beside its card. */
 export const dropRecipeNote = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("dropRecipeNote", DropNote, input, intention, ({ noteId }, { stamp }) =>
-    dropNote(db(), noteId, stamp) ? ok(null) : err(refused("thatNoteIsGone", t("thatNoteIsGone"))),
+    inWords(dropNote(db(), noteId, stamp), { noSuchNote: refused("thatNoteIsGone", t("thatNoteIsGone")) }),
   );
 
 /** Tax, extras and target of the house. */

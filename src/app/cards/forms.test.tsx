@@ -11,19 +11,12 @@ import { houseNowMs } from "@/db/houseClock";
 import { todayIn } from "@/calendar/days";
 import { DEMO_CARDS } from "@/demo/data/cards";
 import { t } from "@/words/cards";
-import { button, clear, draw, formLaws, press, said, type, went } from "../atTheForm.testkit";
-import { inADemoHouse } from "../inTheHouse.testkit";
+import { button, clear, draw, formLaws, press, said, type, went } from "../testkit/atTheForm.testkit";
+import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { passNow } from "./cardData";
 import { TileCard } from "./TileCard";
 import { MoneyForm } from "./write/MoneyForm";
 import { WriteCard } from "./write/WriteCard";
-
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
-jest.mock("next/navigation", () => jest.requireActual("../atTheForm.testkit").nextNavigation);
-jest.mock("next/link", () => jest.requireActual("../atTheForm.testkit").nextLink);
-jest.mock("next/dynamic", () => jest.requireActual("../atTheForm.testkit").nextDynamic);
 
 inADemoHouse();
 afterEach(clear);

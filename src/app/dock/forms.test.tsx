@@ -12,19 +12,12 @@ import { houseNowMs } from "@/db/houseClock";
 import { lotsReceivedSince } from "@/db/lots/lots";
 import { expectedOn, placeOrder } from "@/db/lots/orders";
 import { t } from "@/words/dock";
-import { clear, draw, press, pressEither, said } from "../atTheForm.testkit";
-import { inADemoHouse } from "../inTheHouse.testkit";
+import { clear, draw, press, pressEither, said } from "../testkit/atTheForm.testkit";
+import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { DeliveryDesk } from "./DeliveryDesk";
 import { ExpectedCard } from "./ExpectedCard";
 import { expectedToday } from "./expectedToday";
 import { emptyDraft, withSpecies, type LotDraft } from "./lotDraft";
-
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
-jest.mock("next/navigation", () => jest.requireActual("../atTheForm.testkit").nextNavigation);
-jest.mock("next/link", () => jest.requireActual("../atTheForm.testkit").nextLink);
-jest.mock("next/dynamic", () => jest.requireActual("../atTheForm.testkit").nextDynamic);
 
 inADemoHouse();
 afterEach(clear);

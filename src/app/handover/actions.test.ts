@@ -5,15 +5,11 @@ import { handovers } from "@/db/house/handovers";
 import { findHouse } from "@/db/house/house";
 import { entriesBetween } from "@/db/ledger";
 import { addReadings, listPlaces } from "@/db/house/places";
-import { actionLaws } from "../actionLaws.testkit";
-import { inADemoHouse, jar, request } from "../inTheHouse.testkit";
+import { actionLaws } from "../testkit/actionLaws.testkit";
+import { inADemoHouse, jar, request } from "../testkit/inTheHouse.testkit";
 import { leaveWord, takeOver } from "./actions";
 import { handoverNow } from "./handoverNow";
 import { markOf } from "./markOf";
-
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
 
 inADemoHouse();
 

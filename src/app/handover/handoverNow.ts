@@ -14,7 +14,7 @@ import { runningPots, STOCK_ITEM, stocksNow } from "@/db/butter/stocks";
 import type { Db } from "@/db/connection";
 import type { House } from "@/db/house/house";
 import { lastChecks } from "@/db/house/probeChecks";
-import { closeLines } from "@/db/line/closing";
+import { closeLines, CUT_DAYS } from "@/db/line/closing";
 import { ticketsSince } from "@/db/line/tickets";
 import { alarmsOf, watchHouse } from "@/db/lots/excursions";
 import { liveHolds, openHolds } from "@/db/lots/holds";
@@ -37,8 +37,6 @@ type Item = HandoverItem & { readonly owed?: boolean };
 const FEW_PLATES = 3;
 /** What ends later is told by the pages of the ice. */
 const SHIFTS_DAYS = 2;
-/** Pieces cut longer ago are counted under Ice. */
-const CUT_DAYS = 4;
 
 function cooking(db: Db, nowMs: number): readonly Item[] {
   return openCooks(db)

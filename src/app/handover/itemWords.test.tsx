@@ -2,11 +2,11 @@ import { renderToStaticMarkup } from "react-dom/server";
 import { inCelsius, said } from "@/core/shared";
 import type { HandoverItem, LowItem, ProbeFirst } from "@/house/handover";
 import { formatFor } from "@/words/format/format";
-import { words } from "../drawnPage.testkit";
+import { words } from "../testkit/drawnPage.testkit";
 import { ItemCard } from "./ItemCard";
 import { lowText, probeText, titleOf, whatOf } from "./itemWords";
 
-jest.mock("next/link", () => jest.requireActual("../drawnPage.testkit").nextLink);
+jest.mock("next/link", () => jest.requireActual("../testkit/drawnPage.testkit").nextLink);
 
 const METRIC = formatFor("metric", "EUR", null);
 const IMPERIAL = formatFor("imperial", "USD", null);

@@ -1,5 +1,5 @@
 "use server";
-import { err, ok, type Result } from "@/core/shared";
+import { ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { endKey } from "@/db/doors/deviceKeys";
 import { letGo, setPin, setRole, takeIn } from "@/db/doors/people";
@@ -7,7 +7,7 @@ import { slowHash } from "@/db/doors/slowHash";
 import { newPairing, shutOut } from "@/db/doors/tablets";
 import { setHostNames } from "@/db/house/house";
 import { t } from "@/words/doors";
-import { refused, type ActionError } from "../actionError";
+import { inWords, refused, type ActionError } from "../actionError";
 import { houseAction, plannedAction, secretAction } from "../houseAction";
 import { NewPerson, NewTablet, PersonId, PinOf, RoleOf, TabletId } from "../signin/schema";
 import { HostNames, KeyId } from "./schema";
@@ -22,7 +22,7 @@ export const sayHostNames = async (input: unknown, intention: unknown): Promise<
 /** Ends the key of a device: it is turned away from now on. */
 export const endTheKey = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("endTheKey", KeyId, input, intention, ({ keyId }, { stamp }) =>
-    endKey(db(), keyId, stamp) ? ok(null) : err(refused("thatKeyHasEnded", t("thatKeyHasEnded"))),
+    inWords(endKey(db(), keyId, stamp), { noSuchKey: refused("thatKeyHasEnded", t("thatKeyHasEnded")) }),
   );
 
 const PERSON_PROBLEMS = {
@@ -38,7 +38,7 @@ export const letATabletIn = async (input: unknown, intention: unknown): Promise<
 /** Shuts a tablet out at once. */
 export const shutATabletOut = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("shutATabletOut", TabletId, input, intention, ({ tabletId }, { stamp }) =>
-    shutOut(db(), tabletId, stamp) ? ok(null) : err(refused("noSuchTablet", t("noSuchTablet"))),
+    inWords(shutOut(db(), tabletId, stamp), { noSuchTablet: refused("noSuchTablet", t("noSuchTablet")) }),
   );
 
 /** Takes somebody into the house, with a PIN to begin with. */
@@ -51,16 +51,15 @@ export const takeSomebodyIn = async (input: unknown, intention: unknown): Promis
     async ({ name, role, pin }) => ok({ name, role, pinHash: await slowHash(pin) }),
     (person, { stamp }) => {
       const taken = takeIn(db(), person, stamp);
-      return taken.ok ? ok(taken.value.id) : err(PERSON_PROBLEMS[taken.error]);
+      return taken.ok ? ok(taken.value.id) : inWords(taken, PERSON_PROBLEMS);
     },
   );
 
 /** Says what somebody is here. */
 export const changeRole = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
-  houseAction("changeRole", RoleOf, input, intention, ({ personId, role }, { stamp }) => {
-    const changed = setRole(db(), personId, role, stamp);
-    return changed.ok ? changed : err(PERSON_PROBLEMS[changed.error]);
-  });
+  houseAction("changeRole", RoleOf, input, intention, ({ personId, role }, { stamp }) =>
+    inWords(setRole(db(), personId, role, stamp), PERSON_PROBLEMS),
+  );
 
 /** Gives somebody a new PIN. */
 export const newPinFor = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
@@ -70,15 +69,11 @@ export const newPinFor = async (input: unknown, intention: unknown): Promise<Res
     input,
     intention,
     async ({ personId, pin }) => ok({ personId, pinHash: await slowHash(pin) }),
-    ({ personId, pinHash }, { stamp }) => {
-      const changed = setPin(db(), personId, pinHash, stamp);
-      return changed.ok ? changed : err(PERSON_PROBLEMS[changed.error]);
-    },
+    ({ personId, pinHash }, { stamp }) => inWords(setPin(db(), personId, pinHash, stamp), PERSON_PROBLEMS),
   );
 
 /** Somebody has left: signs in nowhere any more; what was written stays. */
 export const letSomebodyGo = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
-  houseAction("letSomebodyGo", PersonId, input, intention, ({ personId }, { stamp }) => {
-    const gone = letGo(db(), personId, stamp);
-    return gone.ok ? gone : err(PERSON_PROBLEMS[gone.error]);
-  });
+  houseAction("letSomebodyGo", PersonId, input, intention, ({ personId }, { stamp }) =>
+    inWords(letGo(db(), personId, stamp), PERSON_PROBLEMS),
+  );

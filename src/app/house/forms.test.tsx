@@ -10,19 +10,12 @@ import { handovers } from "@/db/house/handovers";
 import { houseNowMs } from "@/db/houseClock";
 import { t } from "@/words/doors";
 import { t as handover } from "@/words/handover";
-import { button, clear, draw, formLaws, press, said, type } from "../atTheForm.testkit";
+import { button, clear, draw, formLaws, press, said, type } from "../testkit/atTheForm.testkit";
 import { LeaveWord } from "../handover/LeaveWord";
-import { inADemoHouse } from "../inTheHouse.testkit";
+import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { HostNamesCard } from "./HostNamesCard";
 import { PeopleCard } from "./PeopleCard";
 import { TabletsCard } from "./TabletsCard";
-
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
-jest.mock("next/navigation", () => jest.requireActual("../atTheForm.testkit").nextNavigation);
-jest.mock("next/link", () => jest.requireActual("../atTheForm.testkit").nextLink);
-jest.mock("next/dynamic", () => jest.requireActual("../atTheForm.testkit").nextDynamic);
 
 inADemoHouse();
 afterEach(clear);

@@ -3,6 +3,7 @@
  * @jest-environment-options {"customExportConditions": ["node", "node-addons"]}
  */
 import { db } from "@/db/connection";
+import { setServiceMin } from "@/db/house/house";
 import { listPlaces, readingsSince } from "@/db/house/places";
 import { lastChecks, lastProbeCheck } from "@/db/house/probeChecks";
 import { houseNowMs } from "@/db/houseClock";
@@ -10,21 +11,15 @@ import { openHolds, startHold } from "@/db/lots/holds";
 import { findLot, lotsOnIce } from "@/db/lots/lots";
 import { formatFor } from "@/words/format/format";
 import { t } from "@/words/ice";
-import { clear, draw, formLaws, press, said, type } from "../atTheForm.testkit";
-import { inADemoHouse } from "../inTheHouse.testkit";
+import { clear, draw, formLaws, press, said, type } from "../testkit/atTheForm.testkit";
+import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { HoldLine } from "./[lotId]/HoldLine";
 import { NewHold } from "./[lotId]/NewHold";
 import { ReadingPad } from "./places/[placeId]/ReadingPad";
 import { PlaceForm } from "./places/PlaceForm";
 import { ProbeCheck } from "./places/ProbeCheck";
 import { CoversForm } from "./tomorrow/CoversForm";
-
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
-jest.mock("next/navigation", () => jest.requireActual("../atTheForm.testkit").nextNavigation);
-jest.mock("next/link", () => jest.requireActual("../atTheForm.testkit").nextLink);
-jest.mock("next/dynamic", () => jest.requireActual("../atTheForm.testkit").nextDynamic);
+import TomorrowPage from "./tomorrow/page";
 
 inADemoHouse();
 afterEach(clear);
@@ -113,6 +108,17 @@ formLaws({
     says: /./,
     same: { plannedH: 30 },
   },
+});
+
+test("tomorrow is reckoned to the hour at which this house begins its service", async () => {
+  for (const [serviceMin, time] of [
+    [1080, "18:00"],
+    [1230, "20:30"],
+  ] as const) {
+    setServiceMin(db(), serviceMin, "Ylva", houseNowMs());
+    await draw("metric", await TomorrowPage());
+    expect(said()).toContain(`service from ${time}`);
+  }
 });
 
 test("covers of tomorrow are planned by the species that is shown", async () => {

@@ -1,24 +1,16 @@
 "use client";
-import {
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useDraggable,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from "@dnd-kit/core";
+import { DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from "@dnd-kit/core";
 import { Button } from "antd";
-import { useRef, useState, type CSSProperties } from "react";
-import { apart, BOARD_MIN_PX, boardSpanMs, draggedTo } from "@/house/line/boardTime";
+import { useRef, useState } from "react";
+import { onLinesApart, BOARD_MIN_PX, boardSpanMs, draggedTo } from "@/house/line/boardTime";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
-import { useNow } from "@/ui/hooks/useNow";
 import { Empty } from "@/ui/layout/Empty";
 import page from "@/ui/layout/page.module.css";
-import { timeText, type Format } from "@/words/format/format";
+import type { Format } from "@/words/format/format";
 import { t } from "@/words/line";
 import { moveServe, putTheBar } from "./actions";
+import { Bar, NowLine, ServeMark } from "./BoardBars";
 import styles from "./Line.module.css";
 import type { CourseView, LaneView, WorkRow } from "./lineView";
 
@@ -29,111 +21,6 @@ type Props = {
   readonly serverNowMs: number;
   readonly timeZone: string;
 };
-
-type Scale = { readonly fromMs: number; readonly spanMs: number };
-const at = (ms: number, { fromMs, spanMs }: Scale) => `${(100 * (ms - fromMs)) / spanMs}%`;
-
-/** This alone moves by itself. */
-function NowLine({ scale, serverNowMs }: { readonly scale: Scale; readonly serverNowMs: number }) {
-  const nowMs = useNow(serverNowMs, NOW_LINE_MS);
-  return <span className={styles.nowLine} style={{ left: at(Math.max(scale.fromMs, nowMs), scale) }} />;
-}
-const NOW_LINE_MS = 5000;
-
-type BarProps = {
-  readonly row: WorkRow;
-  readonly scale: Scale;
-  readonly timeZone: string;
-  readonly onPick: () => void;
-  readonly picked: boolean;
-};
-
-/** What runs or follows stands where it stands: a finger asks it why, the keys find the same in the list. */
-function StillBar({ row, scale, timeZone, onPick, picked }: BarProps) {
-  const fromMs = Math.max(row.startMs, scale.fromMs);
-  return (
-    <button
-      type="button"
-      tabIndex={-1}
-      className={styles.bar}
-      style={{ left: at(fromMs, scale), width: `${(100 * (row.endMs - fromMs)) / scale.spanMs}%` }}
-      data-kind={row.kind}
-      data-begun={row.begun}
-      data-picked={picked}
-      aria-label={t("startsAt", { dish: row.dish, what: row.what, time: timeText(row.startMs, timeZone) })}
-      aria-pressed={picked}
-      onClick={onPick}
-    >
-      {row.dish}
-    </button>
-  );
-}
-
-function MovableBar({ row, scale, timeZone, onPick, picked }: BarProps) {
-  const { id, panId, dish, what, startMs, endMs, kind } = row;
-  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: `bar ${panId} ${id}` });
-  const fromMs = Math.max(startMs, scale.fromMs);
-  const style: CSSProperties = {
-    left: at(fromMs, scale),
-    width: `${(100 * (endMs - fromMs)) / scale.spanMs}%`,
-    ...(transform ? { translate: `${transform.x}px 0` } : {}),
-  };
-  return (
-    <button
-      type="button"
-      ref={setNodeRef}
-      className={styles.bar}
-      style={style}
-      data-kind={kind}
-      data-movable
-      data-moving={isDragging}
-      data-picked={picked}
-      {...listeners}
-      {...attributes}
-      aria-label={t("startsAt", { dish, what, time: timeText(startMs, timeZone) })}
-      aria-pressed={picked}
-      onClick={onPick}
-    >
-      {dish}
-    </button>
-  );
-}
-
-function ServeMark({
-  course,
-  topPx,
-  scale,
-  timeZone,
-}: {
-  readonly course: CourseView;
-  readonly topPx: number;
-  readonly scale: Scale;
-  readonly timeZone: string;
-}) {
-  const { ticketId, course: number, table, upMs } = course;
-  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
-    id: `serve ${ticketId} ${number}`,
-  });
-  return (
-    <button
-      type="button"
-      ref={setNodeRef}
-      className={styles.serve}
-      data-late={course.lateMin > 0}
-      data-moving={isDragging}
-      style={{
-        top: `${topPx}px`,
-        left: `clamp(16px, ${at(upMs!, scale)}, calc(100% - 16px))`,
-        ...(transform ? { translate: `calc(-50% + ${transform.x}px) 0` } : {}),
-      }}
-      {...listeners}
-      {...attributes}
-      aria-label={t("serveAt", { table, time: timeText(upMs!, timeZone) })}
-    >
-      {table}
-    </button>
-  );
-}
 
 function laneName({ resource, lines }: LaneView, format: Format): string {
   const name = t("spotNamed", { spot: resource });
@@ -165,7 +52,7 @@ export function Board({ lanes, courses, bottleneck, serverNowMs, timeZone }: Pro
     ...lanes.flatMap(({ lines }) => lines.flat().map(({ endMs }) => endMs)),
   );
   const scale = { fromMs: serverNowMs, spanMs: boardSpanMs(lastMs, serverNowMs) };
-  const marks = apart(
+  const marks = onLinesApart(
     [...called].sort((a, b) => a.upMs! - b.upMs!),
     ({ upMs }) => ({ startMs: upMs!, endMs: upMs! }),
     (scale.spanMs * MARK_PX) / BOARD_MIN_PX,
@@ -249,19 +136,16 @@ export function Board({ lanes, courses, bottleneck, serverNowMs, timeZone }: Pro
               <div key={resource} className={styles.laneField} style={{ blockSize: `${lines.length * 30 + 10}px` }}>
                 {lines.map((line, index) => (
                   <div key={line[0]!.id} className={styles.laneLine} style={{ insetBlockStart: `${index * 30 + 5}px` }}>
-                    {line.map((row) => {
-                      const One = row.tap?.kind === "begin" ? MovableBar : StillBar;
-                      return (
-                        <One
-                          key={row.id}
-                          row={row}
-                          scale={scale}
-                          timeZone={timeZone}
-                          picked={picked?.id === row.id}
-                          onPick={() => setPicked(row)}
-                        />
-                      );
-                    })}
+                    {line.map((row) => (
+                      <Bar
+                        key={row.id}
+                        row={row}
+                        scale={scale}
+                        timeZone={timeZone}
+                        picked={picked?.id === row.id}
+                        onPick={() => setPicked(row)}
+                      />
+                    ))}
                   </div>
                 ))}
               </div>

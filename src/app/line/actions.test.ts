@@ -6,8 +6,8 @@ import { checkLedger } from "@/db/ledger";
 import { pansSince } from "@/db/line/pans";
 import { plates } from "@/db/schema/cards";
 import { ticketsSince } from "@/db/line/tickets";
-import { actionLaws } from "../actionLaws.testkit";
-import { inADemoHouse, request } from "../inTheHouse.testkit";
+import { actionLaws } from "../testkit/actionLaws.testkit";
+import { inADemoHouse, request } from "../testkit/inTheHouse.testkit";
 import {
   addSender,
   agreeOven,
@@ -37,10 +37,7 @@ import {
 import { findHouse } from "@/db/house/house";
 import { liveLine } from "./liveLine";
 
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
-jest.mock("@/server/pool", () => jest.requireActual("../inTheHouse.testkit").pool);
+jest.mock("@/server/pool", () => jest.requireActual("../testkit/inTheHouse.testkit").pool);
 
 inADemoHouse();
 

@@ -27,7 +27,7 @@ import { planToKeep, type StoredPlan } from "@/house/storedPlan";
 import { tellCooks } from "@/server/cookNews";
 import { MINUTE_MS } from "@/core/units";
 import { t } from "@/words/line";
-import { refused, type ActionError } from "../actionError";
+import { inWords, refused, type ActionError } from "../actionError";
 import { refitCook } from "../stove/refitCook";
 import { houseAction, plannedAction, type Acting, secretAction } from "../houseAction";
 import { liveLine, type LiveLine } from "./liveLine";
@@ -319,7 +319,7 @@ export const putTheBar = async (input: unknown, intention: unknown): Answer<null
 export const saySpot = async (input: unknown, intention: unknown): Answer<null> =>
   planned(
     await houseAction("saySpot", SpotOut, input, intention, ({ kind, out }, { stamp }) =>
-      setSpotOut(db(), kind, out, stamp) ? ok(null) : err(refused("itWorks", t("itWorksAlready"))),
+      inWords(setSpotOut(db(), kind, out, stamp), { noneIsOut: refused("itWorks", t("itWorksAlready")) }),
     ),
   );
 

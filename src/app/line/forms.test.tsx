@@ -7,17 +7,10 @@ import { findHouse } from "@/db/house/house";
 import { listSenders } from "@/db/line/senders";
 import { stationOf } from "@/db/butter/spots";
 import { t } from "@/words/line";
-import { clear, draw, formLaws, press, said, type } from "../atTheForm.testkit";
-import { inADemoHouse } from "../inTheHouse.testkit";
+import { clear, draw, formLaws, press, said, type } from "../testkit/atTheForm.testkit";
+import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { SenderForm } from "./close/SenderForm";
 import { StationCard } from "./StationCard";
-
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
-jest.mock("next/navigation", () => jest.requireActual("../atTheForm.testkit").nextNavigation);
-jest.mock("next/link", () => jest.requireActual("../atTheForm.testkit").nextLink);
-jest.mock("next/dynamic", () => jest.requireActual("../atTheForm.testkit").nextDynamic);
 
 inADemoHouse();
 afterEach(clear);

@@ -15,7 +15,7 @@ import { cardSpecs, type KeptCard } from "@/db/cards/cardSpecs";
 import type { Db } from "@/db/connection";
 import type { House } from "@/db/house/house";
 import { marksSince, pansOfServices, pansSince, spotsOut, type KeptPan } from "@/db/line/pans";
-import { learnedOf } from "@/house/line/learned";
+import { learnedOf, LEARNS_FROM_DAYS } from "@/house/line/learned";
 import { ticketsSince } from "@/db/line/tickets";
 import { spotsOfMethod } from "@/core/cooking";
 import { ovensMeet } from "@/core/line";
@@ -189,9 +189,6 @@ export async function lineNow(db: Db, house: House, nowMs: number): Promise<Line
   const state = standOf(db, house, marks, pans, nowMs);
   return { nowMs, tickets, lines, cards, world, pans, courses, dishes, plans, state, unplanned, oven };
 }
-
-/** What was cooked longer ago says little of how the station cooks now. */
-const LEARNS_FROM_DAYS = 120;
 
 /** What a service learned is for the next one: it is not worked out at every tap. */
 const LEARNED_STANDS_MS = 6 * HOUR_MS;

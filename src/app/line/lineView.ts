@@ -7,7 +7,7 @@ import type { Db } from "@/db/connection";
 import { linePulse } from "@/db/line/pulse";
 import { type LineTask } from "@/house/line/lineTasks";
 import { STEP_S } from "@/house/line/step";
-import { bottleneck, handsWork, holds, lanesOf, whyNow, type LineRow } from "@/house/line/livePlan";
+import { bottleneck, handsWork, spotsHeld, lanesOf, whyNow, type LineRow } from "@/house/line/livePlan";
 import { panNow } from "@/house/line/livePan";
 import { courseKey, isAnswered, isCalled, isOpen, type TicketCourse, type TicketLine } from "@/house/line/ticket";
 import { clockText, timeText, type Format } from "@/words/format/format";
@@ -228,7 +228,7 @@ class Writer {
       startMs,
       endMs,
       begun,
-      spot: holds(row).find((one) => one !== "hands") ?? (holds(row).length > 0 ? "hands" : null),
+      spot: spotsHeld(row).find((one) => one !== "hands") ?? (spotsHeld(row).length > 0 ? "hands" : null),
       ovenC: stage?.ovenC ?? null,
       tap: this.#tap(row),
       why: this.#why(row),

@@ -12,21 +12,15 @@ import { stockOnIce } from "@/db/lots/stock";
 import { notesOf } from "@/db/raw/lotNotes";
 import { t } from "@/words/raw";
 import { formatFor } from "@/words/format/format";
-import { button, clear, draw, formLaws, press, said, type } from "../atTheForm.testkit";
-import { inADemoHouse } from "../inTheHouse.testkit";
+import { button, clear, draw, formLaws, press, said, type } from "../testkit/atTheForm.testkit";
+import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { HalfShell } from "./[lotId]/HalfShell";
 import { Remedy } from "./[lotId]/Remedy";
 import { CureBench } from "./cure/CureBench";
 import { FreezeBench } from "./freeze/FreezeBench";
 import { GuestsSwitch } from "./GuestsSwitch";
 
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
-jest.mock("next/navigation", () => jest.requireActual("../atTheForm.testkit").nextNavigation);
-jest.mock("next/link", () => jest.requireActual("../atTheForm.testkit").nextLink);
-jest.mock("next/dynamic", () => jest.requireActual("../atTheForm.testkit").nextDynamic);
-jest.mock("@/workers/client/useRaw", () => jest.requireActual("../inThread.testkit").rawWorker);
+jest.mock("@/workers/client/useRaw", () => jest.requireActual("../testkit/inThread.testkit").rawWorker);
 
 inADemoHouse();
 afterEach(clear);

@@ -110,8 +110,9 @@ export const makeTheChef = async (input: unknown): Answer<string> =>
   houseQuestion("makeTheChef", FirstChef, input, async ({ name, pin, phrase }) => {
     const [pinHash, phraseKept] = await Promise.all([slowHash(pin), slowHash(phrase)]);
     const atMs = houseNowMs();
-    const chef = makeChef(db(), { name, pinHash, phrase: phraseKept }, { who: name, atMs });
-    if (!chef) return err(refused("chefIsThere", t("chefIsThere")));
+    const made = makeChef(db(), { name, pinHash, phrase: phraseKept }, { who: name, atMs });
+    if (!made.ok) return err(refused("chefIsThere", t("chefIsThere")));
+    const chef = made.value;
     const tablet = letIn(db(), { name: t("firstTablet"), kind: "tablet" }, { who: chef.name, atMs });
     noteSignIn(db(), chef.id, atMs);
     await carry(cameOn(chef, tablet.id, atMs));

@@ -14,20 +14,15 @@ import { firstAsk } from "@/house/firstAsk";
 import { loadOfBatch } from "@/house/question";
 import { t as stove } from "@/words/stove";
 import { t } from "@/words/stove-plan";
-import { clear, draw, press, said, type, went } from "../atTheForm.testkit";
-import { inADemoHouse } from "../inTheHouse.testkit";
+import { clear, draw, press, said, type, went } from "../testkit/atTheForm.testkit";
+import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { PlanBench } from "./bench/PlanBench";
 import { HoldBench } from "./hold/HoldBench";
 import { HotHolds } from "./hold/HotHolds";
 
-jest.mock("next/headers", () => jest.requireActual("../inTheHouse.testkit").nextHeaders);
-jest.mock("next/cache", () => jest.requireActual("../inTheHouse.testkit").nextCache);
-jest.mock("next/server", () => jest.requireActual("../inTheHouse.testkit").nextServer);
-jest.mock("@/server/pool", () => jest.requireActual("../inTheHouse.testkit").pool);
-jest.mock("next/navigation", () => jest.requireActual("../atTheForm.testkit").nextNavigation);
-jest.mock("next/link", () => jest.requireActual("../atTheForm.testkit").nextLink);
+jest.mock("@/server/pool", () => jest.requireActual("../testkit/inTheHouse.testkit").pool);
 jest.mock("next/dynamic", () => ({ __esModule: true, default: () => () => null }));
-jest.mock("@/workers/client/useSheet", () => jest.requireActual("../inThread.testkit").planWorker);
+jest.mock("@/workers/client/useSheet", () => jest.requireActual("../testkit/inThread.testkit").planWorker);
 
 inADemoHouse();
 afterEach(clear);

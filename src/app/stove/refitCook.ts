@@ -27,7 +27,7 @@ async function refitNow(cookId: string, requestId: string): Promise<void> {
   const inHand = stageInHand(cook.plan, before.stageIndex);
   const changeS = inHand === undefined ? 0 : wantedS[inHand]! - before.plannedS;
   const found = { eventCount: cook.events.length, changeS, peakC, meets };
-  if (refit(db(), cookId, found, { atMs: nowMs, requestId }))
+  if (refit(db(), cookId, found, { atMs: nowMs, requestId }).ok)
     tellCooks({ cookId, events: findCook(db(), cookId)!.events });
 }
 

@@ -5,6 +5,7 @@ import { answerWithin } from "@/ui/hooks/answerWithin";
 import { tellTapped } from "./tappedCooks";
 import type { CookTapInput, TapAnswer } from "./tap";
 import { t } from "@/words/shell";
+import { SECOND_TOUCH_MS } from "@/ui/hooks/secondTouch";
 
 type WithoutIds<T> = T extends unknown ? Omit<T, "id" | "ageMs"> : never;
 export type Tap = WithoutIds<CookTapInput>;
@@ -67,8 +68,6 @@ async function flush(): Promise<void> {
   change({ sending: false, silent: box.waiting.length > 0 });
 }
 
-/** A wet hand touches twice: the same tap on the same cook so soon after, ms, is the first one again. */
-const SECOND_TOUCH_MS = 300;
 let last: Omit<Waiting, "id"> | null = null;
 
 /** Whether it is the same tap once more: touched twice, or on its way and not answered yet. More seconds may be asked for again and again. */

@@ -12,9 +12,9 @@ import { t } from "@/words/welcome";
 export async function openTheHouse(input: unknown): Promise<Result<string, ActionError>> {
   return houseQuestion("openTheHouse", NewHouse, input, async ({ pin, phrase, ...house }) => {
     const opened = openHouse(db(), house, houseNowMs());
-    if (!opened) return err(refused("thisHouseIsOpenAlready", t("thisHouseIsOpenAlready")));
+    if (!opened.ok) return err(refused("thisHouseIsOpenAlready", t("thisHouseIsOpenAlready")));
     // the first of the cooks is its chef, and this the first tablet
     const chef = await makeTheChef({ name: house.cooks[0], pin, phrase });
-    return chef.ok ? ok(opened.name) : chef;
+    return chef.ok ? ok(opened.value.name) : chef;
   });
 }

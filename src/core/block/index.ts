@@ -1,4 +1,5 @@
-export { planCuts, summariseCuts, type CutPlan, type CutRequest, type Piece } from "./cuts/cutPlan";
+export { planCuts, summariseCuts, type CutPlan, type CutRequest } from "./cuts/cutPlan";
+export { type Piece } from "./cuts/cutSide";
 export { checkSide, SideShape, type Side, type Station } from "./cuts/side";
 export { startingSide, usualSideG, withLength, withStations } from "./cuts/startingSide";
 export { TRIM_USES, TRIM_USE_IDS, type TrimUseId } from "./cuts/trim";
@@ -33,16 +34,19 @@ export {
   airDryMin,
   DRYING_AIR,
   FILM_G_PER_M2,
+  CHILL_OFF_C,
   LONGEST_TEMPER_MIN,
   plainPiece,
   PREPARATION_LABELS,
   prepare,
   temperAfter,
   temperTime,
+  USUAL_ROOM_C,
   type DryingAir,
   type PreparationStep,
   type PreparedPiece,
 } from "./pieces/prepared";
+export { usualStep } from "./pieces/usualStep";
 export { preparedLoad, type Preparation } from "./pieces/preparedLoad";
 export {
   boardAllergen,

@@ -1,6 +1,9 @@
 import { evaporationKgPerM2S } from "@/core/matter";
 import { mountedSauce, type MountedQuestion, type SauceState } from "./mounted";
 
+/** No service has a sauce wait longer, min. */
+export const SERVICE_MIN = 300;
+
 /** Kitchen air over a bain: warm and damp (common practice, low). */
 const AIR = { airC: 25, humidity: 0.5 } as const;
 /** Still air over a warm free surface, W/m²K; gives 1.2 to 1.5 kg/m²h at 55 °C (Lewis relation; memory, medium). */

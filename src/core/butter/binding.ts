@@ -1,4 +1,5 @@
 import { sumOf } from "@/core/numeric";
+import { WARM_FAT_G_PER_ML } from "./mounted";
 import type { Portion } from "./pour";
 import { COMMON_SHELF, ingredientOf, type Shelf } from "./shelf";
 
@@ -6,8 +7,6 @@ import { COMMON_SHELF, ingredientOf, type Shelf } from "./shelf";
 const COVERS_G_PER_M2 = 0.002;
 /** Drops a whisk leaves behind, µm (common practice: 5 to 20; memory, low). */
 export const WHISKED_DROP_MICRON = 10;
-/** Warm fat, g/cm³. */
-const FAT_G_PER_ML = 0.905;
 /** Milk fat that was clarified and oil have lost what binds; lecithin is nearly all of it. */
 const PHOSPHOLIPID_PCT: Readonly<Record<string, number>> = { lecithin: 60, "egg-yolk": 9, mustard: 1 };
 /** Hard spheres of one size: thrown in, and stacked. Sauce drops are of many sizes and deform: landmarks, no verdict (physics texts; memory, high). */
@@ -25,7 +24,7 @@ export type Binding = {
 /** What binds the fat of a sauce against the surface the whisk makes. */
 export function bindingOf(portions: readonly Portion[], shelf: Shelf = COMMON_SHELF): Binding {
   const rows = portions.map(({ ingredientId, massG }) => ({ row: ingredientOf(ingredientId, shelf), massG }));
-  const fatMl = sumOf(rows, ({ row, massG }) => (massG * row.fatPct) / 100) / FAT_G_PER_ML;
+  const fatMl = sumOf(rows, ({ row, massG }) => (massG * row.fatPct) / 100) / WARM_FAT_G_PER_ML;
   const emulsifierG = sumOf(
     rows,
     ({ row, massG }) => (massG * (row.proteinPct + (PHOSPHOLIPID_PCT[row.id] ?? 0))) / 100,

@@ -1,3 +1,4 @@
+import { LATENT_BOILING_J_PER_KG } from "@/core/matter";
 import { clamp, leastThatDoes, sumOf } from "@/core/numeric";
 import { judgeCooling, type CoolingRuleId, type CoolingVerdict } from "@/core/safety";
 import { panLevelMm } from "./reduction";
@@ -29,7 +30,7 @@ const COLD_C = 10;
 const HEAT = { bones: 3.4, aromatics: 3.9, water: 4.18 } as const;
 /** What a simmering surface lets off, W/m² (5 to 10 kW/m²; common practice, low). */
 const SIMMER_W_PER_M2 = 7500;
-const LATENT_J_PER_G = 2270;
+const LATENT_J_PER_G = LATENT_BOILING_J_PER_KG / 1000;
 /** Bones hold back some of the water they lay in (common practice, low). */
 const BONES_KEEP = 0.06;
 /** Heaped bones: solid density and the share of the heap that is solid (estimate). */

@@ -25,11 +25,12 @@ export {
   goodsStates,
   ingredientOf,
   labelStates,
+  OVER_THE_WHOLE_PCT,
   shelfWith,
   type GoodLabel,
   type Shelf,
 } from "./shelf";
-export { afterWaiting, lossGPerMin, waitThrough, type Waiting, type WaitingPoint } from "./bain";
+export { afterWaiting, lossGPerMin, SERVICE_MIN, waitThrough, type Waiting, type WaitingPoint } from "./bain";
 export {
   LIKED_ACID_PCT,
   milderAcidG,

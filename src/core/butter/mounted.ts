@@ -92,7 +92,7 @@ const CREAM_PER_BUTTER = 0.1;
 const SHARP_SAUCE_PCT = 1.2;
 
 /** Warm milk fat or oil, and water with what is dissolved in it, g/cm³ near 50 °C (Choi and Okos 1986). */
-const FAT_G_PER_ML = 0.905;
+export const WARM_FAT_G_PER_ML = 0.905;
 const WATERY_G_PER_ML = 1;
 
 const total = (add: readonly Addition[], ...kinds: readonly AdditionKind[]) =>
@@ -120,7 +120,7 @@ export function mountedSauce({ base, add, servedC, light = false }: MountedQuest
   const massG = base.massG + sumOf(add, (one) => one.massG);
   const acidG = (base.massG * base.acidPct) / 100;
   const alcoholG = (base.massG * base.alcoholPct) / 100;
-  const fatMl = fatG / FAT_G_PER_ML;
+  const fatMl = fatG / WARM_FAT_G_PER_ML;
   const holdC = holdRangeC(add, base.creamG);
   const fatToWater = waterG > 0 ? fatG / waterG : null;
   const yolk = total(add, "egg-yolk") > 0;

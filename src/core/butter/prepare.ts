@@ -9,7 +9,7 @@ import { COMMON_SHELF, ingredientOf, type Shelf } from "./shelf";
 
 /** Spores that make botulinum do not grow colder than about this within the days (codes of several countries; memory, high). */
 const COLD_C = 5;
-/** Grow slower than the covers. */
+/** Strong flavours: their lines grow slower than the covers. */
 const STRONG = ["garlic", "lemon-zest"];
 
 export type Prepared = {

@@ -1,3 +1,4 @@
+import { LATENT_BOILING_J_PER_KG } from "@/core/matter";
 import { err, inMillilitres, ok, said, type Result, type Said } from "@/core/shared";
 import { boilsAtC, vapourMassShare } from "./ethanol";
 import { heatCapacityJPerK, massOf, volumeMl, type Mixture } from "./mixture";
@@ -7,7 +8,7 @@ const SURFACE_LIMIT_W_PER_M2 = 30_000;
 /** Acetic acid in the vapour over its share in a dilute boiling liquid, by mass (ethanoic acid and water at 1 atm; memory, medium). */
 const ACETIC_VOLATILITY = 0.7;
 /** Heats of vaporisation at the boil, J/g: steam tables; handbooks (memory, high; acetic acid leaves half in pairs, medium). */
-const LATENT_J_PER_G = { water: 2257, ethanol: 846, acetic: 395 } as const;
+const LATENT_J_PER_G = { water: LATENT_BOILING_J_PER_KG / 1000, ethanol: 846, acetic: 395 } as const;
 /** Each step of the way down takes off this share of what can still boil away. */
 const STEP_SHARE = 0.004;
 

@@ -1,6 +1,8 @@
+import { LATENT_BOILING_J_PER_KG } from "@/core/matter";
+
 /** Washed long-grain rice takes up its own volume (common practice; memory, medium). */
 const TAKES_UP = 1;
-const LATENT_J_PER_G = 2257;
+const LATENT_J_PER_G = LATENT_BOILING_J_PER_KG / 1000;
 /** What a lively open simmer lets off, W/m²: between a simmer and a rolling boil (common practice, low). */
 const OPEN_W_PER_M2 = 18_000;
 /** What still leaves under a lid (common practice, low). */

@@ -41,7 +41,8 @@ export type GoodLabel = Pick<
   readonly wholeLabelRead: boolean;
 };
 
-const OVER = 100.1;
+/** A label that says more than the whole, to a tenth of rounding, %. */
+export const OVER_THE_WHOLE_PCT = 100.1;
 const DENSE_G_PER_ML = { from: 0.2, to: 2 } as const;
 
 /** A bought good as an ingredient: a label does not say its water, so that is what is left. Error: it adds up to more than the whole. */
@@ -51,7 +52,7 @@ export function goodFromLabel(id: string, label: GoodLabel): Result<Ingredient, 
   if (rest.sugarPct > carbohydratePct + 0.1) return err(said("butter.moreSugarThanCarbohydrate"));
   const alcoholPct = (rest.abvPct * 0.789) / rest.gPerMl;
   const namedPct = rest.fatPct + rest.proteinPct + carbohydratePct + rest.saltPct + rest.acidPct + alcoholPct;
-  if (namedPct > OVER) return err(said("butter.labelIsOverTheWhole", { pct: inFigures(namedPct, 1) }));
+  if (namedPct > OVER_THE_WHOLE_PCT) return err(said("butter.labelIsOverTheWhole", { pct: inFigures(namedPct, 1) }));
   const both: readonly AllergenId[] = rest.mayContain.filter((one) => !rest.allergens.includes(one));
   return ok({
     ...PLAIN_GOOD,

@@ -6,6 +6,7 @@ import {
   labelStates,
   mountedSauce,
   planSauce,
+  SERVICE_MIN,
   waitThrough,
   type MountedQuestion,
   type SauceSpec,
@@ -202,7 +203,6 @@ function freeOf(card: CardSpec, allergen: AllergenId, world: CardWorld): Modifie
 
 /** A small pan in the bain, open, for as long as a service lasts (common practice). */
 const BAIN = { surfaceMm: 140, lid: false } as const;
-const SERVICE_MIN = 300;
 
 /** Minutes a mounted sauce holds in the bain before its own water runs out. */
 function holdsMin(question: MountedQuestion): number {

@@ -2,6 +2,7 @@ import { clamp } from "@/core/numeric";
 import { propertiesOf } from "@/core/matter";
 import { err, ok, type Result, inCelsius, inGrams, inMm, said, type Said, inFigures } from "@/core/shared";
 import type { Species } from "@/core/species";
+import { DAY_MS } from "@/core/units";
 import { saltDiffusivity, sugarDiffusivity } from "./diffusivity";
 import { SoluteSlab, type Bath } from "./slab";
 
@@ -63,7 +64,7 @@ const BRINE_BUILD_UP_S = 12 * 3600;
 /** Even enough to slice: the deepest point has nine tenths of the mean. */
 export const EVEN_SHARE = 0.9;
 const LAYERS = 24;
-const DAY_S = 86_400;
+const DAY_S = DAY_MS / 1000;
 const LONGEST_H = 24 * 14;
 const STEPS_A_RUN = 900;
 const SAMPLES = 120;

@@ -1,6 +1,7 @@
 import { sumOf } from "@/core/numeric";
 import type { Form, Species } from "@/core/species";
 import { LIVE_DEFAULT, LIVE_STORAGE, LIVE_STORAGE_OF_FAMILY, type LiveStorage } from "./data/liveStorage";
+import { REJECTION_SHARE } from "./data/publishedSchemes";
 import type { Attribute, Grade, Scheme } from "./attribute";
 import { isCut } from "./scheme";
 
@@ -60,8 +61,6 @@ export function lifeOnIceDays(species: Species, form: Form): number {
 
 /** One reading of 3-5 fish is good to about 1-2 days (Larsen et al. 1992 and the 2001 manual; memory). */
 const READING_SPREAD_DAYS = 1.5;
-/** At the end of the ice life the sum stands at three quarters of the maximum (working slope; computed, confidence low). */
-const SHARE_AT_END = 0.75;
 
 /**
  * Sums the grades. Points rise in a near straight line with days on ice, so the share of the maximum implies days:
@@ -81,7 +80,7 @@ export function readFreshness(scheme: Scheme, grades: Grades, lifeDays: number):
     maximum,
     share,
     graded: graded.length,
-    impliedIceDays: Math.min((share * lifeDays) / SHARE_AT_END, lifeDays / SHARE_AT_END),
+    impliedIceDays: Math.min((share * lifeDays) / REJECTION_SHARE, lifeDays / REJECTION_SHARE),
     spreadDays: READING_SPREAD_DAYS,
     deciding: graded
       .filter(({ grade }) => grade > 0 && grade === worst)

@@ -1,11 +1,9 @@
 import { newFaceFlux, solveFace, type Face, type FaceFlux } from "./face";
 import type { Grid } from "./grid";
 import { enthalpyAt, readProperties, type Material } from "./material";
+import { CARRY, GAMMA } from "./trBdf2";
 
-/** Fraction of the step at which TR-BDF2 changes from trapezoid to second-order backward difference: 2 - √2. */
-const GAMMA = 2 - Math.SQRT2;
 const STAR_WEIGHT = 1 / (GAMMA * (2 - GAMMA));
-const OLD_WEIGHT = (1 - GAMMA) ** 2 / (GAMMA * (2 - GAMMA));
 const FLUX_WEIGHT = (1 - GAMMA) / (2 - GAMMA);
 const MAX_NEWTON = 12;
 /** A freezing front walks cell by cell and each crossing costs an iteration. */
@@ -78,7 +76,7 @@ export class Conduction {
     }
     const starBoundary = this.#solve(half, innerFace, outerFace);
     this.#update(innerFace, outerFace);
-    for (let cell = 0; cell < cells; cell++) base[cell] = STAR_WEIGHT * enthalpy[cell]! - OLD_WEIGHT * old[cell]!;
+    for (let cell = 0; cell < cells; cell++) base[cell] = STAR_WEIGHT * enthalpy[cell]! - CARRY * old[cell]!;
     const newBoundary = this.#solve(FLUX_WEIGHT * stepS, innerFace, outerFace);
     this.heatTakenUpJ += STAR_WEIGHT * half * (oldBoundary + starBoundary) + FLUX_WEIGHT * stepS * newBoundary;
     this.#update(innerFace, outerFace);
@@ -86,7 +84,7 @@ export class Conduction {
     this.outerExcessJPerM2 += stepS * this.outer.excessWPerM2;
   }
 
-  /** Solves enthalpy = base + weight × net flux / volume; returns the boundary heat, W, that the solution carries. */
+  /** Solves enthalpy = base + weight × net flux / volume from the properties of the last `#update`; returns the boundary heat, W, that the solution carries. */
   #solve(weightS: number, innerFace: Face, outerFace: Face): number {
     const { cells, volumeM3, areaM2 } = this.grid;
     const temperature = this.temperatureC;
@@ -97,7 +95,7 @@ export class Conduction {
     const { freezingC } = this.material;
     const most = freezingC === null ? MAX_NEWTON : MAX_NEWTON_FREEZING;
     for (let iteration = 0; iteration < most; iteration++) {
-      this.#update(innerFace, outerFace);
+      if (iteration > 0) this.#update(innerFace, outerFace);
       this.#netFlux();
       boundary = this.#boundaryW();
       const innerSlope = areaM2[0]! * this.inner.slopeWPerM2K;
@@ -110,9 +108,9 @@ export class Conduction {
         const volume = volumeM3[cell]!;
         const residual = volume * (enthalpy[cell]! - base[cell]!) - weightS * net[cell]!;
         const lower = cell > 0 ? -weightS * below : 0;
-        const pivot = volume * capacity[cell]! + weightS * (below + above) - lower * carried;
-        carried = cell < last ? (-weightS * above) / pivot : 0;
-        before = (-residual - lower * before) / pivot;
+        const over = 1 / (volume * capacity[cell]! + weightS * (below + above) - lower * carried);
+        carried = cell < last ? -weightS * above * over : 0;
+        before = (-residual - lower * before) * over;
         upper[cell] = carried;
         right[cell] = before;
       }
@@ -144,10 +142,12 @@ export class Conduction {
     const [conductivity, conductance] = [this.#conductivity, this.#conductance];
     readProperties(this.material, this.temperatureC, conductivity, this.#capacity, this.#enthalpy);
     for (let face = 1; face < cells; face++) {
-      const resistance =
-        (faceM[face]! - centreM[face - 1]!) / conductivity[face - 1]! +
-        (centreM[face]! - faceM[face]!) / conductivity[face]!;
-      conductance[face] = areaM2[face]! / resistance;
+      // two resistances in a row, with one division
+      const below = conductivity[face - 1]!;
+      const above = conductivity[face]!;
+      const at = faceM[face]!;
+      conductance[face] =
+        (areaM2[face]! * below * above) / ((at - centreM[face - 1]!) * above + (centreM[face]! - at) * below);
     }
     const first = conductivity[0]! / (centreM[0]! - faceM[0]!);
     const final = conductivity[cells - 1]! / (faceM[cells]! - centreM[cells - 1]!);

@@ -6,7 +6,7 @@ import { gridFor, scaledGrid, type LineShape } from "./grid";
 import { constantMaterial, enthalpyAt, materialOf } from "./material";
 import { PuckConduction } from "./puck";
 import { QuickLine, type LineBody } from "./quickLine";
-import { nextStepS } from "./simulate";
+import { nextStepS } from "./drive";
 
 const flesh = materialOf(findSpecies("arctic-char")!.compositionPct);
 const plain = constantMaterial({ conductivityWPerMK: 0.5, densityKgPerM3: 1050, heatCapacityJPerKgK: 3600 });

@@ -5,6 +5,9 @@ import { massFractions, type Composition, type ThermalProperties } from "./prope
 /** Heat of fusion of ice at 0 °C, J/kg (steam and ice tables; memory, high). */
 export const LATENT_ICE_J_PER_KG = 333_600;
 
+/** Where lean fish begins to freeze, °C: measured at -0.9 to -1.2 (Riedel 1956; memory, medium). */
+export const FLESH_FREEZES_C = -1.1;
+
 /** Share of the protein's mass that water clings to and that never freezes: x_b = 0.4 x_p (Miles, in the ASHRAE Handbook; memory, high). */
 const BOUND_PER_PROTEIN = 0.4;
 

@@ -1,4 +1,11 @@
 export { COMPONENTS, COMPONENT_IDS, evaluate, type ComponentId } from "./choiOkos";
-export { iceFraction, LATENT_ICE_J_PER_KG, partlyFrozen } from "./freezing";
-export { massFractions, propertiesOf, type Composition, type ThermalProperties } from "./properties";
-export { evaporationKgPerM2S, saturationPa, wetBulbC } from "./vapour";
+export { FLESH_FREEZES_C, iceFraction, LATENT_ICE_J_PER_KG, partlyFrozen } from "./freezing";
+export { FLESH_G_PER_MM3, massFractions, propertiesOf, type Composition, type ThermalProperties } from "./properties";
+export {
+  AIR_CAPACITY,
+  evaporationKgPerM2S,
+  LATENT_BOILING_J_PER_KG,
+  saturationPa,
+  VAPOUR_GAS_CONSTANT,
+  wetBulbC,
+} from "./vapour";

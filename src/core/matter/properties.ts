@@ -11,6 +11,9 @@ export type ThermalProperties = {
   readonly heatCapacityJPerKgK: number;
 };
 
+/** Raw fish, g/mm³, where its composition does not matter (1050 kg/m³; Choi and Okos for usual compositions). */
+export const FLESH_G_PER_MM3 = 1.05e-3;
+
 /** Shares that sum to exactly 1. */
 export function massFractions(composition: Composition): Composition {
   const total = sumOf(COMPONENT_IDS, (id) => composition[id]);

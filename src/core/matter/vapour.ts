@@ -4,9 +4,9 @@ import { bisect, mean } from "@/core/numeric";
 export const saturationPa = (pointC: number): number => 610.94 * Math.exp((17.625 * pointC) / (pointC + 243.04));
 
 /** Gas constant of water vapour, J/kgK. */
-const VAPOUR_GAS_CONSTANT = 461.5;
+export const VAPOUR_GAS_CONSTANT = 461.5;
 /** Volumetric heat capacity of air, J/m³K: turns a convection coefficient into a mass-transfer velocity (Lewis relation). */
-const AIR_CAPACITY = 1180;
+export const AIR_CAPACITY = 1180;
 
 const vapourKgPerM3 = (pressurePa: number, pointC: number) => pressurePa / (VAPOUR_GAS_CONSTANT * kelvinFromC(pointC));
 
@@ -27,6 +27,8 @@ export function evaporationKgPerM2S({ faceC, airC, humidity, hWPerM2K }: WetFace
   return Math.max(0, (hWPerM2K / AIR_CAPACITY) * (face - air));
 }
 
+/** Latent heat of vaporisation of water at 100 °C, J/kg (steam tables). */
+export const LATENT_BOILING_J_PER_KG = 2.257e6;
 /** Latent heat of vaporisation near room temperature, J/kg (steam tables; memory, high). */
 const LATENT_J_PER_KG = 2.45e6;
 

@@ -1,10 +1,10 @@
 import { freezingMaterial, simulateHeat } from "@/core/heat";
-import type { Composition } from "@/core/matter";
+import { FLESH_FREEZES_C, type Composition } from "@/core/matter";
 import { judgeParasiteHold, ROUNDING_K, type ParasiteRuleId, type ParasiteVerdict } from "@/core/safety";
 import { err, ok, type Result, said, type Said } from "@/core/shared";
 import { HOUR_MS } from "@/core/units";
 import { FREEZERS, WRAPS, type FreezePack } from "./freezePack";
-import { FREEZING_C, shapeOf } from "./packFreezing";
+import { shapeOf } from "./packFreezing";
 
 type Reading = { readonly atMs: number; readonly celsius: number };
 
@@ -88,7 +88,7 @@ export function followAirRecord(request: AirRecordRequest): Result<AirRecord, Sa
   const hWPerM2K = 1 / (1 / FREEZERS[pack.freezer].low + WRAPS[pack.wrap].resistance);
   const trace = simulateHeat({
     shape: shapeOf(pack),
-    material: freezingMaterial(composition, FREEZING_C),
+    material: freezingMaterial(composition, FLESH_FREEZES_C),
     startC: pack.startC,
     stages: parts.map(({ seconds, airC }) => {
       const face = { kind: "convection", hWPerM2K, ambientC: airC } as const;

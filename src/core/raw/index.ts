@@ -22,6 +22,7 @@ export {
   SLICE_MM,
   slicedBelowC,
   SLICING_S,
+  USUAL_SHELL_G,
   WARM_PLATE_C,
 } from "./plates";
 export type { Risk } from "./risks";

@@ -1,11 +1,9 @@
 import { freezingMaterial, simulateHeat, type LineShape } from "@/core/heat";
-import type { Composition } from "@/core/matter";
+import { FLESH_FREEZES_C, type Composition } from "@/core/matter";
 import { optionWords, PARASITE_RULES, type ParasiteRuleId } from "@/core/safety";
 import { err, ok, type Result, inCelsius, said, type Said } from "@/core/shared";
+import { DAY_MS } from "@/core/units";
 import { FREEZERS, WRAPS, type FreezePack } from "./freezePack";
-
-/** Measured lean fish begins to freeze at -0.9 to -1.2 °C (Riedel 1956; memory, medium). */
-export const FREEZING_C = -1.1;
 
 export type FreezeRequest = FreezePack & {
   readonly composition: Composition;
@@ -33,7 +31,6 @@ export type FreezePlan = {
   readonly warnings: readonly Said[];
 };
 
-const DAY_S = 86_400;
 const LONGEST_DAYS = 10;
 const CELLS = 41;
 const CURVE_POINTS = 80;
@@ -50,7 +47,8 @@ function plankS(request: FreezeRequest, hWPerM2K: number): number {
     number,
   ];
   return (
-    ((1050 * 250_000) / Math.max(1, FREEZING_C - request.airC)) * ((p * sizeM) / hWPerM2K + (r * sizeM * sizeM) / 1.6)
+    ((1050 * 250_000) / Math.max(1, FLESH_FREEZES_C - request.airC)) *
+    ((p * sizeM) / hWPerM2K + (r * sizeM * sizeM) / 1.6)
   );
 }
 
@@ -58,13 +56,13 @@ type Followed = { readonly reachS: readonly (number | null)[]; readonly curve: F
 
 function follow(request: FreezeRequest, airWPerM2K: number, reachC: readonly number[], withCurve: boolean): Followed {
   const hWPerM2K = 1 / (1 / airWPerM2K + WRAPS[request.wrap].resistance);
-  const material = freezingMaterial(request.composition, FREEZING_C);
+  const material = freezingMaterial(request.composition, FLESH_FREEZES_C);
   const air = { kind: "convection", hWPerM2K, ambientC: request.airC } as const;
   const lowest = Math.min(...reachC);
   for (
     let seconds = 2.5 * plankS(request, hWPerM2K) + 1800;
     ;
-    seconds = Math.min(seconds * 2.5, LONGEST_DAYS * DAY_S)
+    seconds = Math.min(seconds * 2.5, LONGEST_DAYS * (DAY_MS / 1000))
   ) {
     const reachS = reachC.map((): number | null => null);
     let before = { timeS: 0, centreC: request.startC };
@@ -87,7 +85,7 @@ function follow(request: FreezeRequest, airWPerM2K: number, reachC: readonly num
     });
     if (
       trace.centreC.at(-1)! <= lowest ||
-      seconds >= LONGEST_DAYS * DAY_S ||
+      seconds >= LONGEST_DAYS * (DAY_MS / 1000) ||
       trace.centreC.at(-1)! <= request.airC + 0.2
     ) {
       const curve = trace.timesS.map((timeS, index) => ({

@@ -49,6 +49,9 @@ export const slicedBelowC = ({ histamineFormer }: Pick<Species, "histamineFormer
 export const WARM_PLATE_C = 10;
 /** Hands that are used to it (common practice): a slice, and laying out a plate, s. */
 export const SLICING_S = { slice: 5, plate: 25 } as const;
+/** A live oyster with its shell, g, until somebody weighs theirs (common practice, medium: 70 to 110). */
+export const USUAL_SHELL_G = 90;
+
 /** A first course of raw fish, g (common practice). */
 export const FIRST_COURSE_G = 70;
 

@@ -62,7 +62,7 @@ export {
   type Rearing,
 } from "./parasites";
 export { ROUNDING_K } from "./rounding";
-export { cite, place, type Ruling } from "./ruling";
+export { cite, citedPlace, type Ruling } from "./ruling";
 export { RULINGS } from "./data/rulings";
 export { rulesDocument } from "./rulesDocument";
 export { lethality } from "./lethality";

@@ -23,7 +23,7 @@ const marksOf = ({ sure }: Ruling) =>
 const placeOf = ({ edition, section }: Ruling) => (section === null ? edition : `${edition}, ${section}`);
 
 /** Text, section and sureness of a figure that stands beside it. */
-export const place = (ruling: Ruling): string => `${placeOf(ruling)} (memory, ${marksOf(ruling)})`;
+export const citedPlace = (ruling: Ruling): string => `${placeOf(ruling)} (memory, ${marksOf(ruling)})`;
 
 /** Text, section, words and sureness in one line, as every verdict shows it. */
 export function cite(ruling: Ruling): string {

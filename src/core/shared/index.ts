@@ -1,5 +1,5 @@
 export { assert, assertNever } from "./assert";
-export { err, ok, type Result } from "./result";
+export { err, ok, refuse, valueOf, type Refusal, type Result } from "./result";
 export { stableJson } from "./stableJson";
 export { groupBy } from "./groupBy";
 export { keyed, keyedLater, tableTexts, textFor } from "./keyed";

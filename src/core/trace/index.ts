@@ -28,4 +28,4 @@ export {
 } from "./provenance";
 export { allergensOf, namedAllergens, type NamedAllergens } from "./allergens";
 export type { StateCheck, TableSum } from "./stateCheck";
-export { both, potOf, spread, type Certainty, type Flow, type Reached } from "./spread";
+export { leastSure, potOf, spread, type Certainty, type Flow, type Reached } from "./spread";

@@ -30,9 +30,9 @@ export type Provenance = {
   readonly waterClass?: "A" | "B" | "C";
   /** Number of the catch document or proof of origin a protected species travels with. */
   readonly catchDocument?: string;
-  /** The whole animal a cut came from, where its size tells a hazard. */
   /** Counted at the door: shells, lobsters, fish. */
   readonly pieces?: number;
+  /** The whole animal a cut came from, where its size tells a hazard. */
   readonly wholeKg?: number;
   readonly deaths?: { readonly dead: number; readonly counted: number };
 };

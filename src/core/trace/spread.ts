@@ -17,7 +17,7 @@ export type Reached = {
 };
 
 /** A way is as sure as its least sure step. */
-export const both = (one: Certainty, other: Certainty): Certainty =>
+export const leastSure = (one: Certainty, other: Certainty): Certainty =>
   one === "certain" && other === "certain" ? "certain" : "possible";
 
 /** The lot at which a way stopped being certain, going back from one that is only possible. */
@@ -44,7 +44,7 @@ export function spread(
     const next = new Set<string>();
     for (const flow of flowsFrom(edge)) {
       const [from, to] = onward(flow);
-      const certainty = both(reached.get(from)?.certainty ?? "possible", flow.certainty);
+      const certainty = leastSure(reached.get(from)?.certainty ?? "possible", flow.certainty);
       const known = reached.get(to);
       if (known && (known.certainty === "certain" || certainty === "possible")) continue;
       reached.set(to, { lotId: to, certainty, by: flow });

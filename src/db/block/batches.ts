@@ -1,4 +1,5 @@
 import { and, asc, desc, eq, gte, inArray, isNull } from "drizzle-orm";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import type { StoredPreparation } from "@/house/stored/cutForms";
@@ -20,10 +21,10 @@ export function prepareBatch(
   batchId: string,
   prepared: StoredPreparation,
   { who, atMs }: { readonly who: string; readonly atMs: number },
-): boolean {
+): Result<null, Refusal<"noSuchBatch">> {
   return db.transaction((tx) => {
     const [batch] = tx.update(batches).set({ prepared }).where(eq(batches.id, batchId)).returning().all();
-    if (!batch) return false;
+    if (!batch) return refuse("noSuchBatch");
     const { steps, piece } = prepared;
     const payload = {
       code: batch.code,
@@ -32,7 +33,7 @@ export function prepareBatch(
       startC: piece.startC,
     };
     appendEntry(tx, { atMs, who, kind: "batch-prepared", lotId: batch.lotId, batchId, payload });
-    return true;
+    return ok(null);
   });
 }
 

@@ -201,7 +201,9 @@ describe("clearance from the records of the house", () => {
     const later = NOW + 9 * HOUR;
     const char = lotOf(db, "arctic-char", "whole-gutted");
     expect(cleared(db, char.id, later).checks.find(({ id }) => id === "kept-cold")).toMatchObject({ state: "missing" });
-    expect(noteOnLot(db, char.id, { kind: "probed", amount: 1.9, outOf: null }, { ...ylva, atMs: later })).toBe(true);
+    expect(noteOnLot(db, char.id, { kind: "probed", amount: 1.9, outOf: null }, { ...ylva, atMs: later }).ok).toBe(
+      true,
+    );
     expect(cleared(db, char.id, later + 1000).checks.find(({ id }) => id === "kept-cold")).toMatchObject({
       state: "met",
     });

@@ -156,6 +156,9 @@ export type BreakdownRow = {
 
 type BreakdownFacts = Pick<BreakdownRow, "wayId" | "form" | "speciesId" | "supplierId">;
 
+/** Weighings of a year say what this house gets of an animal. */
+export const YIELD_DAYS = 365;
+
 /** What was taken apart since, newest first. */
 export function breakdownsSince(db: Db, sinceMs: number): BreakdownRow[] {
   const rows = db

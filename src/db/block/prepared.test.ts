@@ -34,8 +34,8 @@ test("what was done to the portions goes with the batch to the stove and into th
   const before = plainPiece(species, 150, 22);
   const done = prepare(species, before, STEPS);
   if (!done.ok) throw new Error(done.error.code);
-  expect(prepareBatch(db, batch.id, { before, piece: before, steps: [] }, who)).toBe(true);
-  expect(prepareBatch(db, batch.id, { before, piece: done.value, steps: STEPS }, who)).toBe(true);
+  expect(prepareBatch(db, batch.id, { before, piece: before, steps: [] }, who).ok).toBe(true);
+  expect(prepareBatch(db, batch.id, { before, piece: done.value, steps: STEPS }, who).ok).toBe(true);
   expect(findBatch(db, batch.id)!.prepared).toEqual({ before, piece: done.value, steps: STEPS });
   // tempered: warmer than the refrigerator, colder than the room
   expect(done.value.startC).toBeGreaterThan(before.startC);
@@ -49,7 +49,7 @@ test("what was done to the portions goes with the batch to the stove and into th
     kind: "batch-prepared",
     payload: { code: batch.code, steps: ["brined", "tempered"] },
   });
-  expect(prepareBatch(db, "none", { before, piece: before, steps: [] }, who)).toBe(false);
+  expect(prepareBatch(db, "none", { before, piece: before, steps: [] }, who).ok).toBe(false);
   expect(checkLedger(db).kind).toBe("whole");
 });
 

@@ -1,5 +1,6 @@
 import { sumOf } from "@/core/numeric";
 import { coolingRuleOf, judgeCooling, type CoolingVerdict, type RuleSetId } from "@/core/safety";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import { MINUTE_MS } from "@/core/units";
 import { STRAINED_C } from "@/house/stockPot";
 import { isKind } from "@/core/trace";
@@ -36,21 +37,21 @@ function judged(ruleSetId: RuleSetId, readings: readonly (readonly [number, numb
 export const potCooled = (db: Db, lot: Pick<MadeLot, "id" | "receivedAtMs">, ruleSetId: RuleSetId): PotCooled =>
   judged(ruleSetId, readingsOf(db, lot));
 
-/** A reading of a cooling pot. Null: it is gone. */
+/** A reading of a cooling pot. Refused: it is gone. */
 export function readPot(
   db: Db,
   lotId: string,
   celsius: number,
   ruleSetId: RuleSetId,
   { who, atMs }: { readonly who: string; readonly atMs: number },
-): PotCooled | null {
+): Result<PotCooled, Refusal<"potIsGone">> {
   return db.transaction((tx) => {
     const lot = madeLot(tx, lotId);
-    if (!lot) return null;
+    if (!lot) return refuse("potIsGone");
     const minutes = Math.max(0.1, (atMs - lot.receivedAtMs) / MINUTE_MS);
     const cooled = judged(ruleSetId, [...readingsOf(tx, lot), [minutes, celsius]]);
     const payload = { code: lot.code, celsius, minutes, verdict: cooled.verdict };
     appendEntry(tx, { atMs, who, kind: "stock-read", lotId, payload });
-    return cooled;
+    return ok(cooled);
   });
 }

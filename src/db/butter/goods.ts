@@ -1,7 +1,7 @@
 import { createHash } from "node:crypto";
 import { and, asc, eq, sql } from "drizzle-orm";
 import { goodFromLabel, shelfWith, type GoodLabel, type Ingredient, type Shelf } from "@/core/butter";
-import { err, ok, stableJson, type Result, type Said } from "@/core/shared";
+import { err, ok, type Refusal, refuse, type Result, type Said, stableJson } from "@/core/shared";
 import { GoodBody } from "@/house/stored/goodBody";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
@@ -61,20 +61,20 @@ export function keepGood(
   });
 }
 
-/** Takes a good off the shelf; sauces that name it still can be read. False: it was not there. */
-export function retireGood(db: Db, id: string, { who, atMs }: Stamp): boolean {
+/** Takes a good off the shelf; sauces that name it still can be read. Refused: it was not there. */
+export function retireGood(db: Db, id: string, { who, atMs }: Stamp): Result<null, Refusal<"noSuchGood">> {
   const row = db
     .select()
     .from(items)
     .where(eq(items.id, `bought:${id}`))
     .get();
-  if (row?.facts.good === undefined || row.facts.retired) return false;
+  if (row?.facts.good === undefined || row.facts.retired) return refuse("noSuchGood");
   db.update(items)
     .set({ facts: { ...row.facts, retired: true } })
     .where(eq(items.id, row.id))
     .run();
   appendEntry(db, { atMs, who, kind: "good-kept", payload: { name: row.name, id, retired: true } });
-  return true;
+  return ok(null);
 }
 
 /** Common goods the house cooks with another one instead of: common to bought. What is no longer bought stands for nothing. */
@@ -85,11 +85,16 @@ export const standInsOf = (db: Db): ReadonlyMap<string, string> =>
     ),
   );
 
-/** Cooks with a bought good instead of a common one from now on; null: with neither. One good stands for one at a time. False: it is not there. */
-export function standIn(db: Db, id: string, standsFor: string | null, { who, atMs }: Stamp): boolean {
+/** Cooks with a bought good instead of a common one from now on; null: with neither. One good stands for one at a time. Refused: it is not there. */
+export function standIn(
+  db: Db,
+  id: string,
+  standsFor: string | null,
+  { who, atMs }: Stamp,
+): Result<null, Refusal<"noSuchGood">> {
   const all = boughtGoods(db);
   const chosen = all.find(({ good, retired }) => good.id === id && !retired);
-  if (!chosen) return false;
+  if (!chosen) return refuse("noSuchGood");
   db.transaction((tx) => {
     for (const { good } of all.filter((one) => one.good.id === id || one.standsFor === standsFor)) {
       const row = tx
@@ -103,7 +108,7 @@ export function standIn(db: Db, id: string, standsFor: string | null, { who, atM
     }
     appendEntry(tx, { atMs, who, kind: "good-kept", payload: { name: chosen.good.label, id, standsFor } });
   });
-  return true;
+  return ok(null);
 }
 
 /** A good that came with a card of another house: as its label was read there. One that is here already stays as it is. */

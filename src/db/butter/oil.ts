@@ -2,6 +2,7 @@ import { eq } from "drizzle-orm";
 import { judgeOil, type OilVerdict } from "@/core/butter";
 import { HOUR_MS } from "@/core/units";
 import { isKind } from "@/core/trace";
+import { ok, type Refusal, refuse, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry, entriesAbout } from "../ledger";
 import { spots } from "../schema/larder";
@@ -40,21 +41,26 @@ export const fryers = (db: Db, nowMs: number): readonly Fryer[] =>
       };
     });
 
-/** A strip was dipped. Null: there is no such fryer. */
-export function noteStrip(db: Db, fryerId: string, polarPct: number, { who, atMs }: Stamp): OilVerdict | null {
+/** A strip was dipped. Refused: there is no such fryer. */
+export function noteStrip(
+  db: Db,
+  fryerId: string,
+  polarPct: number,
+  { who, atMs }: Stamp,
+): Result<OilVerdict, Refusal<"noSuchFryer">> {
   const fryer = fryers(db, atMs).find(({ id }) => id === fryerId);
-  if (!fryer) return null;
+  if (!fryer) return refuse("noSuchFryer");
   const verdict = judgeOil(polarPct);
   const payload = { name: fryer.name, polarPct, verdict };
   appendEntry(db, { atMs, who, kind: "oil-tested", payload, subjects: [{ kind: "spot", id: fryerId }] });
-  return verdict;
+  return ok(verdict);
 }
 
-/** The oil was changed. False: there is no such fryer. */
-export function changeOil(db: Db, fryerId: string, { who, atMs }: Stamp): boolean {
+/** The oil was changed. Refused: there is no such fryer. */
+export function changeOil(db: Db, fryerId: string, { who, atMs }: Stamp): Result<null, Refusal<"noSuchFryer">> {
   const fryer = fryers(db, atMs).find(({ id }) => id === fryerId);
-  if (!fryer) return false;
+  if (!fryer) return refuse("noSuchFryer");
   const payload = { name: fryer.name, polarPct: fryer.polarPct };
   appendEntry(db, { atMs, who, kind: "oil-changed", payload, subjects: [{ kind: "spot", id: fryerId }] });
-  return true;
+  return ok(null);
 }

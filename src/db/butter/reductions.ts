@@ -75,7 +75,7 @@ const found = (db: Db, id: string): LiveReduction | undefined => liveReductions(
 
 export type Seen = { readonly weighedG: number } | { readonly levelMm: number };
 
-/** What was seen of the pan: its weight on the scale, pan and all, or how deep it stands. Answers false where it is gone. */
+/** What was seen of the pan: its weight on the scale, pan and all, or how deep it stands. Refused where it is gone. */
 export function noteReduction(db: Db, id: string, seen: Seen, { who, atMs }: Stamp): Result<null, Said> {
   const live = found(db, id);
   if (!live) return err(said("butter.reductionIsGone"));

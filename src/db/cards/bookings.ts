@@ -1,4 +1,5 @@
 import { and, asc, eq, isNull } from "drizzle-orm";
+import { ok, type Refusal, refuse, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { coversOn, dropCovers } from "../house/covers";
 import { appendEntry } from "../ledger";
@@ -18,10 +19,16 @@ export const cardCoversOn = (db: Db, day: string): ReadonlyMap<string, number> =
       .map(({ cardId, covers }) => [cardId, covers]),
   );
 
-/** Books so many covers of a card for a day; nought takes them out. False: there is no such card. */
-export function bookCard(db: Db, day: string, cardId: string, covers: number, { who, atMs }: Stamp): boolean {
+/** Books so many covers of a card for a day; nought takes them out. Refused: there is no such card. */
+export function bookCard(
+  db: Db,
+  day: string,
+  cardId: string,
+  covers: number,
+  { who, atMs }: Stamp,
+): Result<null, Refusal<"noSuchCard">> {
   const card = findCard(db, cardId);
-  if (!card) return false;
+  if (!card) return refuse("noSuchCard");
   db.transaction((tx) => {
     tx.delete(cardCovers)
       .where(and(eq(cardCovers.day, day), eq(cardCovers.cardId, cardId)))
@@ -34,7 +41,7 @@ export function bookCard(db: Db, day: string, cardId: string, covers: number, { 
     const payload = { day, card: card.spec.name, speciesId: piece.speciesIds[0], use: piece.use, covers };
     appendEntry(tx, { atMs, who, kind: "covers-planned", payload, subjects: [{ kind: "spec", id: cardId }] });
   });
-  return true;
+  return ok(null);
 }
 
 export type FishBooking = {
@@ -89,11 +96,17 @@ export type Off = { readonly cardId: string; readonly fromMs: number; readonly w
 export const offNow = (db: Db): readonly Off[] =>
   db.select().from(cardOffs).where(isNull(cardOffs.toMs)).orderBy(asc(cardOffs.fromMs)).all();
 
-/** Strikes a card off, or puts it back on. False: it is so already, or there is none. */
-export function strikeCard(db: Db, cardId: string, reason: string | null, { who, atMs }: Stamp): boolean {
+/** Strikes a card off, or puts it back on. Refused: it is so already, or there is none. */
+export function strikeCard(
+  db: Db,
+  cardId: string,
+  reason: string | null,
+  { who, atMs }: Stamp,
+): Result<null, Refusal<"noSuchCard" | "soAlready">> {
   const card = findCard(db, cardId);
+  if (!card) return refuse("noSuchCard");
   const off = offNow(db).some((one) => one.cardId === cardId);
-  if (!card || off === (reason !== null)) return false;
+  if (off === (reason !== null)) return refuse("soAlready");
   db.transaction((tx) => {
     if (reason === null) {
       tx.update(cardOffs)
@@ -107,5 +120,5 @@ export function strikeCard(db: Db, cardId: string, reason: string | null, { who,
     const subjects = [{ kind: "spec" as const, id: cardId }];
     appendEntry(tx, { atMs, who, kind: reason === null ? "card-on" : "card-off", payload, subjects });
   });
-  return true;
+  return ok(null);
 }

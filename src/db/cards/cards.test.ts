@@ -4,6 +4,7 @@ import path from "node:path";
 import type { GoodLabel } from "@/core/butter";
 import { allergenLines, dishOf } from "@/core/cards";
 import { demoCopies } from "@/demo/demoCopies.testkit";
+import { valueOf } from "@/core/shared";
 import { readCardFile, writeCardFile } from "@/house/cardFile";
 import { readForeignRecipe } from "@/exchange/foreignRecipe";
 import { recipeOf, recipesOf } from "@/exchange/recipe";
@@ -65,20 +66,20 @@ test("every allergen, cent and gram opens to the lot, plan or label it came from
 });
 
 test("booking more than the ice has is said as short; struck off it takes nothing from the others", () => {
-  expect(bookCard(db, DAY, "mussels", 30, stamp(1))).toBe(true);
+  expect(bookCard(db, DAY, "mussels", 30, stamp(1)).ok).toBe(true);
   expect(tile("mussels")).toMatchObject({ toCome: 30, left: 0, short: 6 });
-  expect(bookCard(db, DAY, "nothing", 3, stamp(1))).toBe(false);
-  expect(strikeCard(db, "mussels", "grit in them", stamp(2))).toBe(true);
-  expect(strikeCard(db, "mussels", "twice", stamp(2))).toBe(false);
+  expect(bookCard(db, DAY, "nothing", 3, stamp(1)).ok).toBe(false);
+  expect(strikeCard(db, "mussels", "grit in them", stamp(2)).ok).toBe(true);
+  expect(strikeCard(db, "mussels", "twice", stamp(2)).ok).toBe(false);
   expect(tile("mussels")).toMatchObject({ left: 0, off: { who: "Ylva", reason: "grit in them" } });
-  expect(strikeCard(db, "mussels", null, stamp(3))).toBe(true);
+  expect(strikeCard(db, "mussels", null, stamp(3)).ok).toBe(true);
   expect(offNow(db)).toEqual([]);
   bookCard(db, DAY, "mussels", 20, stamp(4));
 });
 
 test("a plate that went keeps the card and the allergens it had; the next carries a new hash", () => {
   const before = findCard(db, "char")!;
-  expect(serveCard(db, "char", 3, world(), stamp(10))).toBe(before.spec.name);
+  expect(valueOf(serveCard(db, "char", 3, world(), stamp(10)))).toBe(before.spec.name);
   expect(servedSince(db, MIDNIGHT, NOW + 3_600_000).get("char")).toBe(3);
   expect(tile("char", NOW + 11 * 60_000)).toMatchObject({ toCome: 11, served: 3 });
   const finish = [{ ingredientId: "mustard", massG: 3 }];
@@ -182,11 +183,11 @@ test("last night's plates keep what they held; recipes beside a card are kept an
   expect(doorBetween(fresh, NOW - 1, NOW + 1)).toEqual(before);
   expect(before.rows[0]!.allergens).toMatchObject({ milk: "contains", mustard: "free" });
 
-  expect(keepNote(fresh, "nobody", { title: "x", body: "" }, stamp())).toBe(false);
-  expect(keepNote(fresh, "char", { title: "Char of a friend", body: "1. Fry it." }, stamp())).toBe(true);
+  expect(keepNote(fresh, "nobody", { title: "x", body: "" }, stamp()).ok).toBe(false);
+  expect(keepNote(fresh, "char", { title: "Char of a friend", body: "1. Fry it." }, stamp()).ok).toBe(true);
   const [note] = notesOf(fresh, "char");
   expect(note).toMatchObject({ title: "Char of a friend", who: "Ylva" });
-  expect([dropNote(fresh, note!.id, stamp()), dropNote(fresh, note!.id, stamp())]).toEqual([true, false]);
+  expect([dropNote(fresh, note!.id, stamp()).ok, dropNote(fresh, note!.id, stamp()).ok]).toEqual([true, false]);
 });
 
 test("new crumbs with sesame: the tartlet changes at once, the plates that went do not", () => {
@@ -215,12 +216,12 @@ test("new crumbs with sesame: the tartlet changes at once, the plates that went 
   };
   const kept = keepGood(fresh, label, 520, stamp());
   const id = kept.ok ? kept.value : "";
-  expect(standIn(fresh, id, "breadcrumbs", stamp(1))).toBe(true);
+  expect(standIn(fresh, id, "breadcrumbs", stamp(1)).ok).toBe(true);
   expect(tartlet()).toMatchObject({ sesame: "contains", gluten: "contains" });
   expect(doorBetween(fresh, NOW - 1, NOW + 1)).toEqual(went);
-  expect(standIn(fresh, id, null, stamp(2))).toBe(true);
+  expect(standIn(fresh, id, null, stamp(2)).ok).toBe(true);
   expect(tartlet().sesame).not.toBe("contains");
-  expect(standIn(fresh, "own-none", "breadcrumbs", stamp(3))).toBe(false);
+  expect(standIn(fresh, "own-none", "breadcrumbs", stamp(3)).ok).toBe(false);
 });
 
 test("a plate called gone holds its fish until the stove or the raw bench takes it, and is one plate in the end", () => {

@@ -2,7 +2,7 @@ import { and, eq, gte, inArray, lt } from "drizzle-orm";
 import { allergenLines, dishOf, type CardSpec, type CardWorld, type Dish } from "@/core/cards";
 import type { RuleSetId } from "@/core/safety";
 import type { Db } from "../connection";
-import { groupBy } from "@/core/shared";
+import { groupBy, ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { PassCard } from "@/house/pass";
 import { appendEntry } from "../ledger";
 import { plates } from "../schema/cards";
@@ -104,18 +104,18 @@ export function platesGone(
   appendEntry(db, { atMs, who, kind: "card-served", payload, subjects });
 }
 
-/** Plates of a card that went without a ticket. Null: there is no such card. */
+/** Plates of a card that went without a ticket. Refused: there is no such card. */
 export function serveCard(
   db: Db,
   cardId: string,
   covers: number,
   world: CardWorld,
   stamp: { readonly who: string; readonly atMs: number },
-): string | null {
+): Result<string, Refusal<"noSuchCard">> {
   const card = findCard(db, cardId);
-  if (!card) return null;
+  if (!card) return refuse("noSuchCard");
   const { hash, spec } = card;
   const served = { hash, cardId, card: spec, dish: dishOf(spec, world), covers, lineId: null, wishes: [] };
   db.transaction((tx) => platesGone(tx, served, world.ruleSetId, stamp));
-  return spec.name;
+  return ok(spec.name);
 }

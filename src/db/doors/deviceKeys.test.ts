@@ -3,6 +3,7 @@ import os from "node:os";
 import path from "node:path";
 import { createHash } from "node:crypto";
 import Database from "better-sqlite3";
+import { valueOf } from "@/core/shared";
 import { setScale } from "../block/scales";
 import { openDatabase } from "../connection";
 import { listPlaces, setSensor } from "../house/places";
@@ -31,13 +32,13 @@ function house() {
 test("a key opens what it is of and nothing else; a new one ends the old; nothing of it lies in the file", () => {
   const db = house();
   const [place] = listPlaces(db);
-  const sensor = setSensor(db, place!.id, stamp)!;
+  const sensor = valueOf(setSensor(db, place!.id, stamp));
   const scale = setScale(db, "Bench", stamp);
   expect(subjectOfKey(db, "sensor", sensor, NOW)).toBe(place!.id);
   expect(subjectOfKey(db, "scale", sensor, NOW)).toBeNull();
   expect(subjectOfKey(db, "scale", scale.key, NOW)).toBe(scale.id);
   expect(subjectOfKey(db, "sensor", "", NOW)).toBeNull();
-  const renewed = setSensor(db, place!.id, stamp)!;
+  const renewed = valueOf(setSensor(db, place!.id, stamp));
   expect(subjectOfKey(db, "sensor", sensor, NOW)).toBeNull();
   expect(subjectOfKey(db, "sensor", renewed, NOW)).toBe(place!.id);
   const all = JSON.stringify([listKeys(db), entriesBetween(db, 0, NOW + 1)]);
@@ -56,8 +57,8 @@ test("every kind is listed with its name and when it was last seen; an ended one
     ["tickets", "Till", null],
   ]);
   const of = listKeys(db).find(({ kind }) => kind === "probe")!;
-  expect(endKey(db, of.id, stamp)).toBe(true);
-  expect(endKey(db, of.id, stamp)).toBe(false);
+  expect(endKey(db, of.id, stamp).ok).toBe(true);
+  expect(endKey(db, of.id, stamp).ok).toBe(false);
   expect(hasKey(db, "probe", probe.id)).toBe(false);
   expect(subjectOfKey(db, "probe", probe.key, NOW)).toBeNull();
   expect(entriesBetween(db, 0, NOW + 1)[0]).toMatchObject({

@@ -1,6 +1,7 @@
 import { createHash, randomBytes, randomUUID } from "node:crypto";
 import { and, asc, eq, isNull } from "drizzle-orm";
 import { MINUTE_MS } from "@/core/units";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { scales } from "../schema/block";
@@ -91,14 +92,14 @@ const nameOf = (db: Db, table: typeof places | typeof scales | typeof probes | t
       .map(({ id, name }) => [id, name] as const),
   );
 
-/** Ends a key: what sends with it is turned away from now on. False when none stands under that id. */
-export function endKey(db: Db, id: string, { who, atMs }: Stamp): boolean {
+/** Ends a key: what sends with it is turned away from now on. Refused when none stands under that id. */
+export function endKey(db: Db, id: string, { who, atMs }: Stamp): Result<null, Refusal<"noSuchKey">> {
   return db.transaction((tx) => {
     const known = listKeys(tx).find((key) => key.id === id);
-    if (!known) return false;
+    if (!known) return refuse("noSuchKey");
     tx.update(deviceKeys).set({ endedAtMs: atMs }).where(eq(deviceKeys.id, id)).run();
     appendEntry(tx, { atMs, who, kind: "key-ended", payload: { device: known.kind, name: known.name } });
-    return true;
+    return ok(null);
   });
 }
 

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { and, asc, eq, isNull, ne } from "drizzle-orm";
-import { err, ok, type Result } from "@/core/shared";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import type { Role } from "@/house/people";
 import type { Db } from "../connection";
@@ -48,7 +48,7 @@ export function takeIn(
   db: Db,
   { name, role, pinHash }: PersonFacts,
   { who, atMs }: Stamp,
-): Result<Person, "nameIsTaken"> {
+): Result<Person, Refusal<"nameIsTaken">> {
   return db.transaction((tx) => {
     // read aloud "Maike" and "maike" are one name; SQLite's lower() knows ASCII alone
     const same = (one: string) => one.toLocaleLowerCase("en") === name.toLocaleLowerCase("en");
@@ -57,7 +57,8 @@ export function takeIn(
       .from(staff)
       .all()
       .find((one) => same(one.name));
-    if (known && known.leftAtMs === null && (known.untilMs === null || known.untilMs > atMs)) return err("nameIsTaken");
+    if (known && known.leftAtMs === null && (known.untilMs === null || known.untilMs > atMs))
+      return refuse("nameIsTaken");
     const facts = {
       role,
       pinHash,
@@ -83,11 +84,11 @@ export function setRole(
   id: string,
   role: Role,
   { who, atMs }: Stamp,
-): Result<null, "noSuchPerson" | "lastChef"> {
+): Result<null, Refusal<"noSuchPerson" | "lastChef">> {
   return db.transaction((tx) => {
     const person = findPerson(tx, id, atMs);
-    if (!person) return err("noSuchPerson");
-    if (role !== "chef" && isLastChef(tx, person)) return err("lastChef");
+    if (!person) return refuse("noSuchPerson");
+    if (role !== "chef" && isLastChef(tx, person)) return refuse("lastChef");
     tx.update(staff)
       .set({ role, untilMs: role === "inspector" ? atMs + DAY_MS : null })
       .where(eq(staff.id, id))
@@ -98,10 +99,15 @@ export function setRole(
 }
 
 /** Gives somebody a new PIN. That it was changed is in the book, the PIN is nowhere. */
-export function setPin(db: Db, id: string, pinHash: string, { who, atMs }: Stamp): Result<null, "noSuchPerson"> {
+export function setPin(
+  db: Db,
+  id: string,
+  pinHash: string,
+  { who, atMs }: Stamp,
+): Result<null, Refusal<"noSuchPerson">> {
   return db.transaction((tx) => {
     const person = findPerson(tx, id, atMs);
-    if (!person) return err("noSuchPerson");
+    if (!person) return refuse("noSuchPerson");
     tx.update(staff).set({ pinHash, signedInAtMs: null }).where(eq(staff.id, id)).run();
     appendEntry(tx, {
       atMs,
@@ -114,11 +120,11 @@ export function setPin(db: Db, id: string, pinHash: string, { who, atMs }: Stamp
 }
 
 /** Somebody leaves the house: signs in nowhere any more, what was written stays. Refused: the last chef stays. */
-export function letGo(db: Db, id: string, { who, atMs }: Stamp): Result<null, "noSuchPerson" | "lastChef"> {
+export function letGo(db: Db, id: string, { who, atMs }: Stamp): Result<null, Refusal<"noSuchPerson" | "lastChef">> {
   return db.transaction((tx) => {
     const person = findPerson(tx, id, atMs);
-    if (!person) return err("noSuchPerson");
-    if (isLastChef(tx, person)) return err("lastChef");
+    if (!person) return refuse("noSuchPerson");
+    if (isLastChef(tx, person)) return refuse("lastChef");
     tx.update(staff).set({ leftAtMs: atMs, pinHash: null, signedInAtMs: null }).where(eq(staff.id, id)).run();
     appendEntry(tx, {
       atMs,
@@ -157,22 +163,24 @@ function isLastChef(db: Db, { id, role }: Person): boolean {
 export const phraseHash = (db: Db): string | null =>
   db.select({ hash: house.phraseHash }).from(house).get()?.hash ?? null;
 
-/** Sets the first chef of a house that had no locks, with PIN and pass phrase; false: there is one already. */
+/** Sets the first chef of a house that had no locks, with PIN and pass phrase; refused: there is one already. */
 export function makeChef(
   db: Db,
   { name, pinHash, phrase }: { readonly name: string; readonly pinHash: string; readonly phrase: string },
   stamp: Stamp,
-): Person | null {
+): Result<Person, Refusal<"chefAlready" | "nameIsTaken">> {
   return db.transaction((tx) => {
-    if (hasChef(tx)) return null;
+    if (hasChef(tx)) return refuse("chefAlready");
     const known = listPeople(tx, stamp.atMs).find((one) => one.name === name);
-    tx.update(house).set({ phraseHash: phrase }).run();
+    const keepPhrase = () => tx.update(house).set({ phraseHash: phrase }).run();
     if (!known) {
       const came = takeIn(tx, { name, role: "chef", pinHash }, stamp);
-      return came.ok ? came.value : null;
+      if (came.ok) keepPhrase();
+      return came;
     }
+    keepPhrase();
     setRole(tx, known.id, "chef", stamp);
     setPin(tx, known.id, pinHash, stamp);
-    return findPerson(tx, known.id, stamp.atMs) ?? null;
+    return ok(findPerson(tx, known.id, stamp.atMs)!);
   });
 }

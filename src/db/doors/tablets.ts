@@ -1,6 +1,7 @@
 import { randomInt, randomUUID } from "node:crypto";
 import { asc, eq, isNull, lt } from "drizzle-orm";
 import { MINUTE_MS } from "@/core/units";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { pairings, tablets, type TABLET_KINDS } from "../schema/doors";
@@ -76,11 +77,11 @@ export function tabletSeen(db: Db, id: string, atMs: number): Tablet | null {
   return tablet;
 }
 
-/** Shuts a tablet out: what its browser carries opens nothing any more. False: there is none under that id. */
-export function shutOut(db: Db, id: string, { who, atMs }: Stamp): boolean {
+/** Shuts a tablet out: what its browser carries opens nothing any more. Refused: there is none under that id. */
+export function shutOut(db: Db, id: string, { who, atMs }: Stamp): Result<null, Refusal<"noSuchTablet">> {
   return db.transaction((tx) => {
     const tablet = listTablets(tx).find((one) => one.id === id);
-    if (!tablet) return false;
+    if (!tablet) return refuse("noSuchTablet");
     tx.update(tablets).set({ endedAtMs: atMs }).where(eq(tablets.id, id)).run();
     appendEntry(tx, {
       atMs,
@@ -88,6 +89,6 @@ export function shutOut(db: Db, id: string, { who, atMs }: Stamp): boolean {
       kind: "tablet-set",
       payload: { name: tablet.name, tablet: tablet.kind, change: "ended" },
     });
-    return true;
+    return ok(null);
   });
 }

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { and, asc, eq, gte, inArray, isNull, lt } from "drizzle-orm";
-import { err, ok, type Result } from "@/core/shared";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import { CHECK_LISTS, MOST_CHECKS, stateOf, type DayCheck, type NewCheck } from "@/house/checks";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
@@ -8,7 +8,7 @@ import { checkMarks, houseChecks } from "../schema/checks";
 import { ledger } from "../schema/ledger";
 
 type Stamp = { readonly who: string; readonly atMs: number };
-export type CheckProblem = "tooMany" | "sameName" | "notThere" | "doneAlready" | "doneByWork";
+export type CheckProblem = Refusal<"tooMany" | "sameName" | "notThere" | "doneAlready" | "doneByWork">;
 
 const standing = (db: Db) =>
   db
@@ -22,8 +22,8 @@ const standing = (db: Db) =>
 export function addCheck(db: Db, check: NewCheck, { who, atMs }: Stamp): Result<string, CheckProblem> {
   return db.transaction((tx) => {
     const all = standing(tx);
-    if (all.some(({ name }) => name.toLowerCase() === check.name.toLowerCase())) return err("sameName");
-    if (all.length >= MOST_CHECKS) return err("tooMany");
+    if (all.some(({ name }) => name.toLowerCase() === check.name.toLowerCase())) return refuse("sameName");
+    if (all.length >= MOST_CHECKS) return refuse("tooMany");
     const id = randomUUID();
     tx.insert(houseChecks)
       .values({ ...check, id, addedAtMs: atMs })
@@ -37,7 +37,7 @@ export function addCheck(db: Db, check: NewCheck, { who, atMs }: Stamp): Result<
 export function endCheck(db: Db, id: string, { who, atMs }: Stamp): Result<null, CheckProblem> {
   return db.transaction((tx) => {
     const check = standing(tx).find((one) => one.id === id);
-    if (!check) return err("notThere");
+    if (!check) return refuse("notThere");
     tx.update(houseChecks).set({ endedAtMs: atMs }).where(eq(houseChecks.id, id)).run();
     appendEntry(tx, { atMs, who, kind: "check-set", payload: { name: check.name, list: check.list, ended: true } });
     return ok(null);
@@ -54,10 +54,10 @@ export function markCheck(
 ): Result<string, CheckProblem> {
   return db.transaction((tx) => {
     const check = standing(tx).find((one) => one.id === id);
-    if (!check) return err("notThere");
-    if (check.doneBy !== null) return err("doneByWork");
+    if (!check) return refuse("notThere");
+    if (check.doneBy !== null) return refuse("doneByWork");
     const before = and(eq(checkMarks.checkId, id), eq(checkMarks.day, day));
-    if (tx.select().from(checkMarks).where(before).get()) return err("doneAlready");
+    if (tx.select().from(checkMarks).where(before).get()) return refuse("doneAlready");
     tx.insert(checkMarks).values({ checkId: id, day, atMs, who, wrong }).run();
     appendEntry(tx, { atMs, who, kind: "check-done", payload: { name: check.name, list: check.list, wrong } });
     return ok(check.name);

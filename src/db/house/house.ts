@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { and, asc, isNull, ne } from "drizzle-orm";
 import type { RuleSetId } from "@/core/safety";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { remembering } from "../remember";
@@ -25,10 +26,10 @@ export type NewHouse = {
 
 export const findHouse = remembering([house], (db): House | undefined => db.select().from(house).get());
 
-/** Opens the house once; null when there is one already. */
-export function openHouse(db: Db, wanted: NewHouse, atMs: number): House | null {
+/** Opens the house once; refused when there is one already. */
+export function openHouse(db: Db, wanted: NewHouse, atMs: number): Result<House, Refusal<"openAlready">> {
   return db.transaction((tx) => {
-    if (findHouse(tx)) return null;
+    if (findHouse(tx)) return refuse("openAlready");
     const {
       name,
       timeZone,
@@ -59,7 +60,7 @@ export function openHouse(db: Db, wanted: NewHouse, atMs: number): House | null 
     tx.insert(places).values({ id: randomUUID(), name: "Fish cold room", setC: wanted.coldRoomC }).run();
     const who = wanted.cooks[0] ?? "house";
     appendEntry(tx, { atMs, who, kind: "house-opened", payload: { name, ruleSetId, timeZone } });
-    return opened;
+    return ok(opened);
   });
 }
 

@@ -1,3 +1,4 @@
+import { refuse, valueOf } from "@/core/shared";
 import { MOST_CHECKS } from "@/house/checks";
 import { openDatabase, type Db } from "../connection";
 import { checkLedger, entriesBetween, lastEntry } from "../ledger";
@@ -41,7 +42,7 @@ const day = (nowMin = 600) => ({ day: DAY, fromMs: NOW - 8 * 3_600_000, toMs: NO
 const written = () => entriesBetween(db, 0, NOW + 1e9).length;
 
 test("a house is opened once: with its cold room, each cook once, and a first line in the book", () => {
-  expect(openHouse(db, { ...FACTS, name: "Another" }, NOW)).toBeNull();
+  expect(openHouse(db, { ...FACTS, name: "Another" }, NOW)).toEqual(refuse("openAlready"));
   expect(findHouse(db)).toMatchObject({ name: "Skarv", demo: false, currency: null, susceptibleGuests: false });
   expect(listStaff(db).map(({ name }) => name)).toEqual(["Torben", "Ylva"]);
   expect(listPlaces(db)).toMatchObject([{ name: "Fish cold room", setC: 2, kind: "cold-room" }]);
@@ -80,44 +81,41 @@ describe("checks of the day", () => {
   const oil = { name: "Fryer oil", list: "closing", byMin: 1380, doneBy: null } as const;
 
   test("stand until they are done, are late after their hour, and are done once a day", () => {
-    const added = addCheck(db, oil, ylva);
-    if (!added.ok) throw new Error(added.error);
-    const state = (nowMin: number) => checksOf(db, day(nowMin)).find(({ id }) => id === added.value)!.state;
+    const checkId = valueOf(addCheck(db, oil, ylva));
+    const state = (nowMin: number) => checksOf(db, day(nowMin)).find(({ id }) => id === checkId)!.state;
     const [before, late] = [state(1300), state(1400)];
     expect(before).not.toBe(late);
-    expect(markCheck(db, added.value, DAY, "dark: changed", ylva)).toEqual({ ok: true, value: "Fryer oil" });
+    expect(markCheck(db, checkId, DAY, "dark: changed", ylva)).toEqual({ ok: true, value: "Fryer oil" });
     expect(checksOf(db, day(1400))[0]).toMatchObject({ done: { who: "Ylva", wrong: "dark: changed" } });
-    expect(markCheck(db, added.value, DAY, null, ylva)).toEqual({ ok: false, error: "doneAlready" });
-    expect(markCheck(db, added.value, "2026-05-13", null, ylva).ok).toBe(true);
+    expect(markCheck(db, checkId, DAY, null, ylva)).toEqual(refuse("doneAlready"));
+    expect(markCheck(db, checkId, "2026-05-13", null, ylva).ok).toBe(true);
   });
 
   test("one name is one check, whatever its letters; few are kept", () => {
     addCheck(db, oil, ylva);
     const before = written();
-    expect(addCheck(db, { ...oil, name: "FRYER OIL" }, ylva)).toEqual({ ok: false, error: "sameName" });
+    expect(addCheck(db, { ...oil, name: "FRYER OIL" }, ylva)).toEqual(refuse("sameName"));
     expect(written()).toBe(before);
     for (let at = 1; at < MOST_CHECKS; at++) expect(addCheck(db, { ...oil, name: `Check ${at}` }, ylva).ok).toBe(true);
-    expect(addCheck(db, { ...oil, name: "One more" }, ylva)).toEqual({ ok: false, error: "tooMany" });
+    expect(addCheck(db, { ...oil, name: "One more" }, ylva)).toEqual(refuse("tooMany"));
   });
 
   test("one that work itself does is done by the work, never by a tick", () => {
     const probe = { name: "Probe in ice", list: "opening", byMin: 600, doneBy: "probe-checked" } as const;
-    const added = addCheck(db, probe, ylva);
-    if (!added.ok) throw new Error(added.error);
-    expect(markCheck(db, added.value, DAY, null, ylva)).toEqual({ ok: false, error: "doneByWork" });
+    const checkId = valueOf(addCheck(db, probe, ylva));
+    expect(markCheck(db, checkId, DAY, null, ylva)).toEqual(refuse("doneByWork"));
     noteProbeCheck(db, 0.2, "the thin one", { who: "Torben", atMs: NOW });
     expect(checksOf(db, day())[0]).toMatchObject({ done: { who: "Torben", atMs: NOW, wrong: null } });
   });
 
   test("one that is ended is asked for no more, and what was ticked stays in the book", () => {
-    const added = addCheck(db, oil, ylva);
-    if (!added.ok) throw new Error(added.error);
-    markCheck(db, added.value, DAY, null, ylva);
-    expect(endCheck(db, added.value, ylva).ok).toBe(true);
+    const checkId = valueOf(addCheck(db, oil, ylva));
+    markCheck(db, checkId, DAY, null, ylva);
+    expect(endCheck(db, checkId, ylva).ok).toBe(true);
     expect(checksOf(db, day())).toEqual([]);
     expect(lastEntry(db, "check-done")!.payload).toMatchObject({ name: "Fryer oil" });
-    for (const act of [() => endCheck(db, added.value, ylva), () => markCheck(db, "none", DAY, null, ylva)])
-      expect(act()).toEqual({ ok: false, error: "notThere" });
+    for (const act of [() => endCheck(db, checkId, ylva), () => markCheck(db, "none", DAY, null, ylva)])
+      expect(act()).toEqual(refuse("notThere"));
   });
 });
 

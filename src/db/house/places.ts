@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { and, asc, desc, eq, gt, gte, lt, lte, or, sql } from "drizzle-orm";
 import { TemperatureHistory, type Limits, type PlaceKind, type PlaceReading } from "@/core/coldchain";
+import { ok, type Refusal, refuse, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { hasKey, newKey } from "../doors/deviceKeys";
 import { appendEntry } from "../ledger";
@@ -27,11 +28,16 @@ export const listPlaces = remembering([places], (db): readonly Place[] =>
 export const findPlace = (db: Db, id: string): Place | undefined =>
   db.select().from(places).where(eq(places.id, id)).get();
 
-/** Adds a place or changes one; null when another place has that name. */
-export function setPlace(db: Db, id: string | null, facts: PlaceFacts, { who, atMs }: Stamp): Place | null {
+/** Adds a place or changes one; refused when another place has that name. */
+export function setPlace(
+  db: Db,
+  id: string | null,
+  facts: PlaceFacts,
+  { who, atMs }: Stamp,
+): Result<Place, Refusal<"nameIsTaken" | "noSuchPlace">> {
   return db.transaction((tx) => {
     const named = tx.select().from(places).where(eq(places.name, facts.name)).get();
-    if (named && named.id !== id) return null;
+    if (named && named.id !== id) return refuse("nameIsTaken");
     const [place] =
       id === null
         ? tx
@@ -45,24 +51,24 @@ export function setPlace(db: Db, id: string | null, facts: PlaceFacts, { who, at
             .where(eq(places.id, id))
             .returning()
             .all();
-    if (!place) return null;
+    if (!place) return refuse("noSuchPlace");
     appendEntry(tx, { atMs, who, kind: "place-set", payload: { placeId: place.id, ...facts } });
-    return place;
+    return ok(place);
   });
 }
 
-/** A new key for the sensor of a place, told this once; the old one stops working. Null: no such place. */
+/** A new key for the sensor of a place, told this once; the old one stops working. Refused: no such place. */
 export function setSensor(
   db: Db,
   placeId: string,
   { who, atMs }: { readonly who: string; readonly atMs: number },
-): string | null {
+): Result<string, Refusal<"noSuchPlace">> {
   return db.transaction((tx) => {
     const place = findPlace(tx, placeId);
-    if (!place) return null;
+    if (!place) return refuse("noSuchPlace");
     const renewed = hasKey(tx, "sensor", placeId);
     appendEntry(tx, { atMs, who, kind: "sensor-set", payload: { name: place.name, renewed } });
-    return newKey(tx, "sensor", placeId, { who, atMs });
+    return ok(newKey(tx, "sensor", placeId, { who, atMs }));
   });
 }
 

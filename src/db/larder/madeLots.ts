@@ -1,3 +1,4 @@
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import { randomUUID } from "node:crypto";
 import { and, asc, eq, getTableColumns, ne } from "drizzle-orm";
 import type { Allergens, ItemFacts } from "@/core/larder";
@@ -116,16 +117,16 @@ export function madeLabel(
   return row && { lot: row.lot, name: row.item.name, base: row.item.facts.isBase === true };
 }
 
-/** A label of a made lot was printed; how often it was, now. Null: there is no such lot. */
+/** A label of a made lot was printed; how often it was, now. Refused: there is no such lot. */
 export function printLabel(
   db: Db,
   id: string,
   { who, atMs }: { readonly who: string; readonly atMs: number },
-): number | null {
+): Result<number, Refusal<"potIsGone">> {
   const found = madeLabel(db, id);
-  if (!found) return null;
+  if (!found) return refuse("potIsGone");
   appendEntry(db, { atMs, who, kind: "label-printed", lotId: id, payload: { code: found.lot.code, name: found.name } });
-  return labelsPrinted(db, id).length;
+  return ok(labelsPrinted(db, id).length);
 }
 
 /** When labels of a lot were printed, the last one last. */

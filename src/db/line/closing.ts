@@ -10,6 +10,9 @@ import { waste } from "../schema/lots";
 import { portions } from "../schema/cooks";
 import { closeCounts } from "../schema/line";
 
+/** Portions cut longer ago are no evening's: they are counted under Ice. */
+export const CUT_DAYS = 4;
+
 type Stamp = { readonly who: string; readonly atMs: number };
 export type Became = "staff" | "waste" | "plate";
 

@@ -156,9 +156,9 @@ test("a spot is out until it is back; a sender's new key ends the old", () => {
   setSpotOut(db, "burner", true, stamp());
   setSpotOut(db, "burner", true, stamp());
   expect(spotsOut(db).get("burner")).toBe(2);
-  expect(setSpotOut(db, "burner", false, stamp())).toBe(true);
+  expect(setSpotOut(db, "burner", false, stamp()).ok).toBe(true);
   expect(spotsOut(db).get("burner")).toBe(1);
-  expect(setSpotOut(db, "oven", false, stamp())).toBe(false);
+  expect(setSpotOut(db, "oven", false, stamp()).ok).toBe(false);
   const [first, second] = [setSender(db, "Till", stamp()), setSender(db, "Till", stamp())];
   expect(second.id).toBe(first.id);
   expect(second.key).not.toBe(first.key);

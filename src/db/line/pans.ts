@@ -1,7 +1,7 @@
 import { sumOf } from "@/core/numeric";
 import { and, eq, gte, isNull } from "drizzle-orm";
 import { liveCook, refuseEvent, tapToUndo, UNDO_TAKEN_MS, type CookEvent, type SpotKind } from "@/core/cooking";
-import { err, ok, type Result } from "@/core/shared";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import { DAY_MS } from "@/core/units";
 import { panNow, type BegunPan, type PanPart, type PanStage } from "@/house/line/livePan";
 import type { Db } from "../connection";
@@ -48,13 +48,13 @@ export type NewPan = {
   readonly cookId: string | null;
   readonly name: string;
 };
-export type PanError = { readonly kind: "begunAlready" | "noPan" | "refused"; readonly message?: string };
+export type PanError = Refusal<"begunAlready" | "noPan" | "cannotNow">;
 
 /** A pan is begun for these lines: none of them is in another. */
 export function beginPan(db: Db, pan: NewPan, { who, atMs }: Stamp): Result<null, PanError> {
   return db.transaction((tx) => {
     if (tx.select({ id: linePans.id }).from(linePans).where(eq(linePans.id, pan.id)).get())
-      return err({ kind: "begunAlready" });
+      return refuse("begunAlready");
     const { name, ...row } = pan;
     const events = [{ kind: "started", atMs } as const];
     tx.insert(linePans)
@@ -75,11 +75,10 @@ export function panEvent(
 ): Result<null, PanError> {
   return db.transaction((tx) => {
     const pan = tx.select().from(linePans).where(eq(linePans.id, panId)).get();
-    if (!pan || pan.cookId !== null) return err({ kind: "noPan" });
+    if (!pan || pan.cookId !== null) return refuse("noPan");
     const seconds = pan.stages.map(({ medianS }) => medianS);
-    const message = refuseEvent(liveCook(seconds, pan.events, atMs), kind);
-    if (message !== null) return err({ kind: "refused", message });
-    if (kind === "undone" && !tapToUndo(pan.events, atMs, UNDO_TAKEN_MS)) return err({ kind: "refused" });
+    if (refuseEvent(liveCook(seconds, pan.events, atMs), kind) !== null) return refuse("cannotNow");
+    if (kind === "undone" && !tapToUndo(pan.events, atMs, UNDO_TAKEN_MS)) return refuse("cannotNow");
     tx.update(linePans)
       .set({ events: [...pan.events, { kind, atMs }] })
       .where(eq(linePans.id, panId))
@@ -94,14 +93,13 @@ export function panEvent(
 export const marksSince = (db: Db, sinceMs: number) =>
   db.select().from(lineMarks).where(gte(lineMarks.atMs, sinceMs)).all();
 
-/** Marks work as done, or takes that back. False: it is so already. */
-export function markDone(db: Db, taskId: string, done: boolean, day: string, { who, atMs }: Stamp): boolean {
+/** Marks work as done, or takes that back; that it is so already is no fault. */
+export function markDone(db: Db, taskId: string, done: boolean, day: string, { who, atMs }: Stamp): void {
   const where = and(eq(lineMarks.taskId, taskId), eq(lineMarks.kind, "done"));
   const is = db.select().from(lineMarks).where(where).get() !== undefined;
-  if (is === done) return false;
+  if (is === done) return;
   if (done) db.insert(lineMarks).values({ taskId, kind: "done", day, atMs, who }).run();
   else db.delete(lineMarks).where(where).run();
-  return true;
 }
 
 /** A bar is put to a moment, or let go (null). */
@@ -122,8 +120,13 @@ export function spotsOut(db: Db): ReadonlyMap<SpotKind, number> {
   return counts;
 }
 
-/** A spot stops working, or works again. False: none of them was out. */
-export function setSpotOut(db: Db, kind: SpotKind, out: boolean, { who, atMs }: Stamp): boolean {
+/** A spot stops working, or works again. Refused: none of them was out. */
+export function setSpotOut(
+  db: Db,
+  kind: SpotKind,
+  out: boolean,
+  { who, atMs }: Stamp,
+): Result<null, Refusal<"noneIsOut">> {
   return db.transaction((tx) => {
     if (out) tx.insert(spotOuts).values({ kind, fromMs: atMs, who }).run();
     else {
@@ -132,10 +135,10 @@ export function setSpotOut(db: Db, kind: SpotKind, out: boolean, { who, atMs }: 
         .from(spotOuts)
         .where(and(eq(spotOuts.kind, kind), isNull(spotOuts.toMs)))
         .get();
-      if (!row) return false;
+      if (!row) return refuse("noneIsOut");
       tx.update(spotOuts).set({ toMs: atMs }).where(eq(spotOuts.id, row.id)).run();
     }
     appendEntry(tx, { atMs, who, kind: out ? "spot-out" : "spot-back", payload: { spot: kind } });
-    return true;
+    return ok(null);
   });
 }

@@ -4,6 +4,7 @@ import path from "node:path";
 import { eq } from "drizzle-orm";
 import type { CorrectiveAct } from "@/core/coldchain";
 import { judgeAtDoor, schemeFor, type Form, type Grade } from "@/core/freshness";
+import { valueOf } from "@/core/shared";
 import { findSpecies } from "@/core/species";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import { openDatabase, type Db } from "../connection";
@@ -42,7 +43,7 @@ function house(): { db: Db; room: string; freezer: string } {
   openHouse(db, settings, at(500));
   const facts = { minC: null, maxC: null, everyMin: 60 };
   const room = listPlaces(db)[0]!.id;
-  const freezer = setPlace(db, null, { ...facts, name: "Freezer", kind: "freezer", setC: -20 }, stamp(500))!.id;
+  const freezer = valueOf(setPlace(db, null, { ...facts, name: "Freezer", kind: "freezer", setC: -20 }, stamp(500))).id;
   return { db, room, freezer };
 }
 
@@ -89,7 +90,7 @@ describe("life from where a lot lay", () => {
   test("two days at 0, then a day at 4 °C: 3.96 ice days by the readings of both places", () => {
     const { db, room } = house();
     const facts = { name: "Drawer", kind: "drawer", setC: 4, minC: null, maxC: null, everyMin: 60 } as const;
-    const drawer = setPlace(db, null, facts, stamp(400))!.id;
+    const drawer = valueOf(setPlace(db, null, facts, stamp(400))).id;
     const lot = take(db, room, 72);
     expect(moveLot(db, lot.id, drawer, DAY, stamp(24)).ok).toBe(true);
     expect(lotInHand(db, lot.id, NOW)!.life.usedIceDays).toBeCloseTo(2 + 1.96, 6);
@@ -161,8 +162,8 @@ describe("life from where a lot lay", () => {
   test("an opened pack of picked crab has seven days, the opening day the first", () => {
     const { db, room } = house();
     const lot = take(db, room, 10, { speciesId: "brown-crab", form: "picked" });
-    expect(openPack(db, lot.id, { day: DAY, openDays: null }, stamp(1))).toBe(true);
-    expect(openPack(db, lot.id, { day: DAY, openDays: null }, stamp(0))).toBe(false);
+    expect(openPack(db, lot.id, { day: DAY, openDays: null }, stamp(1)).ok).toBe(true);
+    expect(openPack(db, lot.id, { day: DAY, openDays: null }, stamp(0)).ok).toBe(false);
     expect(lotInHand(db, lot.id, NOW)!.life.legalEnd).toMatchObject({ kind: "date-mark", atMs: Date.UTC(2026, 4, 19) });
   });
 });
@@ -314,7 +315,7 @@ test("a freezing hold from first reading to the record that proves it", () => {
     readHold(db, id, { atMs: at(hoursAgo), celsius }, stamp(hoursAgo));
   read(180, -20.5);
   expect(findHold(db, id, at(170))!.status).toMatchObject({ state: "running", endsMs: at(12) });
-  expect(read(181, -20)).toMatchObject({ ok: false, error: { kind: "refused" } });
+  expect(read(181, -20)).toMatchObject({ ok: false, error: { kind: "laterReadingIsThere" } });
   for (let hoursAgo = 168; hoursAgo >= 24; hoursAgo -= 12) read(hoursAgo, -21);
   expect(findHold(db, id, at(12))!.status.state).toBe("due");
   read(12, -21);
@@ -380,8 +381,8 @@ test("a species of the house can be received and lives like its facts", () => {
     histamineFormer: "no",
     rawUse: "none",
   } as const;
-  expect(addOwnSpecies(db, tusk, "Ylva", NOW)).toBe(true);
-  expect(addOwnSpecies(db, tusk, "Ylva", NOW)).toBe(false);
+  expect(addOwnSpecies(db, tusk, "Ylva", NOW).ok).toBe(true);
+  expect(addOwnSpecies(db, tusk, "Ylva", NOW).ok).toBe(false);
   const lot = take(db, room, 24);
   db.update(fish).set({ speciesId: "own-tusk" }).where(eq(fish.lotId, lot.id)).run();
   expect(listOwnSpecies(db)).toHaveLength(1);

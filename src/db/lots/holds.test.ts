@@ -20,11 +20,11 @@ test("a vacuum pack that thaws: nothing counts until it is opened, once, and the
   const facts = { kind: "thaw", plannedH: 20, vacuumPack: true, packOpened: false, way: "refrigerator" } as const;
   const id = startHold(db, lotId, facts, stamp(0));
   expect(findHold(db, id, stamp(1).atMs)!.status.state).toBe("stopped");
-  expect(openHeldPack(db, id, stamp(1))).toBe(true);
+  expect(openHeldPack(db, id, stamp(1)).ok).toBe(true);
   expect(findHold(db, id, stamp(2).atMs)!.status.state).toBe("running");
   expect(findHold(db, id, stamp(21).atMs)!.status.state).toBe("due");
   expect(closeHold(db, id, stamp(21))).toMatchObject({ ok: true, value: expect.stringMatching(/^met/) as string });
-  expect(openHeldPack(db, id, stamp(22))).toBe(false);
+  expect(openHeldPack(db, id, stamp(22)).ok).toBe(false);
   const kinds = entriesOfLot(db, lotId).map(({ kind }) => kind);
   expect(kinds.slice(-3)).toEqual(["hold-started", "lot-opened", "hold-closed"]);
   expect(checkLedger(db).kind).toBe("whole");
@@ -49,11 +49,11 @@ test("readings are for freezing holds that are open; what is not there is said",
   const { db, lotId } = house();
   const id = startHold(db, lotId, { kind: "cure", plannedH: 6, note: "" }, stamp(0));
   const reading = { atMs: stamp(1).atMs, celsius: -20 };
-  expect(readHold(db, id, reading, stamp(1))).toMatchObject({ ok: false, error: { kind: "refused" } });
-  expect(readHold(db, "none", reading, stamp(1))).toEqual({ ok: false, error: { kind: "notFound" } });
-  expect(closeHold(db, "none", stamp(1))).toEqual({ ok: false, error: { kind: "notFound" } });
+  expect(readHold(db, id, reading, stamp(1))).toMatchObject({ ok: false, error: { kind: "takesNoReadings" } });
+  expect(readHold(db, "none", reading, stamp(1))).toEqual({ ok: false, error: { kind: "noSuchHold" } });
+  expect(closeHold(db, "none", stamp(1))).toEqual({ ok: false, error: { kind: "noSuchHold" } });
   closeHold(db, id, stamp(7));
-  expect(readHold(db, id, reading, stamp(8))).toMatchObject({ error: { message: "This hold is closed." } });
+  expect(readHold(db, id, reading, stamp(8))).toMatchObject({ error: { kind: "closedAlready" } });
   expect(openHolds(db, NOW).every((hold) => hold.id !== id)).toBe(true);
 });
 

@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import { asc, desc, eq, inArray, isNull } from "drizzle-orm";
 import { HOLD_LABELS, holdStatus, type Hold, type HoldStatus, type PlaceReading } from "@/core/coldchain";
 import type { FreezePack } from "@/core/raw";
-import { err, ok, type Result } from "@/core/shared";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { holdOf, liveHold, type HoldFacts } from "@/house/holdFacts";
 import { appendEntry } from "../ledger";
@@ -138,7 +138,7 @@ export function startHold(db: Db, lotId: string, facts: HoldFacts, { who, atMs }
   });
 }
 
-export type HoldError = { readonly kind: "notFound" } | { readonly kind: "refused"; readonly message: string };
+export type HoldError = Refusal<"noSuchHold" | "closedAlready" | "takesNoReadings" | "laterReadingIsThere">;
 
 /** Notes a centre reading of a freezing hold; readings only go forward. */
 export function readHold(
@@ -149,13 +149,11 @@ export function readHold(
 ): Result<LotHold, HoldError> {
   return db.transaction((tx) => {
     const found = findHold(tx, id, atMs);
-    if (!found) return err({ kind: "notFound" });
-    if (found.closedAtMs !== null) return err({ kind: "refused", message: "This hold is closed." });
-    if (found.hold.kind !== "parasite")
-      return err({ kind: "refused", message: "Only a freezing hold takes readings." });
+    if (!found) return refuse("noSuchHold");
+    if (found.closedAtMs !== null) return refuse("closedAlready");
+    if (found.hold.kind !== "parasite") return refuse("takesNoReadings");
     const last = found.hold.readings.at(-1);
-    if (last && reading.atMs <= last.atMs)
-      return err({ kind: "refused", message: "A later reading is there already." });
+    if (last && reading.atMs <= last.atMs) return refuse("laterReadingIsThere");
     tx.insert(holdReadings)
       .values({ holdId: id, ...reading, who })
       .run();
@@ -170,11 +168,11 @@ export function readHold(
   });
 }
 
-/** The pack of a thawing lot has been opened. */
-export function openHeldPack(db: Db, id: string, { who, atMs }: Stamp): boolean {
+/** The pack of a thawing lot has been opened. Refused: it does not thaw, or no longer. */
+export function openHeldPack(db: Db, id: string, { who, atMs }: Stamp): Result<null, Refusal<"notWaiting">> {
   return db.transaction((tx) => {
     const row = tx.select().from(holds).where(eq(holds.id, id)).get();
-    if (row?.facts.kind !== "thaw" || row.closedAtMs !== null) return false;
+    if (row?.facts.kind !== "thaw" || row.closedAtMs !== null) return refuse("notWaiting");
     tx.update(holds)
       .set({ facts: { ...row.facts, packOpened: true } })
       .where(eq(holds.id, id))
@@ -186,7 +184,7 @@ export function openHeldPack(db: Db, id: string, { who, atMs }: Stamp): boolean 
       lotId: row.lotId,
       payload: { pack: "vacuum pack opened for thawing" },
     });
-    return true;
+    return ok(null);
   });
 }
 
@@ -194,8 +192,8 @@ export function openHeldPack(db: Db, id: string, { who, atMs }: Stamp): boolean 
 export function closeHold(db: Db, id: string, { who, atMs }: Stamp): Result<string, HoldError> {
   return db.transaction((tx) => {
     const found = findHold(tx, id, atMs);
-    if (!found) return err({ kind: "notFound" });
-    if (found.closedAtMs !== null) return err({ kind: "refused", message: "This hold is closed already." });
+    if (!found) return refuse("noSuchHold");
+    if (found.closedAtMs !== null) return refuse("closedAlready");
     const { hold, status } = found;
     const met = hold.kind === "parasite" ? status.state === "done" : status.state === "due" || status.state === "done";
     const closedAs = met ? `met: ${inMetric(status.needs)}` : `broken off: ${inMetric(status.needs)}`;

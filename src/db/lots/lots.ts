@@ -3,6 +3,7 @@ import { and, asc, desc, eq, getViewSelectedFields, gte, inArray, isNull } from 
 import { usualStateOf, type DoorJudgement, type Form, type Grades } from "@/core/freshness";
 import type { Provenance } from "@/core/trace";
 import { HOUR_MS } from "@/core/units";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { remembering } from "../remember";
@@ -179,10 +180,16 @@ export function lastLotsOf(db: Db, supplier: string): LotWithSupplier[] {
 }
 
 /** Takes a lot off the ice: used up or sent back. What is thrown away goes through `wasteLot`. */
-export function finishLot(db: Db, id: string, reason: string, who: string, atMs: number): boolean {
+export function finishLot(
+  db: Db,
+  id: string,
+  reason: string,
+  who: string,
+  atMs: number,
+): Result<null, Refusal<"notOnIce">> {
   return db.transaction((tx) => {
     const lot = onIce(tx, id);
-    if (!lot) return false;
+    if (!lot) return refuse("notOnIce");
     leaveIce(tx, id, atMs);
     keepTagWhenGone(tx, id, who, atMs);
     appendEntry(tx, {
@@ -192,7 +199,7 @@ export function finishLot(db: Db, id: string, reason: string, who: string, atMs:
       lotId: id,
       payload: { code: lot.code, reason, leftG: lot.remainingG },
     });
-    return true;
+    return ok(null);
   });
 }
 

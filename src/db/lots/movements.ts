@@ -1,6 +1,6 @@
 import { eq } from "drizzle-orm";
 import type { Form } from "@/core/freshness";
-import { err, ok, type Result } from "@/core/shared";
+import { err, ok, type Refusal, refuse, type Result } from "@/core/shared";
 import { makeChild, stateIn, takeFrom } from "./childLot";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
@@ -110,14 +110,20 @@ export type Opened = {
 };
 
 /** Opens the pack of a ready-to-eat lot: its date clock starts with this day as day 1, and with it the days the pack itself gives. */
-export function openPack(db: Db, lotId: string, { day, openDays }: Opened, { who, atMs }: Stamp): boolean {
+export function openPack(
+  db: Db,
+  lotId: string,
+  { day, openDays }: Opened,
+  { who, atMs }: Stamp,
+): Result<null, Refusal<"notOnIce" | "openAlready">> {
   return db.transaction((tx) => {
     const lot = onIce(tx, lotId);
-    if (!lot || lot.openedOn !== null) return false;
+    if (!lot) return refuse("notOnIce");
+    if (lot.openedOn !== null) return refuse("openAlready");
     const provenance = openDays === null ? lot.provenance : { ...lot.provenance, openDays };
     tx.update(fish).set({ openedOn: day, provenance }).where(eq(fish.lotId, lotId)).run();
     appendEntry(tx, { atMs, who, kind: "lot-opened", lotId, payload: { code: lot.code, day, openDays } });
-    return true;
+    return ok(null);
   });
 }
 

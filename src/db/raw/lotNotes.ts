@@ -1,4 +1,5 @@
 import { eq } from "drizzle-orm";
+import { ok, type Refusal, refuse, type Result } from "@/core/shared";
 import type { LotNoteKind, LotNotes } from "@/house/rawFacts";
 import type { Provenance } from "@/core/trace";
 import type { Db } from "../connection";
@@ -19,10 +20,15 @@ export const notesOf = remembering([lotNotes], (db, lotId: string): LotNotes => 
 export type LotNoteIn = { readonly kind: LotNoteKind; readonly amount: number; readonly outOf: number | null };
 
 /** Notes something looked at or measured on a lot after the door. */
-export function noteOnLot(db: Db, lotId: string, note: LotNoteIn, { who, atMs }: Stamp): boolean {
+export function noteOnLot(
+  db: Db,
+  lotId: string,
+  note: LotNoteIn,
+  { who, atMs }: Stamp,
+): Result<null, Refusal<"notOnIce">> {
   return db.transaction((tx) => {
     const lot = findLot(tx, lotId);
-    if (!lot || lot.status !== "on-ice") return false;
+    if (!lot || lot.status !== "on-ice") return refuse("notOnIce");
     tx.insert(lotNotes)
       .values({ lotId, atMs, who, ...note })
       .run();
@@ -33,7 +39,7 @@ export function noteOnLot(db: Db, lotId: string, note: LotNoteIn, { who, atMs }:
       lotId,
       payload: { code: lot.code, note: note.kind, amount: note.amount, outOf: note.outOf },
     });
-    return true;
+    return ok(null);
   });
 }
 
@@ -51,15 +57,20 @@ export type LotPapers = Pick<
 >;
 
 /** Papers that came after the fish: added to what is known of the lot, never taken back here. */
-export function addPapers(db: Db, lotId: string, papers: LotPapers, { who, atMs }: Stamp): boolean {
+export function addPapers(
+  db: Db,
+  lotId: string,
+  papers: LotPapers,
+  { who, atMs }: Stamp,
+): Result<null, Refusal<"notOnIce">> {
   return db.transaction((tx) => {
     const lot = findLot(tx, lotId);
-    if (!lot || lot.status !== "on-ice") return false;
+    if (!lot || lot.status !== "on-ice") return refuse("notOnIce");
     tx.update(fish)
       .set({ provenance: { ...lot.provenance, ...papers } })
       .where(eq(fish.lotId, lotId))
       .run();
     appendEntry(tx, { atMs, who, kind: "lot-noted", lotId, payload: { code: lot.code, note: "papers", ...papers } });
-    return true;
+    return ok(null);
   });
 }

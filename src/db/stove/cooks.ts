@@ -2,7 +2,7 @@ import { clamp } from "@/core/numeric";
 import { randomUUID } from "node:crypto";
 import { and, asc, desc, eq, gte, inArray, isNull } from "drizzle-orm";
 import { liveCook, refuseEvent, tapToUndo, UNDO_TAKEN_MS, type CookEvent, type LiveCook } from "@/core/cooking";
-import { assertNever, err, ok, type Result } from "@/core/shared";
+import { assertNever, err, ok, said, type Result, type Said } from "@/core/shared";
 import type { Db } from "../connection";
 import { countBatch, type CountedPieces, type CountError } from "../block/countBatch";
 import { platesOfCook, putInPan } from "../cards/plates";
@@ -193,7 +193,7 @@ export function startCounted(
 
 export type EventError =
   | { readonly kind: "cookNotFound" }
-  | { readonly kind: "refused"; readonly message: string }
+  | { readonly kind: "refused"; readonly why: Said }
   /** Meant for a stage that is over: another hand was faster. */
   | { readonly kind: "stagePassed" };
 export type NewEvent = {
@@ -223,10 +223,9 @@ export function addCookEvent(db: Db, cookId: string, event: NewEvent, stamp: Sta
     const { stage = null } = event;
     if (stage !== null && ofStage(event.kind) && before.stageIndex !== stage) return err({ kind: "stagePassed" });
     const refusal = refuseEvent(before, event.kind);
-    if (refusal) return err({ kind: "refused", message: refusal });
+    if (refusal) return err({ kind: "refused", why: refusal });
     const undone = event.kind === "undone" ? tapToUndo(cook.events, atMs, UNDO_TAKEN_MS) : null;
-    if (event.kind === "undone" && !undone)
-      return err({ kind: "refused", message: "nothing of the last ten seconds is there to take back" });
+    if (event.kind === "undone" && !undone) return err({ kind: "refused", why: said("plan.nothingFreshToTakeBack") });
     tx.insert(cookEvents).values({ cookId, atMs, kind: event.kind, amount: event.amount, who, requestId }).run();
     const after = findCook(tx, cookId)!;
     const state = liveCook(seconds, after.events, atMs);

@@ -36,9 +36,9 @@ test("started, read, served: one clock however often it is tapped, all of it sea
   expect(hotHoldStatus(held!, NOW + 60 * MINUTE_MS).state).toBe("counting");
   expect(endHotHold(db, id, "served", stamp(75)).ok).toBe(true);
   expect(openHotHolds(db)).toEqual([]);
-  expect(readHotHold(db, id, 60, stamp(80))).toEqual({ ok: false, error: "ended" });
-  expect(endHotHold(db, id, "served", stamp(81))).toEqual({ ok: false, error: "ended" });
-  expect(readHotHold(db, "nothing", 60, stamp(82))).toEqual({ ok: false, error: "notFound" });
+  expect(readHotHold(db, id, 60, stamp(80))).toEqual({ ok: false, error: { kind: "ended" } });
+  expect(endHotHold(db, id, "served", stamp(81))).toEqual({ ok: false, error: { kind: "ended" } });
+  expect(readHotHold(db, "nothing", 60, stamp(82))).toEqual({ ok: false, error: { kind: "noSuchHold" } });
   const entries = entriesBetween(db, NOW, NOW + 90 * MINUTE_MS);
   expect(entries.map(({ kind }) => kind)).toEqual(["hot-hold-ended", "hot-hold-read", "hot-hold-started"]);
   // it crossed 57 °C some 28 min before it was read at 50

@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { asc, eq, inArray, isNull } from "drizzle-orm";
 import { hotHoldStatus, type HotHold, type RuleSetId } from "@/core/safety";
-import { err, ok, type Result } from "@/core/shared";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import { MINUTE_MS } from "@/core/units";
 import type { Db } from "../connection";
 import { findCook } from "./cooks";
@@ -69,13 +69,13 @@ export function startHotHold(db: Db, hold: NewHotHold, { who, atMs, requestId }:
   });
 }
 
-export type HotHoldError = "notFound" | "ended";
+export type HotHoldError = Refusal<"noSuchHold" | "ended">;
 type Open = Result<KeptHotHold, HotHoldError>;
 
 function openOne(db: Db, id: string): Open {
   const row = db.select().from(hotHolds).where(eq(hotHolds.id, id)).get();
-  if (!row) return err("notFound");
-  return row.endedAtMs === null ? ok(load(db, [row])[0]!) : err("ended");
+  if (!row) return refuse("noSuchHold");
+  return row.endedAtMs === null ? ok(load(db, [row])[0]!) : refuse("ended");
 }
 
 /** Notes what a probe reads in it. A repeated request is noted once. */

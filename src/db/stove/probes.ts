@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { and, asc, eq, gte, lte, sql } from "drizzle-orm";
 import { LONGEST_TRACE_S } from "@/core/cooking";
+import { ok, type Refusal, refuse, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { setNamed } from "../doors/deviceKeys";
 import { cooks } from "../schema/cooks";
@@ -32,41 +33,55 @@ export const setProbe = (
     stamp,
   );
 
-/** Puts a probe into a cook, or takes it out (`null`); false when either is not in the house. */
-export function placeProbe(db: Db, probeId: string, cookId: string | null): boolean {
+/** Puts a probe into a cook, or takes it out (`null`). Refused: either is not in the house. */
+export function placeProbe(
+  db: Db,
+  probeId: string,
+  cookId: string | null,
+): Result<null, Refusal<"noSuchProbe" | "noSuchCook">> {
   return db.transaction((tx) => {
-    if (cookId !== null && !tx.select({ id: cooks.id }).from(cooks).where(eq(cooks.id, cookId)).get()) return false;
-    return tx.update(probes).set({ cookId }).where(eq(probes.id, probeId)).run().changes > 0;
+    if (cookId !== null && !tx.select({ id: cooks.id }).from(cooks).where(eq(cooks.id, cookId)).get())
+      return refuse("noSuchCook");
+    const { changes } = tx.update(probes).set({ cookId }).where(eq(probes.id, probeId)).run();
+    return changes > 0 ? ok(null) : refuse("noSuchProbe");
   });
 }
 
 /** A probe is put in a little before the clock is started, ms; what it read earlier is of something else. */
 const BEFORE_START_MS = 10 * 60_000;
 
+/** The cook a reading was kept with; null: the probe alone knows it. */
+export type NotedReading = { readonly cookId: string | null };
+
 /**
- * What it reads; kept with the cook it is in while that cook is open and the reading is of its time. Answers whether it was. The same
+ * What it reads; kept with the cook it is in while that cook is open and the reading is of its time. The same
  * reading sent again counts once, and one that comes late never overwrites what the probe reads now.
  */
-export function noteProbe(db: Db, probeId: string, celsius: number, atMs: number): boolean {
+export function noteProbe(
+  db: Db,
+  probeId: string,
+  celsius: number,
+  atMs: number,
+): Result<NotedReading, Refusal<"noSuchProbe">> {
   return db.transaction((tx) => {
     const probe = tx.select().from(probes).where(eq(probes.id, probeId)).get();
-    if (!probe) return false;
+    if (!probe) return refuse("noSuchProbe");
     if (probe.atMs === null || atMs >= probe.atMs)
       tx.update(probes).set({ celsius, atMs }).where(eq(probes.id, probeId)).run();
-    if (!probe.cookId) return false;
+    if (!probe.cookId) return ok({ cookId: null });
     const open = tx
       .select({ id: cooks.id, startedAtMs: cooks.startedAtMs })
       .from(cooks)
       .where(and(eq(cooks.id, probe.cookId), eq(cooks.open, true)))
       .get();
-    if (!open || atMs < open.startedAtMs - BEFORE_START_MS) return false;
+    if (!open || atMs < open.startedAtMs - BEFORE_START_MS) return ok({ cookId: null });
     const known = tx
       .select({ id: cookReadings.id })
       .from(cookReadings)
       .where(and(eq(cookReadings.cookId, open.id), eq(cookReadings.probeId, probeId), eq(cookReadings.atMs, atMs)))
       .get();
     if (!known) tx.insert(cookReadings).values({ cookId: open.id, probeId, atMs, celsius }).run();
-    return true;
+    return ok({ cookId: open.id });
   });
 }
 

@@ -1,5 +1,6 @@
 import { eq } from "drizzle-orm";
-import { liveCook } from "@/core/cooking";
+import { liveCook, WORTH_A_CHANGE_S } from "@/core/cooking";
+import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { cookEvents } from "../schema/cooks";
@@ -15,21 +16,19 @@ export type Refit = {
   readonly meets: boolean;
 };
 
-/** Less is no news for a clock, s. */
-const WORTH_S = 5;
-
-/** Puts it into the clock of the stage in hand; a cook that is over keeps in the book what the model makes of it. False: it came too late, or twice. */
+/** Puts it into the clock of the stage in hand; a cook that is over keeps in the book what the model makes of it. Refused: it came too late, or twice. */
 export function refit(
   db: Db,
   cookId: string,
   found: Refit,
   stamp: { readonly atMs: number; readonly requestId: string },
-): boolean {
+): Result<null, Refusal<"noSuchCook" | "tooLate">> {
   return db.transaction((tx) => {
     const cook = findCook(tx, cookId);
     const key = `${stamp.requestId}-foreseen`;
     const known = tx.select().from(cookEvents).where(eq(cookEvents.requestId, key)).get();
-    if (!cook || known || cook.events.length !== found.eventCount) return false;
+    if (!cook) return refuse("noSuchCook");
+    if (known || cook.events.length !== found.eventCount) return refuse("tooLate");
     const atMs = Math.max(stamp.atMs, cook.events.at(-1)?.atMs ?? 0);
     const { stages, peakC: plannedPeakC } = cook.plan.answer;
     const { status } = liveCook(
@@ -40,7 +39,8 @@ export function refit(
     const add = (kind: "refitted" | "foreseen" | "foreseen-under", amount: number, requestId: string) =>
       tx.insert(cookEvents).values({ cookId, atMs, kind, amount, who: cook.startedBy, requestId }).run();
     const changeS = Math.round(found.changeS);
-    if (status === "running" && Math.abs(changeS) >= WORTH_S) add("refitted", changeS, `${stamp.requestId}-refit`);
+    if (status === "running" && Math.abs(changeS) >= WORTH_A_CHANGE_S)
+      add("refitted", changeS, `${stamp.requestId}-refit`);
     add(found.meets ? "foreseen" : "foreseen-under", found.peakC, key);
     if (status === "done") {
       const { peakC, meets } = found;
@@ -55,6 +55,6 @@ export function refit(
         payload: { peakC, plannedPeakC, meets },
       });
     }
-    return true;
+    return ok(null);
   });
 }

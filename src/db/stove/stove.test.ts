@@ -4,6 +4,7 @@ import path from "node:path";
 import { eq, sql } from "drizzle-orm";
 import { fitCooks, liveCook, planSheet, type SheetRequest } from "@/core/cooking";
 import { demoCopies } from "@/demo/demoCopies.testkit";
+import { ok } from "@/core/shared";
 import { openDatabase, type Db } from "../connection";
 import { findBatch } from "../block/batches";
 import {
@@ -93,16 +94,16 @@ test("a probe's readings go to the cook it is in, while that cook is open", () =
   const started = scallopsInThePan(db).start();
   if (!started.ok) throw new Error("they are there");
   const probe = setProbe(db, "Probe 1", who);
-  expect(noteProbe(db, probe.id, 21.5, NOW + 1000)).toBe(false);
-  expect(placeProbe(db, probe.id, "nowhere")).toBe(false);
-  expect(placeProbe(db, probe.id, started.value)).toBe(true);
-  expect(noteProbe(db, probe.id, 22.5, NOW + 2000)).toBe(true);
+  expect(noteProbe(db, probe.id, 21.5, NOW + 1000)).toEqual(ok({ cookId: null }));
+  expect(placeProbe(db, probe.id, "nowhere").ok).toBe(false);
+  expect(placeProbe(db, probe.id, started.value).ok).toBe(true);
+  expect(noteProbe(db, probe.id, 22.5, NOW + 2000)).toEqual(ok({ cookId: started.value }));
   // sent again it counts once; one that comes late joins the cook and is not what the probe reads now
-  expect(noteProbe(db, probe.id, 22.5, NOW + 2000)).toBe(true);
-  expect(noteProbe(db, probe.id, 22, NOW + 1500)).toBe(true);
+  expect(noteProbe(db, probe.id, 22.5, NOW + 2000)).toEqual(ok({ cookId: started.value }));
+  expect(noteProbe(db, probe.id, 22, NOW + 1500)).toEqual(ok({ cookId: started.value }));
   expect(findProbe(db, probe.id)).toMatchObject({ celsius: 22.5, atMs: NOW + 2000 });
   // what it read in another piece an hour before is no reading of this cook
-  expect(noteProbe(db, probe.id, 90, NOW - 3_600_000)).toBe(false);
+  expect(noteProbe(db, probe.id, 90, NOW - 3_600_000)).toEqual(ok({ cookId: null }));
   // a time no cook has, kept by the first houses, does not reach the page
   addTrace(db, started.value, [{ atMs: NOW + 1e14, celsius: 50 }]);
   expect(readingsOf(db, started.value)).toEqual([
@@ -110,7 +111,7 @@ test("a probe's readings go to the cook it is in, while that cook is open", () =
     { atMs: NOW + 2000, celsius: 22.5 },
   ]);
   addCookEvent(db, started.value, { kind: "abandoned", amount: null }, { ...who, requestId: "abandoned-00000001" });
-  expect(noteProbe(db, probe.id, 23, NOW + 3000)).toBe(false);
+  expect(noteProbe(db, probe.id, 23, NOW + 3000)).toEqual(ok({ cookId: null }));
   expect(findProbe(db, probe.id)).toMatchObject({ celsius: 23 });
   const renewed = setProbe(db, "Probe 1", who);
   expect(renewed.id).toBe(probe.id);
@@ -239,9 +240,9 @@ test("what the model makes of what was done: into the clock once, not for what i
       { who: "Ylva", ...stamp(afterS, `step-${stage}-`) },
     );
   tap(90, 0);
-  expect(refit(db, id, { ...found, eventCount: 1 }, stamp(91, "late-"))).toBe(false);
-  expect(refit(db, id, { ...found, eventCount: 2 }, stamp(91, "first-"))).toBe(true);
-  expect(refit(db, id, { ...found, eventCount: 4 }, stamp(92, "first-"))).toBe(false);
+  expect(refit(db, id, { ...found, eventCount: 1 }, stamp(91, "late-")).ok).toBe(false);
+  expect(refit(db, id, { ...found, eventCount: 2 }, stamp(91, "first-")).ok).toBe(true);
+  expect(refit(db, id, { ...found, eventCount: 4 }, stamp(92, "first-")).ok).toBe(false);
   const { events, plan } = findCook(db, id)!;
   const live = liveCook(
     plan.answer.stages.map(({ seconds }) => seconds),
@@ -251,7 +252,7 @@ test("what the model makes of what was done: into the clock once, not for what i
   expect(live).toMatchObject({ refitS: -25, foreseen: { peakC: 51.5, meets: false } });
   for (let stage = 1; stage < plan.answer.stages.length; stage++) tap(100 + stage, stage);
   const eventCount = findCook(db, id)!.events.length;
-  expect(refit(db, id, { ...found, eventCount }, stamp(200, "last-"))).toBe(true);
+  expect(refit(db, id, { ...found, eventCount }, stamp(200, "last-")).ok).toBe(true);
   const [entry] = entriesBetween(db, NOW, NOW + 300_000).filter(({ kind }) => kind === "cook-modelled");
   expect(entry?.payload).toMatchObject({ peakC: 51.5, meets: false, plannedPeakC: plan.answer.peakC });
   expect(checkLedger(db).kind).toBe("whole");

@@ -1,5 +1,5 @@
 import { sumOf } from "@/core/numeric";
-import { both } from "@/core/trace";
+import { leastSure } from "@/core/trace";
 import { makeDemoHouse } from "@/demo/house";
 import { plateGroups, recallCount } from "@/house/recall";
 import { openDatabase } from "../connection";
@@ -43,7 +43,7 @@ test("backwards and forwards are one way: every lot a plate goes back to finds t
         const plate = found.get(step.lotId)!.plates.find((one) => one.id === id);
         expect([step.code, id, plate?.written]).toEqual([step.code, id, true]);
         // what is certain backwards is certain forwards
-        if (both(certainty, step.certainty) === "certain") expect(plate!.certainty).toBe("certain");
+        if (leastSure(certainty, step.certainty) === "certain") expect(plate!.certainty).toBe("certain");
       }
   }
 });

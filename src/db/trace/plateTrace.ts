@@ -1,7 +1,7 @@
 import { eq, inArray } from "drizzle-orm";
 import type { CardSpec } from "@/core/cards";
 import { groupBy } from "@/core/shared";
-import { both, spread } from "@/core/trace";
+import { leastSure, spread } from "@/core/trace";
 import { CardBody } from "@/house/cardSpec";
 import type { Door, PlateTrace, TracedPart, TraceStep } from "@/house/plateTrace";
 import type { Db } from "../connection";
@@ -116,7 +116,7 @@ function stepsTo(db: Db, lotId: string, sure: TraceStep["certainty"]): readonly 
       return {
         ...lot,
         lotId: id,
-        certainty: both(sure, certainty),
+        certainty: leastSure(sure, certainty),
         into: by?.makeId ? (works.get(by.makeId) ?? null) : null,
         shelf: makeIds.flatMap((makeId) => (shelf.get(makeId) ?? []).map(({ name }) => name)),
         door: doors.get(id) ?? null,

@@ -1,6 +1,6 @@
 import { and, eq, inArray, isNull } from "drizzle-orm";
 import { HOLD_LABELS } from "@/core/coldchain";
-import { both, potOf, spread, type Certainty } from "@/core/trace";
+import { leastSure, potOf, spread, type Certainty } from "@/core/trace";
 import type { Recall, RecallLot, RecallPieces, RecallPlate } from "@/house/recall";
 import type { Db } from "../connection";
 import { PLATE } from "./plateColumns";
@@ -84,7 +84,7 @@ function writtenPlates(db: Db, sure: Sure): readonly RecallPlate[] {
     .all();
   const found = new Map<string, RecallPlate>();
   for (const { part, make, lotId, ...plate } of rows) {
-    const certainty = both(sure.get(lotId!)!, part === "certain" ? "certain" : "possible");
+    const certainty = leastSure(sure.get(lotId!)!, part === "certain" ? "certain" : "possible");
     if (found.get(plate.id)?.certainty === "certain" || (found.has(plate.id) && certainty === "possible")) continue;
     found.set(plate.id, { ...plate, lotId: lotId!, certainty, raw: make === "raw-plates", written: true });
   }

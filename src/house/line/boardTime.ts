@@ -1,6 +1,4 @@
-import { STEP_S } from "./step";
-
-const STEP_MS = STEP_S * 1000;
+import { STEP_MS } from "./step";
 
 /** A moment that was dragged by so much, on the steps of the line and not before now. */
 export const draggedTo = (ms: number, byMs: number, nowMs: number): number =>
@@ -16,7 +14,7 @@ export const BOARD_MIN_PX = 480;
 export const TARGET_PX = 24;
 
 /** Spans put on as few lines as keep them apart, each drawn no narrower than a finger. */
-export function apart<T>(
+export function onLinesApart<T>(
   items: readonly T[],
   span: (item: T) => { readonly startMs: number; readonly endMs: number },
   leastMs: number,

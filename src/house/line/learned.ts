@@ -36,6 +36,8 @@ export function stagesTook({ stages, events }: Pick<BegunPan, "stages" | "events
   return took;
 }
 
+/** What was cooked longer ago says little of how the station cooks now. */
+export const LEARNS_FROM_DAYS = 120;
 /** Minutes are learned from so many services of a dish, not sooner. */
 export const LEARNS_FROM_SERVICES = 10;
 

@@ -1,10 +1,10 @@
 import { sumOf } from "@/core/numeric";
 import { chanceInTime, type Run, type Schedule } from "@/core/line";
 import { groupBy } from "@/core/shared";
-import { apart, BOARD_MIN_PX, boardSpanMs, TARGET_PX } from "./boardTime";
+import { onLinesApart, BOARD_MIN_PX, boardSpanMs, TARGET_PX } from "./boardTime";
 import { panNow } from "./livePan";
 import type { LinePan, LineProblem, LineTask } from "./lineTasks";
-import { STEP_S } from "./step";
+import { STEP_MS } from "./step";
 
 /** A task of the line where it stands on the clock of the house. */
 export type LineRow = LineTask & { readonly startMs: number; readonly endMs: number };
@@ -14,8 +14,6 @@ export type LineServe = {
   /** Of being up then. */
   readonly chance: number;
 };
-
-const STEP_MS = STEP_S * 1000;
 
 /** The step of the house's clock a moment lies in. */
 export const stepOf = (ms: number): number => Math.floor(ms / STEP_MS);
@@ -98,7 +96,7 @@ export type Lane = {
 const LANES = ["hands", "burner", "oven", "salamander", "fryer", "bath"] as const;
 
 /** The resources a task holds, by lane. */
-export function holds({ work }: LineTask): readonly string[] {
+export function spotsHeld({ work }: LineTask): readonly string[] {
   if (work.kind === "mount") return ["hands", "burner"];
   if (work.kind === "plate" || work.kind === "clean") return ["hands"];
   const { stage, byHand } = work;
@@ -114,12 +112,12 @@ export function lanesOf(
   const untilMs = Math.max(nowMs + 1, ...rows.map(({ endMs }) => endMs));
   return LANES.flatMap((resource): readonly Lane[] => {
     const held = together(
-      rows.filter((row) => holds(row).includes(resource)),
+      rows.filter((row) => spotsHeld(row).includes(resource)),
       resource,
     );
     if (held.length === 0) return [];
     const drawn = ({ startMs, endMs }: LineRow) => ({ startMs: Math.max(startMs, nowMs), endMs });
-    const lines = apart(held, drawn, (boardSpanMs(untilMs, nowMs) * TARGET_PX) / BOARD_MIN_PX);
+    const lines = onLinesApart(held, drawn, (boardSpanMs(untilMs, nowMs) * TARGET_PX) / BOARD_MIN_PX);
     const busyMs = held.reduce((sum, { startMs, endMs }) => sum + endMs - startMs, 0);
     const busyShare = busyMs / ((untilMs - nowMs) * Math.max(1, capacityOf.get(resource) ?? 1));
     return [{ resource, rows: lines, busyShare }];
@@ -162,7 +160,7 @@ export type WhyNow = {
   readonly slackS: number;
 };
 
-/** What a bar that begins later would push: the pan's own work and its plating. */
+/** Why a bar begins when it does; null: its course is not planned. A later start would push the pan's own work and its plating. */
 export function whyNow(row: LineRow, rows: readonly LineRow[], serves: readonly LineServe[]): WhyNow | null {
   const serve = serves.find(({ courseId }) => courseId === row.courseId);
   if (!serve) return null;

@@ -67,12 +67,12 @@ export default memo(function CookCurves({ trace, bandFromC, bandToC, pullS, serv
           <ReferenceLine
             x={pullS / 60}
             stroke={PALETTE.ink}
-            label={{ value: "pull", position: "top", fill: PALETTE.ink, fontSize: 14 }}
+            label={{ value: t("pullMark"), position: "top", fill: PALETTE.ink, fontSize: 14 }}
           />
           <ReferenceLine
             x={serveS / 60}
             stroke={PALETTE.ink}
-            label={{ value: "serve", position: "top", fill: PALETTE.ink, fontSize: 14 }}
+            label={{ value: t("serveMark"), position: "top", fill: PALETTE.ink, fontSize: 14 }}
           />
           {SERIES.map(({ key, name, colour, width, dash }) => (
             <Line

@@ -3,6 +3,7 @@ import { CartesianGrid, Line, LineChart, ReferenceArea, ReferenceLine, Tooltip, 
 import { ChartFrame, FIGURES } from "./ChartFrame";
 import { shiftDay, startOfDayMs, todayIn } from "@/calendar/days";
 import type { Excursion, Gap, Limits, PlaceReading } from "@/core/coldchain";
+import { HOUR_MS } from "@/core/units";
 import { dayText, timeText } from "@/words/format/format";
 import { useHouse } from "../hooks/HouseContext";
 import { PALETTE } from "../theme/palette";
@@ -16,8 +17,6 @@ type Props = {
   readonly excursions: readonly Excursion[];
   readonly gaps: readonly Gap[];
 };
-
-const HOUR_MS = 3_600_000;
 
 /** Whole hours of a day, or the midnights of the house, few enough to read. */
 function ticksBetween(fromMs: number, toMs: number, timeZone: string): number[] {
@@ -88,7 +87,7 @@ export default function PlaceCurve({ readings, limits, fromMs, toMs, excursions,
         <YAxis domain={[bottom, top]} tick={FIGURES} stroke={PALETTE.edge} unit={format.degree} width={76} />
         <Tooltip
           labelFormatter={(atMs) => `${dayText(Number(atMs), timeZone)} ${timeText(Number(atMs), timeZone)}`}
-          formatter={(value) => [`${String(value)} ${format.degree}`, "read"]}
+          formatter={(value) => [`${String(value)} ${format.degree}`, t("read")]}
         />
         {[limits.minC, limits.maxC].map((limit) =>
           limit === null ? null : (
@@ -97,7 +96,7 @@ export default function PlaceCurve({ readings, limits, fromMs, toMs, excursions,
               y={show(limit)}
               stroke={PALETTE.stop}
               strokeDasharray="6 4"
-              label={{ value: "limit", position: "insideTopRight", fill: PALETTE.stop, fontSize: 13 }}
+              label={{ value: t("limitMark"), position: "insideTopRight", fill: PALETTE.stop, fontSize: 13 }}
             />
           ),
         )}

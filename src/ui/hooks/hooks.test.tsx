@@ -146,6 +146,23 @@ describe("single keys", () => {
     expect(go).not.toHaveBeenCalled();
   });
 
+  test("by what is written on the key, wherever the keyboard has it; space by its place", async () => {
+    const [find, help, stop] = [jest.fn(), jest.fn(), jest.fn()];
+    await drawn(() => useShortcuts({ "/": find, "?": help, " ": stop }));
+    // a German keyboard: shift and seven, shift and the key beside nought
+    key("/", { code: "Digit7", shiftKey: true });
+    key("?", { code: "Minus", shiftKey: true });
+    key(" ", { code: "Space" });
+    expect([find, help, stop].map(({ mock }) => mock.calls.length)).toEqual([1, 1, 1]);
+  });
+
+  test("a page without a key for space leaves it to the browser", async () => {
+    await drawn(() => useShortcuts({ "1": jest.fn() }));
+    const event = new KeyboardEvent("keydown", { key: " ", code: "Space", bubbles: true, cancelable: true });
+    document.body.dispatchEvent(event);
+    expect(event.defaultPrevented).toBe(false);
+  });
+
   test("follow what the page means now, and end with it", async () => {
     const [first, second] = [jest.fn(), jest.fn()];
     let run = first;

@@ -8,6 +8,7 @@ import { t } from "@/words/ui";
 import { lookFirst } from "../form/unsettled";
 import { askOnce, UNANSWERED, type Action } from "./askOnce";
 import { askChefsPin } from "./chefsPin";
+import { SECOND_TOUCH_MS } from "./secondTouch";
 
 /** The answer of what only a chef may do. */
 const CHEFS_PIN = "chefsPin";
@@ -22,8 +23,6 @@ export type Act = <T>(
   undo?: Undo,
 ) => Promise<{ readonly value: T } | null>;
 
-/** A wet hand touches twice: the same again so soon after, ms, is the first one. */
-const SECOND_TOUCH_MS = 300;
 let last: { readonly action: unknown; readonly asked: string; readonly atMs: number } | null = null;
 
 function isSecondTouch(action: unknown, input: unknown): boolean {

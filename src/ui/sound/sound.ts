@@ -24,7 +24,7 @@ const NOTE_STEP_S = 0.21;
 /** Between two motifs. */
 const BREATH_S = 0.35;
 const LOUD = 0.35;
-/** Said once by a hand on this device: it is to be heard. */
+/** Where the browser keeps that somebody has turned the sound on here. */
 const SHELF = "gaffel-sound";
 
 let audio: AudioContext | null = null;

@@ -1,5 +1,6 @@
 /** English words of api. */
 export const api = {
+  thereIsNoHouseYet: "There is no house here yet.",
   noCopyWasMade: "No copy was made: the house is being checked or copied already, or its file does not hold.",
   tooManyWrongKeys: "too many wrong keys: wait a minute",
   noSuchCookInThisHouse: "no such cook in this house",

@@ -142,6 +142,9 @@ export const ice = {
   itLiesThereAlready: "It lies there already.",
   onlyLeftGOfItAre: "Only {left} g of it are left.",
   thatHoldIsNotInThe: "That hold is not in the house.",
+  thisHoldIsClosed: "This hold is closed already.",
+  onlyAFreezingHoldTakesReadings: "Only a freezing hold takes readings.",
+  aLaterReadingIsThereAlready: "A later reading is there already.",
   itIsOpenAlreadyOrGone: "It is open already, or gone.",
   thatLotIsNotInThe: "That lot is not in the house.",
   itCannotHaveReachedThatAhead: "It cannot have reached that ahead of now.",
@@ -367,8 +370,8 @@ export const ice = {
   whatIsBookedForTomorrow: "What is booked for tomorrow?",
   tomorrowIsOnTheIce: "Tomorrow is on the ice",
   tomorrowIsShortOfNamesShort: "Tomorrow is short of {namesShort}",
-  serviceServiceFromSERVICEHOUR00:
-    "{service}, service from {hour}:00. A lot counts only if it lasts until then for that use; the one with least life goes first.",
+  serviceFromTime:
+    "{service}, service from {time}. A lot counts only if it lasts until then for that use; the one with least life goes first.",
   sayHowManyCoversOfWhat: "Say how many covers of what; the rest is worked out.",
   raw2: "raw",
   cooked2: "cooked",

@@ -20,7 +20,6 @@ jest.mock("next/headers", () => ({
   headers: async () => new Headers(),
   cookies: async () => ({ get: () => undefined, set: () => undefined }),
 }));
-jest.mock("next/server", () => ({ connection: async () => undefined }));
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-taps-"));
 beforeAll(() => {

@@ -5,7 +5,7 @@ import { findHouse } from "@/db/house/house";
 import { lotsReceivedSince } from "@/db/lots/lots";
 import type { ReceivedDraft } from "@/exchange/epcis";
 
-/** So far back files tell. */
+/** How far back an export of deliveries goes. */
 export const DRAFT_DAYS = 30;
 
 /** The lots that stayed in the last thirty days, as files tell them. */

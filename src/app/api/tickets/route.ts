@@ -10,7 +10,8 @@ import { MINUTE_MS } from "@/core/units";
 import { t } from "@/words/api";
 import { callableCards, serviceFromMs } from "../../line/lineState";
 import { promiseCalled } from "../../line/promise";
-import { deviceOf, problem } from "../device";
+import { deviceOf } from "../device";
+import { problem } from "../problem";
 
 const Dish = z.strictObject({
   card: z.string().min(1).max(80),

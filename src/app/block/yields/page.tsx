@@ -4,7 +4,7 @@ import type { Form } from "@/core/freshness";
 import { groupBy } from "@/core/shared";
 import { shortName } from "@/core/species";
 import { DAY_MS } from "@/core/units";
-import { breakdownsSince, type BreakdownRow } from "@/db/block/breakdowns";
+import { breakdownsSince, YIELD_DAYS, type BreakdownRow } from "@/db/block/breakdowns";
 import { db } from "@/db/connection";
 import { speciesOf } from "@/db/house/species";
 import { SubNav } from "@/ui/layout/SubNav";
@@ -16,8 +16,6 @@ import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/block";
 
 export const metadata: Metadata = { title: t("yields") };
-
-const DAYS = 365;
 
 const weighedOf = (rows: readonly BreakdownRow[]) =>
   rows.flatMap(({ parts, wholeG }) => parts.map(({ partId, massG }) => ({ partId, massG, wholeG })));
@@ -62,7 +60,7 @@ export default async function YieldsPage() {
   const house = requireHouse();
   const format = formatFor(house.units, house.currency, house.decimalMark);
   const isLow = ({ parts, main }: YieldLine) => parts.find(({ label }) => label === main)?.verdict === "low";
-  const lines = linesOf(breakdownsSince(db(), nowMs - DAYS * DAY_MS)).sort(
+  const lines = linesOf(breakdownsSince(db(), nowMs - YIELD_DAYS * DAY_MS)).sort(
     (a, b) => Number(isLow(b)) - Number(isLow(a)),
   );
   const low = lines.filter(isLow);

@@ -9,7 +9,7 @@ export type AskedPeriod = {
 };
 
 const USUAL_DAYS = 14;
-/** A binder of more is a book. */
+/** The longest period a binder covers: more than a quarter nobody reads on paper. */
 const MOST_DAYS = 92;
 
 /** The period and rules an address asks for: the last fourteen days by the rules of the house, where it names none there are. */

@@ -11,7 +11,7 @@ import { Mark, NewCheck, OneCheck, Usual } from "./schema";
 type Answer<T> = Promise<Result<T, ActionError>>;
 
 const said = <T>(done: Result<T, CheckProblem>): Result<T, ActionError> =>
-  done.ok ? done : err(refused(done.error, t("checkProblem", { kind: done.error })));
+  done.ok ? done : err(refused(done.error.kind, t("checkProblem", { kind: done.error.kind })));
 
 /** Another thing the house looks at every day. */
 export const addACheck = async (input: unknown, intention: unknown): Answer<string> =>

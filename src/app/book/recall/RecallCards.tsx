@@ -136,5 +136,5 @@ function Became({ found: { lots }, timeZone }: Pick<Props, "found" | "timeZone">
   );
 }
 
-/** Selectors of a text know no hyphens. */
+/** The words of a `select` message are keys without hyphens. */
 export const workText = (kind: string): string => t("made", { kind: kind.replaceAll("-", "_") });

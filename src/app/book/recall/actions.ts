@@ -6,7 +6,7 @@ import { appendEntry } from "@/db/ledger";
 import { setPhone } from "@/db/lots/suppliers";
 import { recallCount } from "@/house/recall";
 import { t } from "@/words/trace";
-import { refused, type ActionError } from "../../actionError";
+import { inWords, refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { findRecall } from "./findRecall";
 
@@ -33,5 +33,7 @@ const Phone = z.strictObject({ name: z.string().trim().min(1).max(120), phone: z
 /** Writes down the telephone of a supplier. */
 export const sayPhone = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("sayPhone", Phone, input, intention, ({ name, phone }, { stamp }) =>
-    setPhone(db(), name, phone, stamp) ? ok(null) : err(refused("thereIsNoSupplier", t("thereIsNoSupplier"))),
+    inWords(setPhone(db(), name, phone, stamp), {
+      noSuchSupplier: refused("thereIsNoSupplier", t("thereIsNoSupplier")),
+    }),
   );

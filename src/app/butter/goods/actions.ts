@@ -8,7 +8,7 @@ import { DAY_MS } from "@/core/units";
 import { listPlaces } from "@/db/house/places";
 import { dayStamp, formatFor } from "@/words/format/format";
 import { t } from "@/words/shelf";
-import { bySaid, refused, type ActionError } from "../../actionError";
+import { bySaid, inWords, refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { KeepGood, PackIn, PriceGood, RetireGood, CookWith } from "./schema";
 
@@ -34,13 +34,13 @@ export const packIn = async (input: unknown, intention: unknown): Promise<Result
 /** It is no longer bought. */
 export const takeGoodOff = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("takeGoodOff", RetireGood, input, intention, ({ id }, { stamp }) =>
-    retireGood(db(), id, stamp) ? ok(null) : err(GONE),
+    inWords(retireGood(db(), id, stamp), { noSuchGood: GONE }),
   );
 
 /** Cooked with instead of a common good, from now on. */
 export const cookWith = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("cookWith", CookWith, input, intention, ({ id, standsFor }, { stamp }) =>
-    standIn(db(), id, standsFor, stamp) ? ok(null) : err(GONE),
+    inWords(standIn(db(), id, standsFor, stamp), { noSuchGood: GONE }),
   );
 
 /** What the house pays for a good, from now on. */

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { massOf, shelfWith, waterBackMl, type Ingredient } from "@/core/butter";
 import type { PanPace } from "@/db/butter/reductions";
 import type { Burner } from "@/db/butter/spots";
-import { reduced, type ReduceAsk } from "@/house/reduceBench";
+import { FIRST_REDUCTION, reduced } from "@/house/reduceBench";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { AnswerBench } from "@/ui/layout/AnswerBench";
@@ -23,16 +23,6 @@ const ReduceCurves = dynamic(() => import("./ReduceCurves"), {
   loading: () => <div className={page.chartLow} aria-hidden="true" />,
 });
 
-const FIRST: ReduceAsk = {
-  parts: [
-    { ingredientId: "white-wine", ml: 150 },
-    { ingredientId: "wine-vinegar", ml: 150 },
-  ],
-  toMl: 45,
-  panMm: 200,
-  netPowerW: 900,
-};
-
 type Props = {
   readonly burners: readonly Burner[];
   readonly own: readonly Ingredient[];
@@ -42,8 +32,8 @@ type Props = {
 /** How long a reduction takes in this pan on this burner, and what is left in it. */
 export function ReduceBench({ burners, own, paces }: Props) {
   const { format } = useHouse();
-  const [ask, setAsk] = useState(FIRST);
-  const [wentTo, setWentTo] = useState(FIRST.toMl);
+  const [ask, setAsk] = useState(FIRST_REDUCTION);
+  const [wentTo, setWentTo] = useState(FIRST_REDUCTION.toMl);
   const found = reduced(ask, shelfWith(own));
   const form = (
     <ReduceParts

@@ -7,7 +7,7 @@ import { db } from "@/db/connection";
 import { listPlaces } from "@/db/house/places";
 import { dayStamp, formatFor } from "@/words/format/format";
 import { t } from "@/words/shelf";
-import { bySaid, refused, type ActionError } from "../../actionError";
+import { bySaid, inWords, refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { FreshOil, MakePreparation, OilStrip, SetPar, TakePortions } from "./schema";
 
@@ -40,13 +40,12 @@ export const askForMoreUnder = async (input: unknown, intention: unknown): Promi
 
 /** A strip was dipped: answers with what it means. */
 export const dipStrip = async (input: unknown, intention: unknown): Promise<Result<OilVerdict, ActionError>> =>
-  houseAction("dipStrip", OilStrip, input, intention, ({ fryerId, polarPct }, { stamp }) => {
-    const verdict = noteStrip(db(), fryerId, polarPct, stamp);
-    return verdict === null ? err(NO_FRYER) : ok(verdict);
-  });
+  houseAction("dipStrip", OilStrip, input, intention, ({ fryerId, polarPct }, { stamp }) =>
+    inWords(noteStrip(db(), fryerId, polarPct, stamp), { noSuchFryer: NO_FRYER }),
+  );
 
 /** The oil was changed. */
 export const freshOil = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("freshOil", FreshOil, input, intention, ({ fryerId }, { stamp }) =>
-    changeOil(db(), fryerId, stamp) ? ok(null) : err(NO_FRYER),
+    inWords(changeOil(db(), fryerId, stamp), { noSuchFryer: NO_FRYER }),
   );

@@ -1,6 +1,7 @@
 "use client";
 import { Button, Input, Segmented, Select, Switch } from "antd";
 import type { Route } from "next";
+import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { FAMILIES, shelfWith, type Ingredient, type SauceSpec } from "@/core/butter";
@@ -16,7 +17,9 @@ import { t } from "@/words/shelf";
 import styles from "../Butter.module.css";
 import { keepSauce } from "./actions";
 import { PortionLines } from "../PortionLines";
-import { WhatItGives } from "./WhatItGives";
+
+/** The sums come after the fields: what is written can be written meanwhile. */
+const WhatItGives = dynamic(() => import("./WhatItGives").then((part) => part.WhatItGives), { ssr: false });
 
 type Props = {
   /** The sauce that is changed; null: a new one. */

@@ -25,5 +25,5 @@ export const addSpecies = async (input: unknown, intention: unknown): Promise<Re
   houseAction("addSpecies", AddSpecies, input, intention, ({ names, ...facts }, { stamp }) => {
     const id = `own-${foldName(facts.name).replaceAll(" ", "-")}`;
     const added = addOwnSpecies(db(), { ...facts, id, marketNames: namesOf(names) }, stamp.who, stamp.atMs);
-    return added ? ok(id) : err(refused("aSpeciesOfThatNameIs", t("aSpeciesOfThatNameIs")));
+    return added.ok ? ok(id) : err(refused("aSpeciesOfThatNameIs", t("aSpeciesOfThatNameIs")));
   });

@@ -5,17 +5,19 @@ import { db } from "@/db/connection";
 import { closeHold, openHeldPack, readHold, startHold, type HoldError } from "@/db/lots/holds";
 import { finishLot, findLot } from "@/db/lots/lots";
 import { moveLot, openPack, splitLot, wasteLot, type MoveError } from "@/db/lots/movements";
-import { refused, type ActionError } from "../../actionError";
+import { inWords, refused, type ActionError } from "../../actionError";
 import { tagFacts, type HoldFacts } from "@/house/holdFacts";
 import { houseAction } from "../../houseAction";
 import { BeginHold, HoldId, HoldReading, Move, OpenPack, SplitOff, TakeOff, Throw } from "./schema";
 import { t } from "@/words/ice";
 import { inMetric } from "@/words/say";
 
+const NOT_ON_ICE = refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce"));
+
 function moveProblem(error: MoveError): ActionError {
   switch (error.kind) {
     case "notOnIce":
-      return refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce"));
+      return NOT_ON_ICE;
     case "noSuchPlace":
       return refused("thatPlaceIsNotInThe", t("thatPlaceIsNotInThe"));
     case "alreadyThere":
@@ -25,14 +27,19 @@ function moveProblem(error: MoveError): ActionError {
   }
 }
 
-const holdProblem = (error: HoldError): ActionError =>
-  refused(error.kind, error.kind === "refused" ? error.message : t("thatHoldIsNotInThe"));
+const NOT_CLOSED = refused("itIsOpenAlreadyOrGone", t("itIsOpenAlreadyOrGone"));
+
+const HOLD_PROBLEMS: Readonly<Record<HoldError["kind"], ActionError>> = {
+  noSuchHold: refused("thatHoldIsNotInThe", t("thatHoldIsNotInThe")),
+  closedAlready: refused("thisHoldIsClosed", t("thisHoldIsClosed")),
+  takesNoReadings: refused("onlyAFreezingHoldTakesReadings", t("onlyAFreezingHoldTakesReadings")),
+  laterReadingIsThere: refused("aLaterReadingIsThereAlready", t("aLaterReadingIsThereAlready")),
+};
 
 export const takeOffIce = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
-  houseAction("takeOffIce", TakeOff, input, intention, ({ lotId, reason }, { stamp: { who, atMs } }) => {
-    const done = finishLot(db(), lotId, reason, who, atMs);
-    return done ? ok(null) : err(refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce")));
-  });
+  houseAction("takeOffIce", TakeOff, input, intention, ({ lotId, reason }, { stamp: { who, atMs } }) =>
+    inWords(finishLot(db(), lotId, reason, who, atMs), { notOnIce: NOT_ON_ICE }),
+  );
 
 export const moveTo = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("moveTo", Move, input, intention, ({ lotId, placeId }, { stamp, today }) => {
@@ -48,9 +55,7 @@ export const splitOff = async (input: unknown, intention: unknown): Promise<Resu
 
 export const openThePack = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("openThePack", OpenPack, input, intention, ({ lotId, openDays }, { stamp, today }) =>
-    openPack(db(), lotId, { day: today, openDays }, stamp)
-      ? ok(null)
-      : err(refused("itIsOpenAlreadyOrGone", t("itIsOpenAlreadyOrGone"))),
+    inWords(openPack(db(), lotId, { day: today, openDays }, stamp), { notOnIce: NOT_CLOSED, openAlready: NOT_CLOSED }),
   );
 
 export const throwAway = async (input: unknown, intention: unknown): Promise<Result<number, ActionError>> =>
@@ -82,16 +87,18 @@ export const beginHold = async (input: unknown, intention: unknown): Promise<Res
 export const noteHoldReading = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("noteHoldReading", HoldReading, input, intention, ({ holdId, celsius }, { stamp }) => {
     const read = readHold(db(), holdId, { atMs: stamp.atMs, celsius }, stamp);
-    return read.ok ? ok(inMetric(read.value.status.needs)) : err(holdProblem(read.error));
+    return read.ok ? ok(inMetric(read.value.status.needs)) : err(HOLD_PROBLEMS[read.error.kind]);
   });
 
 export const openThawingPack = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("openThawingPack", HoldId, input, intention, ({ holdId }, { stamp }) =>
-    openHeldPack(db(), holdId, stamp) ? ok(null) : err(refused("thatPackIsNotWaitingTo", t("thatPackIsNotWaitingTo"))),
+    inWords(openHeldPack(db(), holdId, stamp), {
+      notWaiting: refused("thatPackIsNotWaitingTo", t("thatPackIsNotWaitingTo")),
+    }),
   );
 
 export const endHold = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("endHold", HoldId, input, intention, ({ holdId }, { stamp }) => {
     const closed = closeHold(db(), holdId, stamp);
-    return closed.ok ? closed : err(holdProblem(closed.error));
+    return closed.ok ? closed : err(HOLD_PROBLEMS[closed.error.kind]);
   });

@@ -7,19 +7,24 @@ import { answerExcursion, type AnswerError, type AnsweredBy } from "@/db/lots/an
 import { watchPlace } from "@/db/lots/excursions";
 import { addReadings, findPlace, setPlace, setSensor } from "@/db/house/places";
 import { noteProbeCheck } from "@/db/house/probeChecks";
-import { refused, refusedBy, type ActionError } from "../../actionError";
+import { inWords, refused, refusedBy, type ActionError } from "../../actionError";
 import { houseAction, secretAction } from "../../houseAction";
 import { Answer, LoggerReadings, PlaceId, ProbeInIce, SetPlace, TypedReading } from "./schema";
 import { t } from "@/words/ice";
+import { AHEAD_MS } from "@/calendar/aheadMs";
 
 const NO_PLACE = refused("thatPlaceIsNotInThe", t("thatPlaceIsNotInThe"));
+const PLACE_PROBLEMS = {
+  nameIsTaken: refused("anotherPlaceHasThatName", t("anotherPlaceHasThatName")),
+  noSuchPlace: NO_PLACE,
+};
 
 export const savePlace = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("savePlace", SetPlace, input, intention, ({ id, ...facts }, { stamp }) => {
     if (facts.minC !== null && facts.maxC !== null && facts.minC >= facts.maxC)
       return err(refused("theLowerLimitMustLieBelow", t("theLowerLimitMustLieBelow")));
     const place = setPlace(db(), id, facts, stamp);
-    return place ? ok(place.id) : err(refused("anotherPlaceHasThatName", t("anotherPlaceHasThatName")));
+    return place.ok ? ok(place.value.id) : inWords(place, PLACE_PROBLEMS);
   });
 
 export const typeReading = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
@@ -46,9 +51,6 @@ export const takeReadings = async (
     const kept = atMs.map((one, index) => ({ atMs: one, celsius: celsius[index]! }));
     return ok({ added: addReadings(db(), placeId, kept, "file", stamp).added });
   });
-
-/** A logger's clock may be so far ahead of the house's. */
-const AHEAD_MS = 60_000;
 
 /** How far back an excursion can be answered. */
 const BACK_MS = 60 * DAY_MS;
@@ -84,7 +86,6 @@ export const answerTheExcursion = async (
   );
 
 export const makeDeviceKey = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
-  secretAction("makeDeviceKey", PlaceId, input, intention, ({ placeId }, { stamp }) => {
-    const key = setSensor(db(), placeId, stamp);
-    return key === null ? err(NO_PLACE) : ok(key);
-  });
+  secretAction("makeDeviceKey", PlaceId, input, intention, ({ placeId }, { stamp }) =>
+    inWords(setSensor(db(), placeId, stamp), { noSuchPlace: NO_PLACE }),
+  );

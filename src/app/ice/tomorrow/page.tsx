@@ -10,6 +10,7 @@ import { bookedOn } from "@/db/cards/bookings";
 import { stockOnIce } from "@/db/lots/stock";
 import { dayText, formatFor, lifeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
+import { minuteText } from "@/house/stockBoard";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requestTime, requireHouse } from "../../request";
 import { speciesName } from "../../stove/clockOf";
@@ -22,15 +23,12 @@ import { Empty } from "@/ui/layout/Empty";
 
 export const metadata: Metadata = { title: t("tomorrow") };
 
-/** Service is taken to begin at six in the evening. */
-const SERVICE_HOUR = 18;
-
 export default async function TomorrowPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units, house.currency, house.decimalMark);
   const day = shiftDay(todayIn(house.timeZone, nowMs), 1);
-  const serviceMs = wallClockMs(day, SERVICE_HOUR * 60, 0, house.timeZone);
+  const serviceMs = wallClockMs(day, house.serviceMin, 0, house.timeZone);
   const lots = stockOnIce(db(), nowMs)
     .filter(({ byProduct }) => !byProduct)
     .map(({ id, row, title, massG, valueCents, life, species }): PlannableLot => ({
@@ -61,9 +59,9 @@ export default async function TomorrowPage() {
         }
         asks={
           <>
-            {t("serviceServiceFromSERVICEHOUR00", {
+            {t("serviceFromTime", {
               service: dayText(serviceMs, house.timeZone),
-              hour: SERVICE_HOUR,
+              time: minuteText(house.serviceMin),
             })}
           </>
         }

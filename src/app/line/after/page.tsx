@@ -3,7 +3,7 @@ import { DAY_MS } from "@/core/units";
 import { cardSpecs } from "@/db/cards/cardSpecs";
 import { db } from "@/db/connection";
 import { pansOfServices } from "@/db/line/pans";
-import { learnedOf, LEARNS_FROM_SERVICES } from "@/house/line/learned";
+import { learnedOf, LEARNS_FROM_DAYS, LEARNS_FROM_SERVICES } from "@/house/line/learned";
 import { Empty } from "@/ui/layout/Empty";
 import { PageHead } from "@/ui/layout/PageHead";
 import { SubNav } from "@/ui/layout/SubNav";
@@ -16,14 +16,11 @@ import { LINE_VIEWS } from "../subViews";
 
 export const metadata: Metadata = { title: t("afterService") };
 
-/** What was cooked longer ago says little of how the station cooks now. */
-const LOOKS_BACK_DAYS = 120;
-
 export default async function AfterPage() {
   const nowMs = await requestTime();
   const house = requireHouse();
   const format = formatFor(house.units, house.currency, house.decimalMark);
-  const learned = learnedOf(pansOfServices(db(), nowMs - LOOKS_BACK_DAYS * DAY_MS));
+  const learned = learnedOf(pansOfServices(db(), nowMs - LEARNS_FROM_DAYS * DAY_MS));
   const names = new Map(cardSpecs(db()).map(({ cardId, spec }) => [cardId, spec.name]));
   return (
     <>

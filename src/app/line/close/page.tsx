@@ -5,7 +5,7 @@ import { shortName } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
 import { speciesOf } from "@/db/house/species";
-import { closeLines } from "@/db/line/closing";
+import { closeLines, CUT_DAYS } from "@/db/line/closing";
 import { listSenders } from "@/db/line/senders";
 import { Empty } from "@/ui/layout/Empty";
 import { PageHead } from "@/ui/layout/PageHead";
@@ -19,13 +19,10 @@ import { SenderForm } from "./SenderForm";
 
 export const metadata: Metadata = { title: t("atClose") };
 
-/** Cut portions older than this are counted under Ice. */
-const WAITS_DAYS = 4;
-
 export default async function ClosePage() {
   const nowMs = await requestTime();
   const { timeZone } = requireHouse();
-  const lines = closeLines(db(), todayIn(timeZone, nowMs), nowMs - WAITS_DAYS * DAY_MS);
+  const lines = closeLines(db(), todayIn(timeZone, nowMs), nowMs - CUT_DAYS * DAY_MS);
   return (
     <>
       <SubNav views={LINE_VIEWS} here="/line/close" />

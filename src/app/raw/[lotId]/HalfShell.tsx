@@ -2,6 +2,7 @@
 import { Button } from "antd";
 import Link from "next/link";
 import { useState } from "react";
+import { USUAL_SHELL_G } from "@/core/raw";
 import { NumberField } from "@/ui/form/NumberField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
@@ -25,7 +26,7 @@ export function HalfShell({ lotId, leftG, cleared, opensOnPlate }: Props) {
   const { act } = useAct();
   const [covers, setCovers] = useState(4);
   const [pieces, setPieces] = useState(6);
-  const [eachG, setEachG] = useState(90);
+  const [eachG, setEachG] = useState(USUAL_SHELL_G);
   const [busy, setBusy] = useState(false);
   if (!opensOnPlate)
     return (

@@ -3,30 +3,30 @@ import { assertNever, err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { addPapers, noteOnLot, type LotPapers as Papers } from "@/db/raw/lotNotes";
 import { servePlates, type PlatesError } from "@/db/raw/plates";
-import { refused, type ActionError } from "../../actionError";
+import { inWords, refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { LotNote, LotPapers, NewPlates } from "./schema";
 import { t } from "@/words/raw";
 import { inMetric } from "@/words/say";
 
+const NOT_ON_ICE = refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce"));
+
 export const noteLot = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("noteLot", LotNote, input, intention, ({ lotId, ...note }, { stamp }) =>
-    noteOnLot(db(), lotId, note, stamp) ? ok(null) : err(refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce"))),
+    inWords(noteOnLot(db(), lotId, note, stamp), { notOnIce: NOT_ON_ICE }),
   );
 
 /** Notes papers on a lot that came after it. */
 export const notePapers = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("notePapers", LotPapers, input, intention, ({ lotId, papers }, { stamp }) =>
     // what was not said is left out, so that it stays "not said"
-    addPapers(db(), lotId, JSON.parse(JSON.stringify(papers)) as Papers, stamp)
-      ? ok(null)
-      : err(refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce"))),
+    inWords(addPapers(db(), lotId, JSON.parse(JSON.stringify(papers)) as Papers, stamp), { notOnIce: NOT_ON_ICE }),
   );
 
-function inWords(error: PlatesError): ActionError {
+function platesProblem(error: PlatesError): ActionError {
   switch (error.kind) {
     case "notOnIce":
-      return refused("thisLotIsNotOnIce", t("thisLotIsNotOnIce"));
+      return NOT_ON_ICE;
     case "notCleared":
       return refused(error.why.code, `${inMetric(error.why)}.`);
     case "moreThanLeft":
@@ -40,5 +40,5 @@ function inWords(error: PlatesError): ActionError {
 export const serveRaw = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
   houseAction("serveRaw", NewPlates, input, intention, (wanted, { stamp }) => {
     const done = servePlates(db(), wanted, stamp);
-    return done.ok ? ok(inMetric(done.value.headline)) : err(inWords(done.error));
+    return done.ok ? ok(inMetric(done.value.headline)) : err(platesProblem(done.error));
   });

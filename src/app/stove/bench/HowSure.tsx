@@ -2,7 +2,7 @@
 import Link from "next/link";
 import { useState } from "react";
 import { KINETICS, methodOf, type CookPlan } from "@/core/cooking";
-import { RULE_SETS } from "@/core/safety";
+import { DANGER_ZONE_C, RULE_SETS } from "@/core/safety";
 import type { Species } from "@/core/species";
 import { Choice } from "@/ui/form/Choice";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -77,8 +77,8 @@ export function HowSure({ plan, species, tookMs }: Props) {
           value:
             plan.dangerMin >= 1
               ? t("itsColdestFleshIsBetweenTemperature", {
-                  temperature: format.temperature(5),
-                  temperature2: format.temperature(57),
+                  temperature: format.temperature(DANGER_ZONE_C.from),
+                  temperature2: format.temperature(DANGER_ZONE_C.to),
                   danger: plan.dangerMin.toFixed(0),
                 })
               : "",

@@ -1,6 +1,6 @@
 "use client";
 import { Button } from "antd";
-import { memo, startTransition, useOptimistic, useState } from "react";
+import { memo, startTransition, useEffect, useOptimistic, useRef, useState } from "react";
 import { methodOf, type MethodFit, type MethodId } from "@/core/cooking";
 import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -11,6 +11,19 @@ import { say } from "@/words/say";
 import { Empty } from "@/ui/layout/Empty";
 
 const FIRST_SHOWN = 3;
+
+/** A thumb on its way to a list that was ranked anew meanwhile lands where something else stood, ms: that tap is not meant. */
+const MOVED_MS = 300;
+
+/** Whether the order has changed just now, by itself and not for the first time. */
+function useJustMoved(order: string): () => boolean {
+  const last = useRef({ order, atMs: -Infinity });
+  useEffect(() => {
+    if (last.current.order === order) return;
+    last.current = { order, atMs: last.current.order === "" ? -Infinity : performance.now() };
+  }, [order]);
+  return () => performance.now() - last.current.atMs < MOVED_MS;
+}
 
 type Props = {
   readonly fits: readonly MethodFit[];
@@ -25,11 +38,14 @@ export const MethodCards = memo(function MethodCards({ fits, working, chosen, on
   const [all, setAll] = useState(false);
   // the tapped way is marked at once, the plan follows it
   const [marked, mark] = useOptimistic(chosen);
-  const choose = (id: MethodId) =>
+  const justMoved = useJustMoved(fits.map(({ methodId }) => methodId).join(" "));
+  const choose = (id: MethodId) => {
+    if (justMoved()) return;
     startTransition(() => {
       mark(id);
       onChoose(id);
     });
+  };
   const first = fits.slice(0, FIRST_SHOWN);
   const shown = all
     ? fits

@@ -1,4 +1,5 @@
 "use client";
+import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useCallback, useDeferredValue, useState, type ReactNode } from "react";
 import { bandAt, methodOf, outcomeLabel, type Films, type MethodFit, type MethodId, type Sheet } from "@/core/cooking";
@@ -18,7 +19,7 @@ import { MethodCards } from "./MethodCards";
 import { PieceCard } from "./PieceCard";
 import { PlanFacts } from "./PlanFacts";
 import { Setting } from "./Setting";
-import { SideBySide, type KeptPlan } from "./SideBySide";
+import type { KeptPlan } from "./SideBySide";
 import { PlanAlerts } from "./PlanAlerts";
 import type { PieceSource } from "./pieceSource";
 import { PlanHead } from "./PlanHead";
@@ -28,6 +29,9 @@ import { t } from "@/words/stove-plan";
 import { say } from "@/words/say";
 import { keyOfSaid, type Said } from "@/core/shared";
 import { Empty } from "@/ui/layout/Empty";
+
+/** Comes when a plan is kept to be looked at beside another. */
+const SideBySide = dynamic(() => import("./SideBySide").then((part) => part.SideBySide), { ssr: false });
 
 /** So long, ms, the calliper has to stand still before the tables and curves below are drawn anew. */
 const STILL_MS = 150;

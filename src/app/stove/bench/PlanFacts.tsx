@@ -1,4 +1,5 @@
 "use client";
+import dynamic from "next/dynamic";
 import { memo, type ReactNode } from "react";
 import { methodOf, outcomeLabel, type CookPlan } from "@/core/cooking";
 import { isFinfish, type Species } from "@/core/species";
@@ -7,12 +8,14 @@ import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
-import { HowSure } from "./HowSure";
 import { TwoGoes } from "./TwoGoes";
 import { t } from "@/words/stove-plan";
 import { say } from "@/words/say";
 import { keyOfSaid, type Said } from "@/core/shared";
 import { Source } from "@/ui/layout/Source";
+
+/** Folded: it comes after the plan. */
+const HowSure = dynamic(() => import("./HowSure").then((part) => part.HowSure), { ssr: false });
 
 type Props = {
   readonly plan: CookPlan;

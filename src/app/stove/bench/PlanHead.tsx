@@ -8,6 +8,7 @@ import page from "@/ui/layout/page.module.css";
 import { PageHead } from "@/ui/layout/PageHead";
 import { marked } from "@/words/marked";
 import { say } from "@/words/say";
+import { sentence } from "@/words/sentence";
 import { t } from "@/words/stove-plan";
 import styles from "../Stove.module.css";
 import type { PieceSource } from "./pieceSource";
@@ -54,7 +55,8 @@ export function PlanHead(props: Props) {
             </>
           )}
           {t("labelUsualHereUsualDoneness", {
-            label: methodLabel.toLowerCase(),
+            // after the words of what it comes from it begins a sentence
+            label: source.kind === "none" ? sentence(methodLabel) : methodLabel.toLowerCase(),
             usualDoneness: marked(species.usualDoneness, format),
           })}
         </>

@@ -37,7 +37,7 @@ type Props = {
   readonly held: ReactNode;
 };
 
-/** As the action takes it: by then every rule has it out. */
+/** The most that can be said: by then every rule has thrown it out. */
 const MOST_USED_MIN = 240;
 
 type Figures = { readonly sizeMm: number; readonly fromC: number; readonly holdC: number };

@@ -4,13 +4,15 @@ import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { findCook } from "@/db/stove/cooks";
 import { endHotHold, readHotHold, startHotHold, type HotHoldError } from "@/db/stove/hotHolds";
-import { refused, type ActionError } from "../../actionError";
+import { inWords, refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";
 import { EndHotHold, ReadHotHold, StartHotHold } from "../schema";
 import { t } from "@/words/stove";
 
-const whyNot = (error: HotHoldError): ActionError =>
-  refused(error, error === "ended" ? t("thatHoldIsOverAlready") : t("thatHoldIsNotInThe"));
+const HOLD_PROBLEMS: Readonly<Record<HotHoldError["kind"], ActionError>> = {
+  noSuchHold: refused("thatHoldIsNotInThe", t("thatHoldIsNotInThe")),
+  ended: refused("thatHoldIsOverAlready", t("thatHoldIsOverAlready")),
+};
 
 /** Starts the clock of a dish that waits hot; answers with its id. */
 export const startHolding = async (input: unknown, intention: unknown): Promise<Result<string, ActionError>> =>
@@ -25,12 +27,12 @@ export const startHolding = async (input: unknown, intention: unknown): Promise<
 export const noteHolding = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("noteHolding", ReadHotHold, input, intention, ({ holdId, celsius }, { stamp }) => {
     const noted = readHotHold(db(), holdId, celsius, stamp);
-    return noted.ok ? ok(null) : err(whyNot(noted.error));
+    return noted.ok ? ok(null) : inWords(noted, HOLD_PROBLEMS);
   });
 
 /** Ends it: served, or thrown away. */
 export const endHolding = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("endHolding", EndHotHold, input, intention, ({ holdId, as }, { stamp }) => {
     const ended = endHotHold(db(), holdId, as, stamp);
-    return ended.ok ? ok(null) : err(whyNot(ended.error));
+    return ended.ok ? ok(null) : inWords(ended, HOLD_PROBLEMS);
   });

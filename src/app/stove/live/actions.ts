@@ -1,9 +1,9 @@
 "use server";
 import { z } from "zod";
-import { err, ok, type Result } from "@/core/shared";
+import { ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { placeProbe, setProbe } from "@/db/stove/probes";
-import { refused, type ActionError } from "../../actionError";
+import { inWords, refused, type ActionError } from "../../actionError";
 import { houseAction, secretAction } from "../../houseAction";
 import { t } from "@/words/stove";
 
@@ -20,8 +20,10 @@ export const addProbe = async (
     return ok({ id, key });
   });
 
+const NOT_THERE = refused("thatProbeOrCookIsNot", t("thatProbeOrCookIsNot"));
+
 /** Puts a probe into a cook or takes it out. */
 export const moveProbe = async (input: unknown, intention: unknown): Promise<Result<null, ActionError>> =>
   houseAction("moveProbe", ProbeMove, input, intention, ({ probeId, cookId }) =>
-    placeProbe(db(), probeId, cookId) ? ok(null) : err(refused("thatProbeOrCookIsNot", t("thatProbeOrCookIsNot"))),
+    inWords(placeProbe(db(), probeId, cookId), { noSuchProbe: NOT_THERE, noSuchCook: NOT_THERE }),
   );

@@ -1,18 +1,15 @@
 import { sum, sumOf } from "@/core/numeric";
-import type { Piece } from "./cutPlan";
+import { massOfSpan, piecesAlong, SideCuts, SMEAR_G, type Piece, type PortionWish } from "./cutSide";
 import { timeRatio } from "./panGroups";
-import { equalPortions, greedyPortions, variedPortions, type Preference, type Span, type Wanted } from "./portioning";
+import type { Preference, Span } from "./portioning";
 import { cutShape, type CutShape } from "./shape";
 import type { Side } from "./side";
 import type { TrimUseId } from "./trim";
 
 export type TailWay = "as-cut" | "fold" | "pair";
 
-export type SidesRequest = {
+export type SidesRequest = PortionWish & {
   readonly sides: readonly Side[];
-  readonly portionG: number;
-  readonly toleranceG: number;
-  readonly minPieceMm: number;
   /** Covers to serve; null: as many portions as there are. */
   readonly covers: number | null;
   readonly preference: Preference;
@@ -52,37 +49,20 @@ type SideOptions = { readonly shape: CutShape; readonly options: readonly Option
 
 type Settings = Omit<SidesRequest, "sides" | "covers" | "tails" | "trimUse">;
 
-function spansFor(shape: CutShape, wanted: Wanted, count: number, most: readonly Span[], preference: Preference) {
-  if (count === 0) return [];
-  return (
-    equalPortions(shape, wanted, count, preference) ??
-    variedPortions(shape, wanted, count) ??
-    (count === most.length ? most : most.slice(0, count))
-  );
-}
-
 /** Best cuts of one side, for every count when `every`, else for the most portions alone. */
 function sideOptions(side: Side, settings: Settings, every: boolean): SideOptions {
-  const { portionG, toleranceG, minPieceMm, leanDeg, preference } = settings;
+  const { portionG, leanDeg, preference } = settings;
   const shape = cutShape(side, leanDeg);
-  const wanted: Wanted = {
-    portionG,
-    lowG: Math.max(portionG - toleranceG, 1e-9),
-    highG: portionG + toleranceG,
-    minPieceMm,
-  };
-  const most = greedyPortions(shape, wanted);
-  const options = Array.from({ length: most.length + 1 }, (_, count): Option => {
-    if (!every && count < most.length) return { spans: [], deviation: Infinity, thicknesses: [] };
-    const spans = spansFor(shape, wanted, count, most, preference);
-    const deviation = sumOf(spans, (span) => (massOf(shape, span) - portionG) ** 2);
+  const cuts = new SideCuts(shape, settings, preference);
+  const options = Array.from({ length: cuts.most + 1 }, (_, count): Option => {
+    if (!every && count < cuts.most) return { spans: [], deviation: Infinity, thicknesses: [] };
+    const spans = cuts.spans(count);
+    const deviation = sumOf(spans, (span) => (massOfSpan(shape, span) - portionG) ** 2);
     const thicknesses = spans.map(({ fromMm, toMm }) => shape.thicknessBetween(fromMm, toMm).maxMm);
     return { spans, deviation, thicknesses };
   });
   return { shape, options };
 }
-
-const massOf = (shape: CutShape, { fromMm, toMm }: Span) => shape.massUpToG(toMm) - shape.massUpToG(fromMm);
 
 /**
  * Cuts for several sides at once: as many portions as there are covers (or as there can be), then least spread of weight about the portion,
@@ -156,36 +136,18 @@ function chooseCounts(all: readonly SideOptions[], wanted: number): readonly num
   return counts;
 }
 
-const SMEAR_G = 1e-6;
-
-function piecesOf(shape: CutShape, spans: readonly Span[], side: number, { trimUse }: SidesRequest): PlannedPiece[] {
-  const pieces: PlannedPiece[] = [];
-  const add = (fromMm: number, toMm: number, role: "portion" | "trim") => {
-    const massG = massOf(shape, { fromMm, toMm });
-    if (role === "trim" && massG < SMEAR_G) return;
-    const { meanMm, maxMm } = shape.thicknessBetween(fromMm, toMm);
-    const use = role === "trim" ? { trimUse } : {};
-    pieces.push({
-      side,
-      fromMm,
-      toMm,
-      massG,
-      meanThicknessMm: meanMm,
-      maxThicknessMm: maxMm,
-      cookThicknessMm: maxMm,
-      role,
-      ...use,
-    });
-  };
-  let reached = 0;
-  for (const { fromMm, toMm } of spans) {
-    if (fromMm > reached + 1e-9) add(reached, fromMm, "trim");
-    add(fromMm, toMm, "portion");
-    reached = toMm;
-  }
-  if (reached < shape.side.lengthMm - 1e-9) add(reached, shape.side.lengthMm, "trim");
-  return pieces;
-}
+const piecesOf = (
+  shape: CutShape,
+  spans: readonly Span[],
+  side: number,
+  { trimUse }: SidesRequest,
+): readonly PlannedPiece[] =>
+  piecesAlong(shape, spans).map((piece) => ({
+    ...piece,
+    side,
+    cookThicknessMm: piece.maxThicknessMm,
+    ...(piece.role === "trim" ? { trimUse } : {}),
+  }));
 
 /** A portion this much thinner than the thickest is folded under itself (common practice, low). */
 const FOLD_BELOW = 0.6;

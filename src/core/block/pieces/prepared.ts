@@ -1,7 +1,7 @@
 import { bisect } from "@/core/numeric";
 import { equilibriumSaltG, soakInBrine } from "@/core/cure";
 import { materialOf, simulateHeat } from "@/core/heat";
-import { evaporationKgPerM2S, wetBulbC, type Composition } from "@/core/matter";
+import { evaporationKgPerM2S, FLESH_G_PER_MM3, wetBulbC, type Composition } from "@/core/matter";
 import { keyed, err, ok, type Result, said, type Said, inFigures } from "@/core/shared";
 import type { Species } from "@/core/species";
 import { rollUp } from "./rounds";
@@ -50,8 +50,6 @@ export const PREPARATION_LABELS: Readonly<Record<PreparationStep["kind"], string
   [],
 );
 
-/** Raw fish, g/mm³ (common practice). */
-const FLESH_G_PER_MM3 = 1.05e-3;
 /** Crumb with egg, g/mm² and mm of coat (common practice, low). */
 const COAT_G_PER_MM3 = 0.5e-3;
 const REFRIGERATOR_C = 3;
@@ -209,6 +207,9 @@ export function temperAfter(piece: PreparedPiece, roomC: number, minutes: number
 
 /** No more than this out of the cold before it goes back or into the pan (common practice, medium). */
 export const LONGEST_TEMPER_MIN = 30;
+/** A kitchen, and a centre from which the chill is taken off (common practice). */
+export const USUAL_ROOM_C = 20;
+export const CHILL_OFF_C = 8;
 
 /** Minutes until the piece is `wantedC` on average; null when it takes longer than two hours. */
 export function temperTime(piece: PreparedPiece, roomC: number, wantedC: number): number | null {

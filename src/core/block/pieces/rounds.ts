@@ -1,7 +1,5 @@
+import { FLESH_G_PER_MM3 } from "@/core/matter";
 import { err, ok, type Result, inGrams, inMm, said, type Said } from "@/core/shared";
-
-/** Flesh of fish near 1050 kg/m³ (Choi and Okos for usual compositions). */
-const FLESH_G_PER_MM3 = 1.05e-3;
 
 export type RoundRequest = {
   readonly lengthMm: number;

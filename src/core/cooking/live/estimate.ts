@@ -6,6 +6,12 @@ import { Programme, type CookOutcome } from "../plan";
 import type { Job } from "../plan";
 import { timeToReach } from "../plan";
 
+/** A change of a clock smaller than this is no news to a cook, s. */
+export const WORTH_A_CHANGE_S = 5;
+
+/** So far from where it was to end, K, the plan no longer holds and the piece is probed. */
+export const OFF_PLAN_K = 2;
+
 /** What the readings so far make of a running cook. */
 export type LiveEstimate = {
   /** Seconds of every stage now thought right; those that are over as they were. */

@@ -1,4 +1,4 @@
-export type { LiveEstimate } from "./estimate";
+export { OFF_PLAN_K, WORTH_A_CHANGE_S, type LiveEstimate } from "./estimate";
 export { estimateSheet, type LiveQuestion } from "./estimateSheet";
 export {
   centresAt,

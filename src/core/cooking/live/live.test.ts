@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { said } from "@/core/shared";
 import { clashes, type DueAct } from "./clashes";
 import { liveCook, refuseEvent, stageSecondsAt, tapToUndo, type CookEvent } from "./live";
 
@@ -35,13 +36,13 @@ test("the next stage starts from zero and the last ends the cook; probes keep th
   expect(done).toMatchObject({ status: "done", endedAtMs: at(460), probes: [{ centreC: 41, stageIndex: 1 }] });
 });
 
-test("what does not fit the state is refused in the cook's words", () => {
+test("what does not fit the state is refused with its reason", () => {
   const running = liveCook(STAGES, [started], at(5));
-  expect(refuseEvent(running, "resumed")).toMatch(/running already/);
+  expect(refuseEvent(running, "resumed")).toEqual(said("plan.itIsRunningAlready"));
   expect(refuseEvent(running, "paused")).toBeNull();
   const given = liveCook(STAGES, [started, { kind: "abandoned", atMs: at(9) }], at(20));
   expect(given.status).toBe("abandoned");
-  expect(refuseEvent(given, "probed")).toMatch(/was cancelled/);
+  expect(refuseEvent(given, "probed")).toEqual(said("plan.cookWasCancelled"));
 });
 
 describe("a tap taken back", () => {
@@ -66,7 +67,7 @@ describe("a tap taken back", () => {
   test("a start taken back is no cook, and nothing more is done to it", () => {
     const withdrawn = liveCook(STAGES, [started, undone(4)], at(5));
     expect(withdrawn.status).toBe("withdrawn");
-    expect(refuseEvent(withdrawn, "advanced")).toMatch(/taken back/);
+    expect(refuseEvent(withdrawn, "advanced")).toEqual(said("plan.cookWasTakenBack"));
   });
 
   test("only the last tap, only while it is fresh, and not the one before it after that", () => {

@@ -1,4 +1,4 @@
-import { assertNever } from "@/core/shared";
+import { assertNever, said, type Said } from "@/core/shared";
 
 /** What the cook did, in order; the state of a cook is nothing but these, so it survives any restart. */
 export type CookEvent =
@@ -188,13 +188,13 @@ export function stageSecondsAt(events: readonly CookEvent[], atMs: number): read
 }
 
 /** Whether the event may follow; the reason in the cook's words if not. */
-export function refuseEvent(state: LiveCook, kind: CookEvent["kind"]): string | null {
-  if (state.status === "withdrawn") return "this cook was taken back";
+export function refuseEvent(state: LiveCook, kind: CookEvent["kind"]): Said | null {
+  if (state.status === "withdrawn") return said("plan.cookWasTakenBack");
   if (kind === "undone" || kind === "foreseen") return null;
-  if (state.status === "done" && kind !== "probed") return "this cook is finished";
-  if (state.status === "abandoned") return "this cook was cancelled";
-  if (kind === "started") return "this cook has started already";
-  if (kind === "paused" && state.status === "paused") return "it is paused already";
-  if (kind === "resumed" && state.status === "running") return "it is running already";
+  if (state.status === "done" && kind !== "probed") return said("plan.cookIsFinished");
+  if (state.status === "abandoned") return said("plan.cookWasCancelled");
+  if (kind === "started") return said("plan.cookHasStartedAlready");
+  if (kind === "paused" && state.status === "paused") return said("plan.itIsPausedAlready");
+  if (kind === "resumed" && state.status === "running") return said("plan.itIsRunningAlready");
   return null;
 }

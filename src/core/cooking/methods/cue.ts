@@ -76,7 +76,7 @@ const FEEL: Readonly<Record<DonenessGroup, Feel>> = {
 };
 
 /** What a finger finds at the plate, by how done it is. */
-export function feel({ group, band, tender }: AtEnd): Said {
+export function howItFeels({ group, band, tender }: AtEnd): Said {
   const words = FEEL[group];
   switch (band) {
     case "translucent":

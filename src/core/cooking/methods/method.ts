@@ -6,7 +6,7 @@ import type { Surroundings } from "../model";
 import type { PieceShape, StovePiece } from "../model";
 import type { Touch } from "../model";
 import type { Vessel } from "../model";
-import { feel, type Cue } from "./cue";
+import { howItFeels, type Cue } from "./cue";
 
 /** What the cook sets before the fish goes in, °C or mm. */
 export type KnobId = "panC" | "ovenC" | "mediumC" | "secondC" | "sourceC" | "distanceMm";
@@ -221,7 +221,7 @@ export const rest = (piece: StovePiece, what?: Said, cue?: Cue): StageTemplate =
     around: KITCHEN,
     until: { by: "rest" },
     do: what ?? said("methods.outOfTheHeatPresentationSide"),
-    cue: cue ?? feel,
+    cue: cue ?? howItFeels,
   });
 
 export const inOven = (airC: number, filmWPerM2K = 25): Surroundings["heat"] => ({ by: "oven", airC, filmWPerM2K });

@@ -1,6 +1,6 @@
 import { inCelsius, said, type Said, inMm } from "@/core/shared";
 import { bathVessel, panVessel, potVessel } from "../model";
-import { cues, feel, isBrowned, isThrough, nearlyThrough, type AtEnd } from "./cue";
+import { cues, howItFeels, isBrowned, isThrough, nearlyThrough, type AtEnd } from "./cue";
 import { onBars } from "./bars";
 import { immersed, inOven, KITCHEN, knob, liquid, metal, oven, rest, sidesOf, stage, type Method } from "./method";
 import { FINFISH, HOT_OIL, lineWords } from "./skinCrisp";
@@ -162,7 +162,7 @@ export const MORE_METHODS: readonly Method[] = [
           said("methods.redAllOverALegPulls"),
         ]),
       }),
-      rest(piece, said("methods.drainOnItsBackIntoIce"), feel),
+      rest(piece, said("methods.drainOnItsBackIntoIce"), howItFeels),
     ],
   },
   {
@@ -304,7 +304,7 @@ export const MORE_METHODS: readonly Method[] = [
           around: { on: "steam", film: "stillAir", toC: 70, rampS: 0 },
           until: { by: "rest" },
           do: said("methods.crackItAtTheTableSkin"),
-          cue: feel,
+          cue: howItFeels,
         }),
       ];
     },

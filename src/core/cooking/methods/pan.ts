@@ -1,6 +1,6 @@
 import { inCelsius, said, type Said } from "@/core/shared";
 import { panVessel, plateVessel } from "../model";
-import { cues, feel, isBrowned, nearlyThrough } from "./cue";
+import { cues, howItFeels, isBrowned, nearlyThrough } from "./cue";
 import { inOven, KITCHEN, knob, metal, oven, OVEN, PAN, rest, stage, type Method } from "./method";
 import { FINFISH, HOT_OIL, lineWords } from "./skinCrisp";
 
@@ -47,7 +47,7 @@ export const PAN_METHODS: readonly Method[] = [
         cue: (end) =>
           said("methods.clauses", {
             first: nearlyThrough(end) ? said("methods.bothLinesHaveMetButFor") : said("methods.theLinesHaveNotMetYet"),
-            then: feel(end),
+            then: howItFeels(end),
           }),
       }),
       rest(piece),
@@ -257,7 +257,7 @@ export const PAN_METHODS: readonly Method[] = [
           heat: { by: "nobody" },
           until: { by: "rest" },
           do: said("methods.rawSideDownOnASecond", { second: inCelsius(kit.secondC, 0) }),
-          cue: feel,
+          cue: howItFeels,
         }),
       ];
     },

@@ -1,5 +1,6 @@
 import { inCelsius, inMm, said, type Said } from "@/core/shared";
-import { cues, feel, hasEdge, isBrowned, isThrough, nearlyThrough, type Cue } from "./cue";
+import { FOAM_C } from "./skinCrisp";
+import { cues, howItFeels, hasEdge, isBrowned, isThrough, nearlyThrough, type Cue } from "./cue";
 import { panVessel, potVessel } from "../model";
 import { broilerView } from "../model";
 import {
@@ -18,7 +19,6 @@ import {
 import { STATION } from "../model";
 
 const PRACTICE = "common practice";
-const FOAM_C = 130;
 
 function scallopSear({ piece, kit, pan, school }: BuildContext) {
   const hot = panVessel(pan, kit.panC);
@@ -308,7 +308,7 @@ export const SHELLFISH_METHODS: readonly Method[] = [
           around: { on: "steam", film: "stillAir", toC: 60, rampS: 0 },
           until: { by: "rest" },
           do: said("methods.onANapkinSoThatIt"),
-          cue: feel,
+          cue: howItFeels,
         }),
       ];
     },

@@ -24,7 +24,8 @@ export const crispsSkin = (methodId: MethodId): boolean => CRISPS_SKIN.includes(
 /** The skin side stays down until the opaque line is a quarter of the way up: about 2-4 min by thickness (common practice). */
 const TURN_LINE = 0.25;
 const LONGEST_PAN_S = 360;
-const FOAM_C = 130;
+/** Butter foams and browns at about this (common practice). */
+export const FOAM_C = 130;
 const PRACTICE = "common practice";
 export const HOT_OIL = said("methods.hotOilAndWetFishSpit");
 const FLAMES = said("methods.offTheFlameBeforeAlcoholGoes");

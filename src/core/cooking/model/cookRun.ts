@@ -1,5 +1,5 @@
 import { clamp } from "@/core/numeric";
-import { nextStepS } from "@/core/heat";
+import { FLESH_DIFFUSIVITY, nextStepS } from "@/core/heat";
 import { bodyOf, type Body } from "./body";
 import { STATION, type Films } from "./station";
 import { dryShare, Flesh, OPAQUE_DECADES, setShare } from "./flesh";
@@ -48,7 +48,6 @@ const STEP_GROWTH = 0.15;
 /** Longest step as a share of the time heat takes to the middle, and never past `LONGEST_STEP_S`. */
 const STEP_SHARE = 0.012;
 const LONGEST_STEP_S = 30;
-const FLESH_DIFFUSIVITY = 1.3e-7;
 /** While ice melts a step may not outrun the front: three seconds move the times found by less than half a thousandth against one. */
 const FROZEN_STEP_S = 3;
 const LAYERS = 24;

@@ -1,12 +1,12 @@
 import { clamp } from "@/core/numeric";
 import { kelvinFromC } from "@/core/units";
-import { evaporationKgPerM2S, saturationPa } from "@/core/matter";
+import { AIR_CAPACITY, evaporationKgPerM2S, saturationPa, VAPOUR_GAS_CONSTANT } from "@/core/matter";
 import { STATION } from "./station";
 
 /** Convective part of a coefficient that includes radiation, W/m²K (memory). */
 const CONVECTION_WPERM2K = { still: 8, oven: 15 } as const;
 /** 1 over the volumetric heat capacity of air and the gas constant of vapour (Lewis relation, as `evaporationKgPerM2S`). */
-const DRY_RATIO = 1 / (1180 * 461.5);
+const DRY_RATIO = 1 / (AIR_CAPACITY * VAPOUR_GAS_CONSTANT);
 /** Dew point of the air: a kitchen at 25 °C and 60 %, an oven that the food has moistened (estimate). */
 const DEW_C = { still: 16.7, oven: 60 } as const;
 export type AirKind = keyof typeof CONVECTION_WPERM2K;

@@ -1,6 +1,6 @@
 import { clamp } from "@/core/numeric";
 import { freezingMaterial, materialOf, type Material } from "@/core/heat";
-import { massFractions, propertiesOf, type Composition } from "@/core/matter";
+import { FLESH_FREEZES_C, massFractions, propertiesOf, type Composition } from "@/core/matter";
 import { assertNever } from "@/core/shared";
 import type { DonenessGroup } from "@/core/species";
 
@@ -28,9 +28,6 @@ export type StovePiece = {
 
 /** Farce of fish, crumb and herbs (common practice, low). */
 export const USUAL_FILLING: Composition = { water: 66, protein: 14, fat: 6, carbohydrate: 12, ash: 2 };
-
-/** Below this the flesh may hold ice, °C; measured starts of freezing of lean fish are -0.9 to -1.2 (Riedel 1956, memory, medium). */
-const FREEZING_C = -1.1;
 
 /** What decides how long heat takes: thickness of a slab, diameter of a round piece, the shorter way of a puck, mm. */
 export function governingMm(shape: PieceShape): number {
@@ -95,7 +92,7 @@ export function facesM2({ shape, composition, massG }: StovePiece): readonly [nu
 export const waterKgPerM3 = (composition: Composition): number =>
   massFractions(composition).water * propertiesOf(composition, 20).densityKgPerM3;
 
-export const startsFrozen = ({ startC }: StovePiece): boolean => startC < FREEZING_C;
+export const startsFrozen = ({ startC }: StovePiece): boolean => startC < FLESH_FREEZES_C;
 
 const materials = new WeakMap<Composition, { fresh?: Material; frozen?: Material }>();
 
@@ -103,7 +100,7 @@ const materials = new WeakMap<Composition, { fresh?: Material; frozen?: Material
 export function materialFor(composition: Composition, frozen: boolean): Material {
   const known = materials.get(composition) ?? {};
   materials.set(composition, known);
-  if (frozen) return (known.frozen ??= freezingMaterial(composition, FREEZING_C));
+  if (frozen) return (known.frozen ??= freezingMaterial(composition, FLESH_FREEZES_C));
   return (known.fresh ??= materialOf(composition));
 }
 

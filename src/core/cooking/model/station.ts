@@ -1,4 +1,6 @@
+import { LATENT_BOILING_J_PER_KG } from "@/core/matter";
 import { keyed } from "@/core/shared";
+
 /** A coefficient with the range it is known to and where it comes from. */
 export type Coefficient = {
   readonly value: number;
@@ -64,8 +66,7 @@ export const STATION = {
   kitchenC: 25,
   /** A wet face on the metal stays at the boiling point of its water, °C. */
   boilingC: 100,
-  /** Heat of vaporisation of water at 100 °C, J/kg (steam tables). */
-  latentJPerKg: 2.257e6,
+  latentJPerKg: LATENT_BOILING_J_PER_KG,
   /** Dried skin or flesh, porous: estimate within 0.05-0.15 W/mK for fried crusts (memory, low). */
   crustConductivityWPerMK: 0.1,
   /** A pan at 220 °C loses 4-6 kW per m² of exposed face (memory, low): about 25 W/m²K over the room. */

@@ -65,8 +65,8 @@ export const PUBLISHED_SCHEMES: readonly PublishedScheme[] = [
   },
 ];
 
-/** At rejection the sum stands at three quarters of the maximum. */
-const REJECTION_SHARE = 0.75;
+/** At rejection the sum stands at three quarters of the maximum (working slope; computed, confidence low). */
+export const REJECTION_SHARE = 0.75;
 
 /** Points gained a day on ice; the middle of the published life. */
 export const slopePerDay = ({ maximum, iceLifeDays: [low, high] }: PublishedScheme): number =>

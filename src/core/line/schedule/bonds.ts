@@ -17,7 +17,7 @@ export type Bonds = {
 };
 
 /** How long after the start of `a` the start of `b` comes at the earliest when `a` is first; null: they do not exclude each other. */
-export function apart(a: Task, b: Task, { resources }: ScheduleProblem, { need }: Bonds): number | null {
+export function minutesApart(a: Task, b: Task, { resources }: ScheduleProblem, { need }: Bonds): number | null {
   let minutes: number | null = null;
   for (const { id, capacity, changeMin } of resources) {
     const [one, other] = [need(a, id), need(b, id)];

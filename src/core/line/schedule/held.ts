@@ -17,7 +17,7 @@ export const runsAt = (start: number, minutes: number, moment: number): Literals
 ];
 
 /** Sorts a list of indices by a key, fast where it is nearly sorted already. */
-export function settle(list: number[], key: Float64Array): void {
+export function sortNearlySorted(list: number[], key: Float64Array): void {
   for (let at = 1; at < list.length; at++) {
     const one = list[at]!;
     const value = key[one]!;

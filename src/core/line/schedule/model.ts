@@ -4,7 +4,7 @@ import { Timetable } from "./timetable";
 import { Workload } from "./workload";
 import { Engine } from "./engine";
 import { linear } from "./linear";
-import { apart, bondsOf, groupsOf, lengthOf, likeness, longestWays, type Bonds } from "./bonds";
+import { minutesApart, bondsOf, groupsOf, lengthOf, likeness, longestWays, type Bonds } from "./bonds";
 import type { Schedule, ScheduleProblem } from "./problem";
 
 /** A problem put to the engine: its variables, and what is asked of them. */
@@ -135,7 +135,7 @@ function orderPairs({ problem, bonds, engine, starts }: Frame): Pick<Model, "ord
   for (const [a, one] of tasks.entries())
     for (let b = a + 1; b < tasks.length; b++) {
       const other = tasks[b]!;
-      const [ahead, behind] = [apart(one, other, problem, bonds), apart(other, one, problem, bonds)];
+      const [ahead, behind] = [minutesApart(one, other, problem, bonds), minutesApart(other, one, problem, bonds)];
       if (ahead === null || behind === null || ways[a]![b]! >= ahead || ways[b]![a]! >= behind) continue;
       // the one that cannot be first: the other is kept that much behind it
       const [notFirst, notSecond] = [ways[b]![a]! > -ahead, ways[a]![b]! > -behind];

@@ -1,5 +1,5 @@
 import type { Engine, Literals, Propagator } from "./engine";
-import { runsAt, settle, type Held } from "./held";
+import { runsAt, sortNearlySorted, type Held } from "./held";
 
 /** Never more of a resource than there is: from the parts of tasks that certainly run then. */
 export class Timetable implements Propagator {
@@ -59,7 +59,7 @@ export class Timetable implements Propagator {
       moments[at] = runs ? begins : Infinity;
       moments[at + tasks.length] = runs ? ends : Infinity;
     }
-    settle(order, moments);
+    sortNearlySorted(order, moments);
     let count = 0;
     let units = 0;
     for (let at = 0; at < order.length; at++) {

@@ -1,5 +1,5 @@
 import type { Engine, Literals, Propagator } from "./engine";
-import { settle, type Held } from "./held";
+import { sortNearlySorted, type Held } from "./held";
 
 /** Never more work between two moments than fits between them, the changes of state counted (Baptiste, Le Pape and Nuijten 2001). */
 export class Workload implements Propagator {
@@ -47,8 +47,8 @@ export class Workload implements Propagator {
       late[at] = end;
     }
     if (latestFrom === -Infinity) return true;
-    settle(this.byEarly, early);
-    settle(byLate, late);
+    sortNearlySorted(this.byEarly, early);
+    sortNearlySorted(byLate, late);
     for (let at = 0; at < byLate.length; at++) {
       const end = late[byLate[at]!]!;
       if (end < firstEnd || (at + 1 < byLate.length && late[byLate[at + 1]!] === end)) continue;

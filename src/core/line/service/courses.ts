@@ -1,3 +1,5 @@
+import { MINUTE_MS } from "@/core/units";
+
 /** Until a course is called its moment is a guess: so many minutes after the course before left (common practice: 20 to 25). */
 export const NEXT_COURSE_MIN = { from: 20, to: 25 } as const;
 
@@ -7,8 +9,6 @@ export type CourseTimes = {
   readonly goneAtMs: number | null;
 };
 export type Guess = { readonly fromMs: number; readonly toMs: number };
-
-const MINUTE_MS = 60_000;
 
 /** When a course on hold will likely be wanted, from the one before it; null: nothing is known of that one either. */
 export function guessOf(before: CourseTimes): Guess | null {

@@ -47,9 +47,9 @@ export type ParasiteRule = {
   readonly options: readonly ParasiteOption[];
   readonly exemptions: readonly ParasiteExemption[];
   readonly statementSection: string;
-  /** How sure scope and statement are; options and exemptions carry their own. */
   /** Hazards its freezing is not made for. */
   readonly doesNotKill: readonly HazardId[];
+  /** How sure scope and statement are; options and exemptions carry their own. */
   readonly sure: Ruling["sure"];
 };
 

@@ -1,4 +1,4 @@
-import { cite, place, type RuleSetId } from "../ruling";
+import { cite, citedPlace, type RuleSetId } from "../ruling";
 import { FOOD_CODE } from "./editions";
 import { RULINGS, type QuestionId } from "./rulings";
 
@@ -74,7 +74,7 @@ export type RuleSet = {
 
 /** One line of the table of rules, as verdicts show it. */
 const told = (ruleSetId: RuleSetId, question: QuestionId) => cite(RULINGS[ruleSetId][question]);
-const placed = (ruleSetId: RuleSetId, question: QuestionId) => place(RULINGS[ruleSetId][question]);
+const placed = (ruleSetId: RuleSetId, question: QuestionId) => citedPlace(RULINGS[ruleSetId][question]);
 
 /** At the surface, °C: what was frozen and is warmer has thawed (ours; measured fish begins to freeze near -1 °C). */
 export const THAWED_C = -2;

@@ -7,6 +7,13 @@ export const plan = {
   theFirstMomentAlreadySetsMore: "the first moment already sets more than {rim}: a deeper rim, or a hotter pan",
   whatFollowsTheHeatCarriesIt:
     "what follows the heat carries it past {target} from {start} on: a colder start, less heat at the end or a higher target",
+  cookWasTakenBack: "this cook was taken back",
+  cookIsFinished: "this cook is finished",
+  cookWasCancelled: "this cook was cancelled",
+  cookHasStartedAlready: "this cook has started already",
+  itIsPausedAlready: "it is paused already",
+  itIsRunningAlready: "it is running already",
+  nothingFreshToTakeBack: "nothing of the last ten seconds is there to take back",
   itIsThereBeforeItStarts: "it is there before it starts",
   theCoefficientsLearnedHereAtEither: "the coefficients learned here at either end of what is still open",
   panOvenAndAirCoefficientsAll: "pan, oven and air coefficients all at the poor or the good end of their ranges",

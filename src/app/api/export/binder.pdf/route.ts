@@ -7,17 +7,18 @@ import { houseNowMs } from "@/db/houseClock";
 import { headAt } from "@/db/ledger";
 import { binderOf } from "@/db/trace/binder";
 import { keep } from "@/server/keeper";
-import { t as api } from "@/words/api";
 import { dayText, formatFor } from "@/words/format/format";
 import { t } from "@/words/trace";
 import { askedPeriod } from "../../../book/binder/askedPeriod";
 import { binderPdf } from "../../../book/binder/binderPdf";
 import { sectionText } from "../../../book/binder/binderText";
+import { t as api } from "@/words/api";
+import { noHouseYet, problem } from "../../problem";
 
 /** The inspector's binder on paper: `?from=YYYY-MM-DD&to=YYYY-MM-DD&rules=ID`. */
 export async function GET(request: Request): Promise<Response> {
   const house = findHouse(db());
-  if (!house) return Response.json({ error: { path: "", message: "no house" } }, { status: 404 });
+  if (!house) return noHouseYet();
   const nowMs = houseNowMs();
   const { timeZone, units, currency, decimalMark } = house;
   const format = formatFor(units, currency, decimalMark);
@@ -40,7 +41,7 @@ export async function GET(request: Request): Promise<Response> {
     seal: head ? `${t("sealOfBinder", { seq: head.seq, hash: head.hash })} ${t("checkWithoutGaffel")}` : "",
   });
   const made = await keep("pdf", { page });
-  if (!made.ok) return Response.json({ error: { path: "", message: api("noCopyWasMade") } }, { status: 503 });
+  if (!made.ok) return problem(503, "", api("noCopyWasMade"));
   return new Response(Uint8Array.from(made.value), {
     headers: {
       "content-type": "application/pdf",

@@ -4,11 +4,12 @@ import { findCard } from "@/db/cards/cardSpecs";
 import { db } from "@/db/connection";
 import { writeCardFile } from "@/house/cardFile";
 import { t } from "@/words/cards";
+import { problem } from "../../problem";
 
 /** The file of one card, complete enough to open in another house: `?card=ID`. */
 export function GET(request: Request): Response {
   const kept = findCard(db(), new URL(request.url).searchParams.get("card") ?? "");
-  if (!kept) return Response.json({ error: { path: "card", message: t("thatCardIsNotInTheHouse") } }, { status: 404 });
+  if (!kept) return problem(404, "card", t("thatCardIsNotInTheHouse"));
   const sauce = kept.spec.sauce ? findSauce(db(), kept.spec.sauce.specId) : undefined;
   const own = boughtGoods(db()).map(({ good }) => good);
   return Response.json(writeCardFile(kept.spec, sauce?.spec ?? null, own), {

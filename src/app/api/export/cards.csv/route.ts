@@ -4,11 +4,12 @@ import { findHouse } from "@/db/house/house";
 import { houseNowMs } from "@/db/houseClock";
 import { toCsv } from "@/exchange/csv";
 import { passNow } from "../../../cards/cardData";
+import { noHouseYet } from "../../problem";
 
 /** Every card with its allergens, its cost and what it can give, as of now. */
 export function GET(): Response {
   const house = findHouse(db());
-  if (!house) return Response.json({ error: { path: "", message: "no house" } }, { status: 404 });
+  if (!house) return noHouseYet();
   const { tiles } = passNow(db(), house, houseNowMs());
   const { named } = ALLERGEN_LISTS[house.ruleSetId];
   const head = ["card", "left", "booked", "cost_low_cents", "cost_high_cents", "pct_of_net", ...named];

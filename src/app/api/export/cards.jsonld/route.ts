@@ -3,14 +3,14 @@ import { db } from "@/db/connection";
 import { findHouse } from "@/db/house/house";
 import { houseNowMs } from "@/db/houseClock";
 import { recipesOf } from "@/exchange/recipe";
-import { t } from "@/words/cards";
 import { worldFor } from "../../../cards/cardData";
 import { recipeFacts } from "../recipeFacts";
+import { noHouseYet } from "../../problem";
 
 /** Every card of the house as schema.org Recipe, as it would be served now, in one document. */
 export function GET(): Response {
   const house = findHouse(db());
-  if (!house) return Response.json({ error: { path: "", message: t("thatCardIsNotInTheHouse") } }, { status: 404 });
+  if (!house) return noHouseYet();
   const cards = cardSpecs(db());
   const world = worldFor(db(), house, houseNowMs(), cards);
   const recipes = cards.map((kept) => recipeFacts(kept, world, house));

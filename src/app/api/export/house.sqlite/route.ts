@@ -5,6 +5,7 @@ import { Readable } from "node:stream";
 import { houseFileHere } from "@/db/connection";
 import { keep } from "@/server/keeper";
 import { t } from "@/words/api";
+import { problem } from "../../problem";
 
 /** The file of the house itself, copied at one moment and read through before it is handed out. It holds everything: keep it as you keep the house. */
 export async function GET(): Promise<Response> {
@@ -13,7 +14,7 @@ export async function GET(): Promise<Response> {
   const asked = await keep("backup", { file: houseFileHere(), folder, stamp: "copy" });
   if (!asked.ok || !asked.value.ok) {
     drop();
-    return Response.json({ error: { path: "", message: t("noCopyWasMade") } }, { status: 503 });
+    return problem(503, "", t("noCopyWasMade"));
   }
   const { copy } = asked.value.value;
   const stream = createReadStream(copy);

@@ -4,11 +4,12 @@ import { db } from "@/db/connection";
 import { findPlace, readingsSince } from "@/db/house/places";
 import { toCsv } from "@/exchange/csv";
 import { t } from "@/words/api";
+import { problem } from "../../problem";
 
 /** Readings of one place of the last thirty days: `?place=ID`. Reads back through the logger import. */
 export function GET(request: Request): Response {
   const place = findPlace(db(), new URL(request.url).searchParams.get("place") ?? "");
-  if (!place) return Response.json({ error: { path: "place", message: t("thatPlaceIsNotInThe") } }, { status: 404 });
+  if (!place) return problem(404, "place", t("thatPlaceIsNotInThe"));
   const rows = readingsSince(db(), place.id, houseNowMs() - 30 * DAY_MS).map(({ atMs, celsius }) => [
     new Date(atMs).toISOString(),
     String(celsius),

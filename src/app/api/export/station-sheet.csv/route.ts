@@ -4,13 +4,14 @@ import { findSheet } from "@/db/stove/stationSheets";
 import { toCsv } from "@/exchange/csv";
 import { t } from "@/words/api";
 import { inMetric } from "@/words/say";
+import { problem } from "../../problem";
 
 const figure = (value: number | null, digits = 0) => (value === null ? "" : value.toFixed(digits));
 
 /** A kept station sheet: `?sheet=ID`; seconds, mm and °C. */
 export function GET(request: Request): Response {
   const sheet = findSheet(db(), new URL(request.url).searchParams.get("sheet") ?? "");
-  if (!sheet) return Response.json({ error: { path: "sheet", message: t("thatSheetIsNotInThe") } }, { status: 404 });
+  if (!sheet) return problem(404, "sheet", t("thatSheetIsNotInThe"));
   const names = stageColumns(sheet.rows);
   const head = [
     "thickness_mm",

@@ -2,7 +2,8 @@ import { houseNowMs } from "@/db/houseClock";
 import { z } from "zod";
 import { db } from "@/db/connection";
 import { noteWeight } from "@/db/block/scales";
-import { deviceOf, problem } from "../../device";
+import { deviceOf } from "../../device";
+import { problem } from "../../problem";
 import { t } from "@/words/api";
 
 const Weight = z.strictObject({ mass_g: z.number().min(-5000).max(500_000), stable: z.boolean() });

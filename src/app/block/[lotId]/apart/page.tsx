@@ -7,7 +7,7 @@ import { inSentence } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { startOfDayMs, todayIn } from "@/calendar/days";
 import { boardsSince, boardScheme } from "@/db/block/boards";
-import { breakdownsSince } from "@/db/block/breakdowns";
+import { breakdownsSince, YIELD_DAYS } from "@/db/block/breakdowns";
 import { db } from "@/db/connection";
 import { listPlaces } from "@/db/house/places";
 import { listScales } from "@/db/block/scales";
@@ -22,8 +22,6 @@ import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/block";
 
 export const metadata: Metadata = { title: t("breakDown") };
-
-const YIELD_DAYS = 365;
 
 export default async function ApartPage({ params }: { readonly params: Promise<{ lotId: string }> }) {
   const nowMs = await requestTime();

@@ -1,12 +1,12 @@
 "use client";
 import { massOf, panLevelMm, volumeMl, type SauceBatch } from "@/core/butter";
+import { RIM_MM } from "@/house/reduceBench";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { PALETTE } from "@/ui/theme/palette";
 import { t } from "@/words/butter";
 import styles from "../../Butter.module.css";
 
 const WIDTH = 320;
-const RIM_MM = 65;
 
 /** The pan cut through at scale: where the liquid stands when poured, reduced and mounted, against its rim. */
 export function PanLevels({ panMm, batch }: { readonly panMm: number; readonly batch: SauceBatch }) {

@@ -3,7 +3,7 @@ import { Alert } from "antd";
 import { useMessage } from "@/ui/layout/Messages";
 import Link from "next/link";
 import { useEffect, useRef } from "react";
-import { entryTimes, liveCook, methodOf, outcomeLabel, type CookEvent } from "@/core/cooking";
+import { entryTimes, liveCook, methodOf, OFF_PLAN_K, outcomeLabel, type CookEvent } from "@/core/cooking";
 import { findSpecies } from "@/core/species";
 import type { CookReading } from "@/db/stove/probes";
 import type { StoredPlan } from "@/house/storedPlan";
@@ -40,9 +40,6 @@ type Props = {
   readonly piecesMm: readonly number[];
   readonly serverNowMs: number;
 };
-
-/** So far from where it was to end the plan no longer holds, K. */
-const FAR_K = 2;
 
 type WithoutStage<T> = T extends unknown ? Omit<T, "stage"> : never;
 
@@ -95,7 +92,7 @@ export function LiveBench({
     t: () => probePad.current?.querySelector<HTMLButtonElement>("button")?.focus(),
   });
 
-  const isFarOff = live.foreseen !== null && Math.abs(live.foreseen.peakC - plan.answer.peakC) > FAR_K;
+  const isFarOff = live.foreseen !== null && Math.abs(live.foreseen.peakC - plan.answer.peakC) > OFF_PLAN_K;
   const undo = <UndoTap cookId={cookId} events={events} stage={live.stageIndex} nowMs={nowMs} />;
   if (!running || !stage) {
     return (

@@ -2,7 +2,7 @@
 import { sum } from "@/core/numeric";
 import { Button } from "antd";
 import dynamic from "next/dynamic";
-import { stageSecondsAt, type CookEvent, type LiveCook } from "@/core/cooking";
+import { stageSecondsAt, WORTH_A_CHANGE_S, type CookEvent, type LiveCook } from "@/core/cooking";
 import type { CookReading } from "@/db/stove/probes";
 import type { StoredPlan } from "@/house/storedPlan";
 import { clockText, durationText } from "@/words/format/format";
@@ -19,9 +19,6 @@ const ProbeCurve = dynamic(() => import("@/ui/charts/ProbeCurve"), {
   ssr: false,
   loading: () => <div className={page.chartMiddle} />,
 });
-
-/** A change of the clock smaller than this is not worth a tap, s. */
-const WORTH_S = 5;
 
 type Props = {
   readonly plan: StoredPlan;
@@ -77,7 +74,7 @@ export function ProbeCard({ plan, events, live, readings, busy, onSetClock }: Pr
       <p className="muted">
         {estimate.because ? t("itLooksAsIfBecause", { because: estimate.because }) : t("asPlannedSoFar")}
       </p>
-      {!resting && Math.abs(changeS) >= WORTH_S ? (
+      {!resting && Math.abs(changeS) >= WORTH_A_CHANGE_S ? (
         <Button disabled={busy} onClick={() => onSetClock(changeS)} className={page.around ?? ""}>
           {t("setThisClockChangeValue", {
             change: durationText(Math.abs(changeS)),

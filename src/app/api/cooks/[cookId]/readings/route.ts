@@ -1,7 +1,7 @@
 import { db } from "@/db/connection";
 import { findCook } from "@/db/stove/cooks";
 import { readingsOf } from "@/db/stove/probes";
-import { problem } from "../../../device";
+import { problem } from "../../../problem";
 import { t } from "@/words/api";
 
 /** What the probes sent into a cook, oldest first: `[{"at":"…","celsius":41.3}]`. */

@@ -4,11 +4,11 @@ import { addCookEvent, findCook } from "@/db/stove/cooks";
 import { tellCooks } from "@/server/cookNews";
 import { invalidInput } from "../../../../actionError";
 import { cookAtStation, isSameOrigin } from "../../../../request";
+import { problem } from "../../../problem";
 import { CookTap, eventOfTap, OLDEST_TAP_MS, type TapAnswer } from "../../../../stove/tap";
 import { refitCook } from "../../../../stove/refitCook";
 import { t } from "@/words/api";
-
-const problem = (status: number, message: string) => Response.json({ error: { message } }, { status });
+import { inMetric } from "@/words/say";
 
 /**
  * One tap at the stove. It counts from when the hand tapped, is meant for one stage, and the same id twice is one tap. An answer is 200
@@ -16,9 +16,10 @@ const problem = (status: number, message: string) => Response.json({ error: { me
  */
 export async function POST(request: Request, { params }: { params: Promise<{ cookId: string }> }): Promise<Response> {
   const { headers } = request;
-  if (!isSameOrigin(headers.get("origin"), headers.get("host"))) return problem(403, t("thisCameFromOutsideTheHouse"));
+  if (!isSameOrigin(headers.get("origin"), headers.get("host")))
+    return problem(403, "", t("thisCameFromOutsideTheHouse"));
   const parsed = CookTap.safeParse(await request.json().catch(() => null));
-  if (!parsed.success) return problem(422, invalidInput(parsed.error).message);
+  if (!parsed.success) return problem(422, "", invalidInput(parsed.error).message);
   const { cookId } = await params;
   const tap = parsed.data;
   const stamp = {
@@ -35,11 +36,11 @@ export async function POST(request: Request, { params }: { params: Promise<{ coo
     return Response.json({ ok: true, events } satisfies TapAnswer);
   }
   const { error } = added;
-  if (error.kind === "cookNotFound") return problem(404, t("thisCookIsNotInThe"));
+  if (error.kind === "cookNotFound") return problem(404, "", t("thisCookIsNotInThe"));
   const events = findCook(db(), cookId)?.events ?? [];
   const refusal: TapAnswer =
     error.kind === "stagePassed"
       ? { ok: false, events, code: "stage-passed", message: t("anotherHandWasFasterThatStage") }
-      : { ok: false, events, code: "refused", message: error.message };
+      : { ok: false, events, code: "refused", message: inMetric(error.why) };
   return Response.json(refusal);
 }

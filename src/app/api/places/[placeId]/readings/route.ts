@@ -3,8 +3,10 @@ import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { db } from "@/db/connection";
 import { addReadings } from "@/db/house/places";
-import { deviceOf, problem } from "../../../device";
+import { deviceOf } from "../../../device";
+import { problem } from "../../../problem";
 import { t } from "@/words/api";
+import { AHEAD_MS } from "@/calendar/aheadMs";
 
 const SensorReadings = z.strictObject({
   readings: z
@@ -12,9 +14,6 @@ const SensorReadings = z.strictObject({
     .min(1, t("sendAtLeastOneReading"))
     .max(10_000, t("atMost10000ReadingsAtOnce")),
 });
-
-/** A minute of a clock that runs ahead is forgiven. */
-const AHEAD_MS = 60_000;
 
 /**
  * Readings of a sensor: `{"readings":[{"at":"2026-03-31T12:00:00Z","celsius":1.4}]}` with `Authorization: Bearer KEY`, the key of the

@@ -2,17 +2,17 @@ import { houseNowMs } from "@/db/houseClock";
 import { z } from "zod";
 import { DAY_MS } from "@/core/units";
 import { db } from "@/db/connection";
-import { findProbe, noteProbe } from "@/db/stove/probes";
-import { deviceOf, problem } from "../../../device";
+import { noteProbe } from "@/db/stove/probes";
+import { deviceOf } from "../../../device";
+import { problem } from "../../../problem";
 import { t } from "@/words/api";
+import { AHEAD_MS } from "@/calendar/aheadMs";
 
 const Reading = z.strictObject({
   celsius: z.number().min(-60).max(350),
   /** When it was read, ISO 8601; now when left out. */
   at: z.iso.datetime({ offset: true }).optional(),
 });
-/** A clock that runs ahead of the house by more than this is wrong. */
-const AHEAD_MS = 60_000;
 /** A probe that was off the network sends what it kept; what is older than a day is no cook's. */
 const OLDEST_MS = DAY_MS;
 
@@ -29,7 +29,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ pro
   const atMs = parsed.data.at === undefined ? nowMs : Date.parse(parsed.data.at);
   if (atMs > nowMs + AHEAD_MS) return problem(422, "at", t("thisReadingIsFromTheFuture"));
   if (atMs < nowMs - OLDEST_MS) return problem(422, "at", t("thisReadingIsTooOld"));
-  const kept = noteProbe(db(), device.subjectId, parsed.data.celsius, atMs);
-  const cook = kept ? (findProbe(db(), device.subjectId)?.cookId ?? null) : null;
-  return Response.json({ kept, cook }, { status: 201 });
+  const noted = noteProbe(db(), device.subjectId, parsed.data.celsius, atMs);
+  const cook = noted.ok ? noted.value.cookId : null;
+  return Response.json({ kept: cook !== null, cook }, { status: 201 });
 }

@@ -1,117 +1,24 @@
-import { act, lazy, Suspense, type FunctionComponent, type ReactElement } from "react";
-import { createRoot, type Root } from "react-dom/client";
+import { act, type ReactElement } from "react";
 import { findHouse, type House } from "@/db/house/house";
 import { listOwnSpecies } from "@/db/house/species";
 import { db } from "@/db/connection";
 import { entriesBetween } from "@/db/ledger";
-import { HouseProvider } from "@/ui/hooks/HouseContext";
-import { Messages } from "@/ui/layout/Messages";
+import * as drawn from "@/ui/drawn.testkit";
 import type { Units } from "@/words/format/format";
+import { went } from "./framework.testkit";
 
-Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true });
-
-/** What a browser has and jsdom does not; nothing is as wide as a screen, and nothing is watched. */
-class Watcher {
-  observe(): void {}
-  unobserve(): void {}
-  disconnect(): void {}
-}
-/** A channel that says what it hears a moment later. */
-class Channel {
-  readonly port1: { onmessage: ((event: { readonly data: unknown }) => void) | null } = { onmessage: null };
-  readonly port2 = { postMessage: (data: unknown) => void setTimeout(() => this.port1.onmessage?.({ data })) };
-}
-Object.assign(globalThis, { ResizeObserver: Watcher, IntersectionObserver: Watcher, MessageChannel: Channel });
-Object.assign(window, {
-  matchMedia: (media: string) => ({
-    media,
-    matches: false,
-    addEventListener: () => undefined,
-    removeEventListener: () => undefined,
-    addListener: () => undefined,
-    removeListener: () => undefined,
-  }),
-  scrollTo: () => undefined,
-});
-Element.prototype.scrollIntoView = () => undefined;
-
-/** What React and jsdom complain of goes to the console: a complaint about the page fails its test, that jsdom has no canvas is known. */
-const complaints: string[] = [];
-const KNOWN = /Not implemented: HTMLCanvasElement/;
-beforeAll(() => {
-  jest.spyOn(console, "error").mockImplementation((...parts: readonly unknown[]) => {
-    const text = parts.map((part) => (part instanceof Error ? part.message : String(part))).join(" ");
-    if (!KNOWN.test(text)) complaints.push(text.slice(0, 300));
-  });
-});
-afterEach(() => expect(complaints.splice(0)).toEqual([]));
-
-/** Where a form sends the cook when it is done. */
-export const went: string[] = [];
-export const nextNavigation = {
-  useRouter: () => ({
-    push: (to: string) => void went.push(to),
-    replace: (to: string) => void went.push(to),
-    refresh: () => undefined,
-    back: () => undefined,
-    prefetch: () => undefined,
-  }),
-  usePathname: () => "/",
-  useSearchParams: () => new URLSearchParams(),
-};
-export const nextLink = {
-  __esModule: true,
-  default: ({ href, children, ...rest }: { readonly href: string; readonly children: ReactElement }) => (
-    <a href={href} {...rest}>
-      {children}
-    </a>
-  ),
-};
-
-type Part = FunctionComponent<object>;
-
-/** What comes later comes at once. */
-export const nextDynamic = {
-  __esModule: true,
-  default: (load: () => Promise<Part | { readonly default: Part }>) => {
-    const Later = lazy(async () => {
-      const part = await load();
-      return { default: "default" in part ? part.default : part };
-    });
-    return (props: object) => (
-      <Suspense>
-        <Later {...props} />
-      </Suspense>
-    );
-  },
-};
-
-let root: Root | null = null;
-let page: HTMLElement;
+export { went };
 
 /** Draws a form as a house of these units sees it. */
-export async function draw(units: Units, form: ReactElement): Promise<void> {
-  await clear();
-  page = document.createElement("div");
-  document.body.append(page);
-  root = createRoot(page);
-  const house = settings(findHouse(db())!, units);
-  await act(async () =>
-    root!.render(
-      <HouseProvider house={house}>
-        <Messages>{form}</Messages>
-      </HouseProvider>,
-    ),
-  );
-}
-
-export async function clear(): Promise<void> {
-  const drawn = root;
-  root = null;
-  if (drawn) await act(async () => drawn.unmount());
-  document.body.replaceChildren();
+export const draw = async (units: Units, form: ReactElement): Promise<void> => {
   went.length = 0;
-}
+  await drawn.drawIn(settings(findHouse(db())!, units), form);
+};
+
+export const clear = async (): Promise<void> => {
+  await drawn.clear();
+  went.length = 0;
+};
 
 const settings = ({ name, timeZone, currency, decimalMark, ruleSetId, susceptibleGuests }: House, units: Units) => ({
   name,
@@ -144,14 +51,8 @@ const labels = () => [...document.querySelectorAll("label")].map((one) => one.te
 /** Types as a hand does, and leaves the field. */
 export async function type(label: string, text: string): Promise<void> {
   const input = field(label);
-  const prototype = input instanceof HTMLTextAreaElement ? HTMLTextAreaElement.prototype : HTMLInputElement.prototype;
-  const setValue = Object.getOwnPropertyDescriptor(prototype, "value")!.set!;
-  await act(async () => {
-    input.focus();
-    setValue.call(input, text);
-    input.dispatchEvent(new Event("input", { bubbles: true }));
-  });
-  await act(async () => input.blur());
+  await drawn.typeInto(input, text);
+  await drawn.leave(input);
 }
 
 export function button(name: string | RegExp): HTMLButtonElement {
@@ -181,8 +82,7 @@ export async function pressEither(names: readonly string[]): Promise<void> {
   if (there) await press(there.textContent.trim());
 }
 
-/** What the page says now. */
-export const said = (): string => document.body.textContent.replace(/\s+/g, " ");
+export const { said } = drawn;
 
 const FAR_MS = 4_000_000_000_000;
 const book = () => entriesBetween(db(), 0, FAR_MS).toSorted((a, b) => a.seq - b.seq);

@@ -2,7 +2,7 @@ import Link from "next/link";
 import type { StockLot } from "@/db/lots/stock";
 import type { Format } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
-import { LotRow } from "./ice/LotRow";
+import { LotRow } from "../ice/LotRow";
 import { t } from "@/words/today";
 import { Empty } from "@/ui/layout/Empty";
 

@@ -12,7 +12,7 @@ import { lotsReceivedSince } from "@/db/lots/lots";
 import { stockOnIce } from "@/db/lots/stock";
 import { openCooks } from "@/db/stove/cooks";
 import { openHotHolds } from "@/db/stove/hotHolds";
-import { clockOf, speciesName } from "./stove/clockOf";
+import { clockOf, speciesName } from "../stove/clockOf";
 
 /** What stands in the house now. */
 function standing(house: House, nowMs: number) {

@@ -5,7 +5,7 @@ import { Row, RowCard } from "@/ui/layout/RowCard";
 import { VerdictTag } from "@/ui/layout/VerdictTag";
 import { dayText, timeText, type Format } from "@/words/format/format";
 import { t } from "@/words/today";
-import { speciesName } from "./stove/clockOf";
+import { speciesName } from "../stove/clockOf";
 import type { todayNow } from "./todayNow";
 
 type Now = ReturnType<typeof todayNow>;

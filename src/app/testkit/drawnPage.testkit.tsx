@@ -54,7 +54,7 @@ export async function drawn(
   searchParams: object = {},
 ): Promise<string> {
   db().update(houseTable).set({ units }).run();
-  const { default: Drawn } = jest.requireActual<{ readonly default: Page }>(`./${path}page`);
+  const { default: Drawn } = jest.requireActual<{ readonly default: Page }>(`../${path}page`);
   const house = { ...findHouse(db())!, ownSpecies: listOwnSpecies(db()) };
   const element = await Drawn({ params: Promise.resolve(params), searchParams: Promise.resolve(searchParams) });
   const out = new PassThrough();

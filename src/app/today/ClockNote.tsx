@@ -2,7 +2,7 @@
 import { Alert, Button } from "antd";
 import { durationText } from "@/words/format/format";
 import { useAct } from "@/ui/hooks/useAct";
-import { goByTheMachine } from "./actions";
+import { goByTheMachine } from "../actions";
 import { t } from "@/words/today";
 
 /** The machine's clock was set while the house was open: running clocks went on by the house's own time, and somebody decides. */

@@ -2,7 +2,7 @@ import Link from "next/link";
 import { db } from "@/db/connection";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/today";
-import { todaysChecks } from "./book/checks/todaysChecks";
+import { todaysChecks } from "../book/checks/todaysChecks";
 
 /** Checks of the house that are late, and nothing while none is. */
 export function ChecksNote({ timeZone, nowMs }: { readonly timeZone: string; readonly nowMs: number }) {

@@ -2,7 +2,7 @@
 import { Alert, Button, Select } from "antd";
 import { useState } from "react";
 import { useAct } from "@/ui/hooks/useAct";
-import { sayCurrency } from "./actions";
+import { sayCurrency } from "../actions";
 import { t } from "@/words/today";
 
 /** A house from before prices had a currency says which it is; until then no price is shown. */

@@ -1,0 +1,10 @@
+/**
+ * What the framework gives an action of the request it answers and a page where it is drawn, stood in for in every test. A test that
+ * wants another double says so itself.
+ */
+jest.mock("next/headers", () => jest.requireActual("@/app/testkit/framework.testkit").nextHeaders);
+jest.mock("next/cache", () => jest.requireActual("@/app/testkit/framework.testkit").nextCache);
+jest.mock("next/server", () => jest.requireActual("@/app/testkit/framework.testkit").nextServer);
+jest.mock("next/navigation", () => jest.requireActual("@/app/testkit/framework.testkit").nextNavigation);
+jest.mock("next/link", () => jest.requireActual("@/app/testkit/framework.testkit").nextLink);
+jest.mock("next/dynamic", () => jest.requireActual("@/app/testkit/framework.testkit").nextDynamic);
