@@ -8,8 +8,13 @@ export const houseDb = (): Db => openDatabase(path.join(process.env["GAFFEL_DATA
 
 const isTouch = (info: TestInfo) => info.project.name === "touch";
 
-/** Presses as this project's cook does: a tap, or focus and Enter. */
+/** Waits until the page has come alive around a part of it. */
+const comeAlive = (field: Locator): Promise<void> =>
+  expect.poll(() => field.evaluate((node) => Object.keys(node).some((key) => key.startsWith("__react")))).toBe(true);
+
+/** Presses as this project's cook does: a tap, or focus and Enter; a tap that does nothing yet is not counted as one. */
 export async function press(target: Locator, info: TestInfo): Promise<void> {
+  await comeAlive(target);
   if (isTouch(info)) {
     await target.tap();
     return;
@@ -17,10 +22,6 @@ export async function press(target: Locator, info: TestInfo): Promise<void> {
   await target.focus();
   await target.press("Enter");
 }
-
-/** Waits until the page has come alive around a field: a file given before that is lost without a word. */
-const comeAlive = (field: Locator): Promise<void> =>
-  expect.poll(() => field.evaluate((node) => Object.keys(node).some((key) => key.startsWith("__react")))).toBe(true);
 
 type Given = { readonly name: string; readonly mimeType: string; readonly buffer: Buffer };
 

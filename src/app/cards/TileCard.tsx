@@ -1,8 +1,9 @@
 "use client";
-import { Button, Input } from "antd";
+import { Button } from "antd";
 import Link from "next/link";
 import { useState } from "react";
 import type { Tile } from "@/house/pass";
+import { TextInput } from "@/ui/form/TextInput";
 import { NumberField } from "@/ui/form/NumberField";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
@@ -100,7 +101,7 @@ export function TileCard({ tile }: Props) {
       ) : null}
       {open === "off" ? (
         <div className={styles.tileActs}>
-          <Input
+          <TextInput
             aria-label={t("whyIsItOff")}
             placeholder={t("whyIsItOff")}
             value={reason}

@@ -1,7 +1,8 @@
 "use client";
-import { AutoComplete, Input, Segmented } from "antd";
+import { AutoComplete, Segmented } from "antd";
 import dayjs from "dayjs";
 import type { Rearing } from "@/core/safety";
+import { TextInput } from "@/ui/form/TextInput";
 import { DatePicker } from "@/ui/form/DatePicker";
 import { Field } from "@/ui/form/Field";
 import page from "@/ui/layout/page.module.css";
@@ -51,7 +52,7 @@ export function OriginFields({ draft, serverNowMs, onChange }: Props) {
       </Field>
       <Field label={t("area")}>
         {(id) => (
-          <Input
+          <TextInput
             id={id}
             value={draft.area}
             maxLength={120}
@@ -76,7 +77,7 @@ export function OriginFields({ draft, serverNowMs, onChange }: Props) {
       </Field>
       <Field label={t("boatOrFarm")}>
         {(id) => (
-          <Input
+          <TextInput
             id={id}
             value={draft.source}
             maxLength={120}

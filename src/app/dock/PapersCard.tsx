@@ -1,5 +1,6 @@
 "use client";
-import { Input, Segmented } from "antd";
+import { Segmented } from "antd";
+import { TextInput } from "@/ui/form/TextInput";
 import { DatePicker } from "@/ui/form/DatePicker";
 import dayjs from "dayjs";
 import type { ReactNode } from "react";
@@ -113,7 +114,7 @@ function PaperField({ fact, provenance, onSet }: PaperProps): ReactNode {
   const text = (key: "subArea" | "landingPlace" | "supplierLot" | "catchDocument") => (
     <Field label={fact.label}>
       {(id) => (
-        <Input
+        <TextInput
           id={id}
           maxLength={120}
           value={provenance[key] ?? ""}

@@ -1,5 +1,5 @@
 "use client";
-import { Input } from "antd";
+import { TextInput } from "@/ui/form/TextInput";
 import { DatePicker } from "@/ui/form/DatePicker";
 import dayjs from "dayjs";
 import type { Provenance } from "@/core/trace";
@@ -21,7 +21,7 @@ export function TagFields({ provenance, onSet }: Props) {
     <div className={styles.tag}>
       <Field label={t("certificateOrApprovalNumber")}>
         {(id) => (
-          <Input
+          <TextInput
             id={id}
             maxLength={60}
             value={tag.certificate}
@@ -31,7 +31,7 @@ export function TagFields({ provenance, onSet }: Props) {
       </Field>
       <Field label={t("dealerOrDispatchCentre")}>
         {(id) => (
-          <Input
+          <TextInput
             id={id}
             maxLength={120}
             value={tag.dealer}

@@ -1,7 +1,8 @@
 "use client";
-import { Button, Input } from "antd";
+import { Button } from "antd";
 import { useState } from "react";
 import { useAct } from "@/ui/hooks/useAct";
+import { TextLines } from "@/ui/form/TextLines";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/handover";
 import { leaveWord } from "./actions";
@@ -18,7 +19,7 @@ export function LeaveWord() {
       <h2>{t("leaveAWord")}</h2>
       <label className={page.labelled}>
         {t("whatTheListDoesNotSay")}
-        <Input.TextArea
+        <TextLines
           rows={3}
           maxLength={600}
           placeholder={t("forExample")}

@@ -1,6 +1,7 @@
 "use client";
-import { Button, Input } from "antd";
+import { Button } from "antd";
 import { memo, useCallback, useState } from "react";
+import { TextLines } from "@/ui/form/TextLines";
 import { Field } from "@/ui/form/Field";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
@@ -32,7 +33,7 @@ export function TicketBox({ typed, cards, tables }: Props) {
     <section className={page.card}>
       <Field label={t("whatIsWanted")}>
         {(id) => (
-          <Input.TextArea
+          <TextLines
             id={id}
             value={text}
             rows={2}

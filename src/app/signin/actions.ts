@@ -8,7 +8,7 @@ import { letIn, pairByCode } from "@/db/doors/tablets";
 import { houseNowMs } from "@/db/houseClock";
 import { inTurn, rightTry, waitOf, wrongTry } from "@/server/slowTries";
 import { t } from "@/words/doors";
-import { refused, type ActionError } from "../actionError";
+import { inWords, refused, type ActionError } from "../actionError";
 import { houseQuestion } from "../houseAction";
 import { carriedNow, carry, CHEF_MS } from "../session";
 import { ChefsPin, FirstChef, Nothing, PairingCode, PhraseOpens, SignIn } from "./schema";
@@ -105,13 +105,18 @@ export const openByPhrase = async (input: unknown): Answer<string> =>
     return ok(chef!.name);
   });
 
+const NO_CHEF = {
+  chefAlready: refused("chefIsThere", t("chefIsThere")),
+  nameIsTaken: refused("nameIsTaken", t("nameIsTaken")),
+} as const;
+
 /** A house without locks gets its first chef, and with it its locks; this tablet is let in. */
 export const makeTheChef = async (input: unknown): Answer<string> =>
   houseQuestion("makeTheChef", FirstChef, input, async ({ name, pin, phrase }) => {
     const [pinHash, phraseKept] = await Promise.all([slowHash(pin), slowHash(phrase)]);
     const atMs = houseNowMs();
     const made = makeChef(db(), { name, pinHash, phrase: phraseKept }, { who: name, atMs });
-    if (!made.ok) return err(refused("chefIsThere", t("chefIsThere")));
+    if (!made.ok) return inWords(made, NO_CHEF);
     const chef = made.value;
     const tablet = letIn(db(), { name: t("firstTablet"), kind: "tablet" }, { who: chef.name, atMs });
     noteSignIn(db(), chef.id, atMs);

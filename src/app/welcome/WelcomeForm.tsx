@@ -1,5 +1,6 @@
 "use client";
 import { Alert, Button, Form, Input, Segmented, Select, Switch } from "antd";
+import { TextInput } from "@/ui/form/TextInput";
 import { NumberInput } from "@/ui/form/NumberInput";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
@@ -50,7 +51,7 @@ export function WelcomeForm({ rules, zones, currencies }: Props) {
             label={t("nameOfTheHouse")}
             rules={[{ required: true, message: t("whatIsTheHouseCalled") }]}
           >
-            <Input autoComplete="organization" maxLength={80} />
+            <TextInput autoComplete="organization" maxLength={80} />
           </Form.Item>
           <Form.Item
             name="cooks"
@@ -74,7 +75,7 @@ export function WelcomeForm({ rules, zones, currencies }: Props) {
             extra={t("itOpensWhenPinsFail")}
             rules={[{ required: true, message: t("chooseAPhrase") }]}
           >
-            <Input autoComplete="off" maxLength={200} />
+            <TextInput autoComplete="off" maxLength={200} />
           </Form.Item>
           <div className={styles.two}>
             <Form.Item name="timeZone" label={t("timeZone2")} rules={[{ required: true, message: t("chooseTheZone") }]}>

@@ -16,6 +16,7 @@ import {
   listPeople,
   makeChef,
   noteSignIn,
+  phraseHash,
   setPin,
   setRole,
   takeIn,
@@ -67,6 +68,16 @@ test("the first chef is made once and locks the house; the last one can neither 
   expect(setRole(db, idOf(db, "Una"), "chef", stamp).ok).toBe(true);
   expect(letGo(db, chef.id, stamp).ok).toBe(true);
   expect(listPeople(db, NOW).map(({ name }) => name)).toEqual(["Una"]);
+});
+
+test("whoever works here becomes the chef by the name as it is said; a house that has its chef keeps its phrase", () => {
+  const db = house();
+  const una = idOf(db, "Una");
+  const chef = valueOf(makeChef(db, { name: "uNA", pinHash: "hash", phrase: "first" }, stamp));
+  expect(chef).toMatchObject({ id: una, name: "Una", role: "chef", pinHash: "hash" });
+  expect(listPeople(db, NOW).filter(({ role }) => role === "chef")).toHaveLength(1);
+  expect(makeChef(db, { name: "Mallory", pinHash: "other", phrase: "second" }, stamp)).toEqual(refuse("chefAlready"));
+  expect([phraseHash(db), listPeople(db, NOW).some(({ name }) => name === "Mallory")]).toEqual(["first", false]);
 });
 
 test("the name alone is enough for a shift after the PIN; a new PIN ends that; an inspector is here for a day", () => {

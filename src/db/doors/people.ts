@@ -43,6 +43,9 @@ export const isLocked = (db: Db): boolean => findHouse(db)?.demo === false && ha
 
 export type PersonFacts = { readonly name: string; readonly role: Role; readonly pinHash: string | null };
 
+/** Read aloud "Maike" and "maike" are one name; SQLite's lower() knows ASCII alone. */
+const isSameName = (one: string, other: string) => one.toLocaleLowerCase("en") === other.toLocaleLowerCase("en");
+
 /** Takes somebody into the house, an inspector for a day; refused: that name is another's. */
 export function takeIn(
   db: Db,
@@ -50,13 +53,11 @@ export function takeIn(
   { who, atMs }: Stamp,
 ): Result<Person, Refusal<"nameIsTaken">> {
   return db.transaction((tx) => {
-    // read aloud "Maike" and "maike" are one name; SQLite's lower() knows ASCII alone
-    const same = (one: string) => one.toLocaleLowerCase("en") === name.toLocaleLowerCase("en");
     const known = tx
       .select()
       .from(staff)
       .all()
-      .find((one) => same(one.name));
+      .find((one) => isSameName(one.name, name));
     if (known && known.leftAtMs === null && (known.untilMs === null || known.untilMs > atMs))
       return refuse("nameIsTaken");
     const facts = {
@@ -171,7 +172,7 @@ export function makeChef(
 ): Result<Person, Refusal<"chefAlready" | "nameIsTaken">> {
   return db.transaction((tx) => {
     if (hasChef(tx)) return refuse("chefAlready");
-    const known = listPeople(tx, stamp.atMs).find((one) => one.name === name);
+    const known = listPeople(tx, stamp.atMs).find((one) => isSameName(one.name, name));
     const keepPhrase = () => tx.update(house).set({ phraseHash: phrase }).run();
     if (!known) {
       const came = takeIn(tx, { name, role: "chef", pinHash }, stamp);

@@ -1,3 +1,6 @@
+"use client";
+import { useRef } from "react";
+import { useTypedEarly } from "../hooks/useTypedEarly";
 import styles from "./Choice.module.css";
 
 type Props<Value extends string> = {
@@ -9,8 +12,16 @@ type Props<Value extends string> = {
 
 /** One of a few, by the list of the device itself: a wet thumb knows it, and no page waits for it. */
 export function Choice<Value extends string>({ id, value, options, onChange }: Props<Value>) {
+  const list = useRef<HTMLSelectElement>(null);
+  useTypedEarly(() => list.current);
   return (
-    <select id={id} className={styles.choice} value={value} onChange={({ target }) => onChange(target.value as Value)}>
+    <select
+      ref={list}
+      id={id}
+      className={styles.choice}
+      value={value}
+      onChange={({ target }) => onChange(target.value as Value)}
+    >
       {options.map(({ value: one, label }) => (
         <option key={one} value={one}>
           {label}

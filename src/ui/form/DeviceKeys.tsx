@@ -1,7 +1,8 @@
 "use client";
-import { Button, Input, Typography } from "antd";
+import { Button, Typography } from "antd";
 import { useState } from "react";
 import { Field } from "./Field";
+import { TextInput } from "./TextInput";
 import page from "../layout/page.module.css";
 import type { Action } from "../hooks/askOnce";
 import { useAct } from "../hooks/useAct";
@@ -56,7 +57,7 @@ export function DeviceKeys({ devices, word, placeholder, postsTo, none, standIn,
       <div className={`${page.line} ${page.above}`}>
         <Field label={t("anotherWord", { word })}>
           {(id) => (
-            <Input
+            <TextInput
               id={id}
               value={name}
               maxLength={40}

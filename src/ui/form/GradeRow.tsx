@@ -1,5 +1,7 @@
 "use client";
+import { useRef } from "react";
 import type { Attribute, Grade } from "@/core/freshness";
+import { useTypedEarly } from "../hooks/useTypedEarly";
 import styles from "./GradeRow.module.css";
 import { t } from "@/words/ui";
 
@@ -14,8 +16,10 @@ type Props = {
 
 /** One attribute, one tap: four plain descriptions from as caught to reject. Tapping the chosen one again takes it back. */
 export function GradeRow({ attribute, grade, onGrade }: Props) {
+  const row = useRef<HTMLFieldSetElement>(null);
+  useTypedEarly(() => row.current);
   return (
-    <fieldset className={styles.row} data-graded={grade !== undefined || undefined}>
+    <fieldset ref={row} className={styles.row} data-graded={grade !== undefined || undefined}>
       <legend>
         {attribute.label}
         {attribute.decisive ? <span className={styles.decisive}> {t("decidesAlone")}</span> : null}

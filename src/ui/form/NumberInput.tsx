@@ -119,6 +119,8 @@ export function NumberInput({
   const problem = stands?.problem ?? null;
   useEffect(() => {
     const field = input.current?.input;
+    // hands that were at it before the page came alive are at it still
+    if (field && field === document.activeElement) setFocused(true);
     return () => void (field && leavePad(field));
   }, []);
   useEffect(() => {

@@ -3,6 +3,7 @@ import { AutoComplete, Button } from "antd";
 import { useEffect, useRef, useState, type FocusEvent } from "react";
 import { findSpecies, searchSpecies, SPECIES } from "@/core/species";
 import { useHouse } from "../hooks/HouseContext";
+import { useTypedEarly } from "../hooks/useTypedEarly";
 import { setUnsettled } from "./unsettled";
 import styles from "./SpeciesSearch.module.css";
 import page from "@/ui/layout/page.module.css";
@@ -25,6 +26,7 @@ export function SpeciesSearch({ id, value, onChange }: Props) {
   const text = typed ?? chosen?.name ?? "";
   const hits = searchSpecies(text, [...SPECIES, ...ownSpecies]);
   const field = useRef<HTMLDivElement>(null);
+  useTypedEarly(() => field.current);
   // what is typed and not chosen is no fish: nothing is done until it is
   const isOpen = left && typed !== null;
   useEffect(() => {

@@ -1,8 +1,9 @@
 "use client";
 import { sum } from "@/core/numeric";
-import { Input, Segmented } from "antd";
+import { Segmented } from "antd";
 import { useState } from "react";
 import { COUNT_GRADES, dealPlates, sizeOfCount, type PlateSchool } from "@/core/block";
+import { TextLines } from "@/ui/form/TextLines";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -31,7 +32,7 @@ export function ScallopCard() {
     <section className={page.card} data-testid="scallops">
       <h2>{t("scallopsSortedBySize")}</h2>
       <Field label={t("weightsMassUnitOneAfterTheOther", { massUnit: format.massUnit })}>
-        {(id) => <Input.TextArea id={id} rows={2} value={text} onChange={({ target }) => setText(target.value)} />}
+        {(id) => <TextLines id={id} rows={2} value={text} onChange={({ target }) => setText(target.value)} />}
       </Field>
       <div className={styles.fields}>
         <NumberField label={t("toAPlate")} value={perPlate} min={1} max={12} whole onChange={setPerPlate} />

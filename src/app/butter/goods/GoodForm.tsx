@@ -1,8 +1,9 @@
 "use client";
-import { Alert, Button, Checkbox, Input, Select } from "antd";
+import { Alert, Button, Checkbox, Select } from "antd";
 import { useState } from "react";
 import { ADDITION_KINDS, goodFromLabel, type AdditionKind } from "@/core/butter";
 import { ALLERGEN_IDS } from "@/core/safety";
+import { TextInput } from "@/ui/form/TextInput";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -73,7 +74,7 @@ export function GoodForm() {
       <div className={styles.pairs}>
         <Field label={t("whatItIs")} wide>
           {(id) => (
-            <Input
+            <TextInput
               id={id}
               value={good.label}
               maxLength={80}

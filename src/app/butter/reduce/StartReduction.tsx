@@ -1,7 +1,8 @@
 "use client";
-import { Button, Input, Switch } from "antd";
+import { Button, Switch } from "antd";
 import { useState } from "react";
 import type { ReduceAsk } from "@/house/reduceBench";
+import { TextInput } from "@/ui/form/TextInput";
 import { Field } from "@/ui/form/Field";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { useAct } from "@/ui/hooks/useAct";
@@ -19,7 +20,7 @@ export function StartReduction({ ask }: { readonly ask: ReduceAsk }) {
     <div className={styles.closing}>
       <Field label={t("nameOfThePan")}>
         {(id) => (
-          <Input
+          <TextInput
             id={id}
             value={name}
             maxLength={80}

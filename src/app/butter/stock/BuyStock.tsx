@@ -1,7 +1,8 @@
 "use client";
-import { Button, Checkbox, Input, Select } from "antd";
+import { Button, Checkbox, Select } from "antd";
 import { useState } from "react";
 import { ALLERGEN_IDS, type AllergenId } from "@/core/safety";
+import { TextInput } from "@/ui/form/TextInput";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -25,7 +26,7 @@ export function BuyStock() {
       <summary>{t("aBoughtStockComesIn")}</summary>
       <div className={styles.pairs}>
         <Field label={t("whatItIsCalled")}>
-          {(id) => <Input id={id} value={name} maxLength={60} onChange={({ target }) => setName(target.value)} />}
+          {(id) => <TextInput id={id} value={name} maxLength={60} onChange={({ target }) => setName(target.value)} />}
         </Field>
         <QuantityField
           label={t("howMuchCameIn")}

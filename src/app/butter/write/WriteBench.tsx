@@ -1,10 +1,11 @@
 "use client";
-import { Button, Input, Segmented, Select, Switch } from "antd";
+import { Button, Segmented, Select, Switch } from "antd";
 import type { Route } from "next";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { FAMILIES, shelfWith, type Ingredient, type SauceSpec } from "@/core/butter";
+import { TextInput } from "@/ui/form/TextInput";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
@@ -68,7 +69,7 @@ export function WriteBench({ specId, familyId, spec: before, own, fish }: Props)
         <div className={styles.pairs}>
           <Field label={t("nameOfTheSauce")} wide>
             {(id) => (
-              <Input
+              <TextInput
                 id={id}
                 value={spec.name}
                 maxLength={80}

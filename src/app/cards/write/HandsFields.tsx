@@ -1,6 +1,6 @@
-import { Input } from "antd";
 import { findPreparation } from "@/core/butter";
 import { handsParts, type CardSpec, type PartHands } from "@/core/cards";
+import { TextInput } from "@/ui/form/TextInput";
 import { Field } from "@/ui/form/Field";
 import { t } from "@/words/cards";
 import butter from "../../butter/Butter.module.css";
@@ -22,7 +22,7 @@ export function HandsFields({ card, onChange }: Props) {
       {parts.map((part) => (
         <Field key={part} label={t("handsOf", { part: NAMES[part] ?? findPreparation(part)?.label ?? part })}>
           {(id) => (
-            <Input
+            <TextInput
               id={id}
               value={said.find((one) => one.part === part)?.who ?? ""}
               maxLength={40}

@@ -1,9 +1,10 @@
 "use client";
-import { Button, Input, Switch } from "antd";
+import { Button, Switch } from "antd";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { shelfWith, type Ingredient } from "@/core/butter";
 import type { CardPiece, CardSpec } from "@/core/cards";
+import { TextInput } from "@/ui/form/TextInput";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { useAct } from "@/ui/hooks/useAct";
@@ -43,7 +44,12 @@ export function WriteCard({ cardId, first, today, sauces, own, fish }: Props) {
       <div className={butter.pairs}>
         <Field label={t("nameOfTheDish")} wide>
           {(id) => (
-            <Input id={id} value={card.name} maxLength={80} onChange={({ target }) => change({ name: target.value })} />
+            <TextInput
+              id={id}
+              value={card.name}
+              maxLength={80}
+              onChange={({ target }) => change({ name: target.value })}
+            />
           )}
         </Field>
         <Field label={t("onlyToday")}>

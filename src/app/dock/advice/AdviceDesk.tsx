@@ -1,5 +1,6 @@
 "use client";
-import { Alert, Button, Input, Segmented, Select } from "antd";
+import { Alert, Button, Segmented, Select } from "antd";
+import { TextInput } from "@/ui/form/TextInput";
 import { FileButton } from "@/ui/form/FileButton";
 import { DatePicker } from "@/ui/form/DatePicker";
 import type { Dayjs } from "dayjs";
@@ -75,7 +76,7 @@ export function AdviceDesk() {
           )}
         </Field>
         <Field label={t("whoSaysSo")}>
-          {(id) => <Input id={id} maxLength={120} value={body} onChange={({ target }) => setBody(target.value)} />}
+          {(id) => <TextInput id={id} maxLength={120} value={body} onChange={({ target }) => setBody(target.value)} />}
         </Field>
         <Field label={t("issuedOn")}>
           {(id) => (
@@ -104,10 +105,10 @@ export function AdviceDesk() {
           )}
         </Field>
         <Field label={t("onlyFromThisArea")}>
-          {(id) => <Input id={id} maxLength={120} value={area} onChange={({ target }) => setArea(target.value)} />}
+          {(id) => <TextInput id={id} maxLength={120} value={area} onChange={({ target }) => setArea(target.value)} />}
         </Field>
         <Field label={t("onlyByThisGear")}>
-          {(id) => <Input id={id} maxLength={120} value={gear} onChange={({ target }) => setGear(target.value)} />}
+          {(id) => <TextInput id={id} maxLength={120} value={gear} onChange={({ target }) => setGear(target.value)} />}
         </Field>
         <Button type="primary" disabled={!speciesId || body.trim() === "" || !issued} onClick={enter}>
           {t("enterIt")}

@@ -1,7 +1,8 @@
 "use client";
-import { AutoComplete, Button, Input, Select } from "antd";
+import { AutoComplete, Button, Select } from "antd";
 import { useState } from "react";
 import { FAMILIES, findSpecies, SPECIES, type Species } from "@/core/species";
+import { TextInput } from "@/ui/form/TextInput";
 import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import page from "@/ui/layout/page.module.css";
@@ -82,11 +83,11 @@ export function AddSpeciesForm() {
           )}
         </Field>
         <Field label={t("name2")}>
-          {(id) => <Input id={id} maxLength={80} value={name} onChange={({ target }) => setName(target.value)} />}
+          {(id) => <TextInput id={id} maxLength={80} value={name} onChange={({ target }) => setName(target.value)} />}
         </Field>
         <Field label={t("scientificName")}>
           {(id) => (
-            <Input
+            <TextInput
               id={id}
               value={scientificName}
               placeholder={t("salvelinusAlpinus")}
@@ -109,7 +110,7 @@ export function AddSpeciesForm() {
         </Field>
         <Field label={t("otherNames")} wide>
           {(id) => (
-            <Input
+            <TextInput
               id={id}
               maxLength={400}
               value={names}

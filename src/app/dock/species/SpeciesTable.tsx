@@ -1,5 +1,5 @@
 "use client";
-import { Input, Table } from "antd";
+import { Table } from "antd";
 import { useMemo, useState } from "react";
 import { formLabel, usualForm } from "@/core/freshness";
 import {
@@ -14,6 +14,7 @@ import {
 } from "@/core/species";
 import { confidenceWords } from "../confidenceWords";
 import { useHouse } from "@/ui/hooks/HouseContext";
+import { TextInput } from "@/ui/form/TextInput";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Dock.module.css";
 import { t } from "@/words/dock";
@@ -41,7 +42,7 @@ export function SpeciesTable() {
   return (
     <>
       <div data-find className={page.below}>
-        <Input
+        <TextInput
           aria-label={t("findASpecies")}
           allowClear
           value={typed}

@@ -1,5 +1,6 @@
 "use client";
-import { Button, Input, Segmented, Switch } from "antd";
+import { Button, Segmented, Switch } from "antd";
+import { TextInput } from "@/ui/form/TextInput";
 import { DatePicker } from "@/ui/form/DatePicker";
 import dayjs, { type Dayjs } from "dayjs";
 import Link from "next/link";
@@ -102,7 +103,7 @@ export function NewHold({ lotId, kinds, onDone }: NewProps) {
       {kind === "cure" ? (
         <Field label={t("recipe")}>
           {(id) => (
-            <Input
+            <TextInput
               id={id}
               maxLength={200}
               value={note}

@@ -1,7 +1,8 @@
 "use client";
-import { Input, Select } from "antd";
+import { Select } from "antd";
 import { useState } from "react";
 import { formsFor, type Form } from "@/core/freshness";
+import { TextInput } from "@/ui/form/TextInput";
 import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -40,7 +41,7 @@ export function SplitWork({ lotId, group, form, leftG, placeId, places }: LotFac
       </Field>
       <Field label={t("forWhat")}>
         {(id) => (
-          <Input
+          <TextInput
             id={id}
             maxLength={120}
             value={note}

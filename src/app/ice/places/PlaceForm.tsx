@@ -1,8 +1,9 @@
 "use client";
-import { Button, Input, Select } from "antd";
+import { Button, Select } from "antd";
 import { useState } from "react";
 import { PLACE_KINDS, type PlaceKind } from "@/core/coldchain";
 import type { Place } from "@/db/house/places";
+import { TextInput } from "@/ui/form/TextInput";
 import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -44,7 +45,7 @@ export function PlaceForm({ place }: { readonly place?: Place }) {
   return (
     <div className={styles.placeForm}>
       <Field label={t("name2")}>
-        {(id) => <Input id={id} maxLength={60} value={name} onChange={({ target }) => setName(target.value)} />}
+        {(id) => <TextInput id={id} maxLength={60} value={name} onChange={({ target }) => setName(target.value)} />}
       </Field>
       <Field label={t("kind")}>
         {(id) => (

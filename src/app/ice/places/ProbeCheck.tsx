@@ -1,6 +1,7 @@
 "use client";
-import { Button, Input } from "antd";
+import { Button } from "antd";
 import { useState } from "react";
+import { TextInput } from "@/ui/form/TextInput";
 import { NumberInput } from "@/ui/form/NumberInput";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
@@ -28,7 +29,7 @@ export function ProbeCheck({ says }: { readonly says: string }) {
       <div className={styles.holdWork}>
         <Field label={t("whichProbe")}>
           {(id) => (
-            <Input
+            <TextInput
               id={id}
               value={probe}
               maxLength={40}

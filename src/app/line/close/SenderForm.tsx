@@ -1,6 +1,7 @@
 "use client";
-import { Button, Input } from "antd";
+import { Button } from "antd";
 import { useState } from "react";
+import { TextInput } from "@/ui/form/TextInput";
 import { Field } from "@/ui/form/Field";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
@@ -21,7 +22,7 @@ export function SenderForm({ senders }: { readonly senders: readonly string[] })
       <h2>{t("ticketsFromTheTill")}</h2>
       {senders.length > 0 ? <p className={page.sub}>{t("senders", { list: senders.join(", ") })}</p> : null}
       <Field label={t("senderName")}>
-        {(id) => <Input id={id} value={name} maxLength={60} onChange={({ target }) => setName(target.value)} />}
+        {(id) => <TextInput id={id} value={name} maxLength={60} onChange={({ target }) => setName(target.value)} />}
       </Field>
       <Button loading={busy} disabled={name.trim().length < 2} onClick={() => void make()}>
         {t("newKey")}

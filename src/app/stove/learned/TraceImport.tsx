@@ -1,5 +1,6 @@
 "use client";
-import { Button, Input, Select } from "antd";
+import { Button, Select } from "antd";
+import { TextLines } from "@/ui/form/TextLines";
 import { FileButton } from "@/ui/form/FileButton";
 import { useState } from "react";
 import page from "@/ui/layout/page.module.css";
@@ -37,7 +38,7 @@ export function TraceImport({ cooks }: Props) {
       </FileButton>
       <label className={page.labelled}>
         {t("orTheLinesThemselves")}
-        <Input.TextArea
+        <TextLines
           rows={6}
           value={text}
           placeholder={t("secondsC08260")}

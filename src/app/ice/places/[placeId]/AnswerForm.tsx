@@ -1,9 +1,10 @@
 "use client";
-import { Button, Input, Select } from "antd";
+import { Button, Select } from "antd";
 import { useState } from "react";
 import type { CorrectiveAct, CorrectiveKind } from "@/core/coldchain";
 import { useAct } from "@/ui/hooks/useAct";
 import { useHouse } from "@/ui/hooks/HouseContext";
+import { TextLines } from "@/ui/form/TextLines";
 import { Field } from "@/ui/form/Field";
 import { HoldButton } from "@/ui/form/HoldButton";
 import { NumberInput } from "@/ui/form/NumberInput";
@@ -140,7 +141,7 @@ export function AnswerForm(props: Props) {
       ) : null}
       {kind === null ? null : (
         <>
-          <Input.TextArea
+          <TextLines
             aria-label={t("inYourWords")}
             placeholder={kind === "said" ? t("whatWasDoneAboutIt") : t("andInYourWords")}
             autoSize={{ minRows: 1, maxRows: 4 }}
