@@ -8,3 +8,10 @@ export function panBodyJPerK(diameterMm: number): number {
   );
   return nearest.heatCapacityJPerK * (diameterMm / nearest.diameterMm) ** 2;
 }
+
+/** A pan on its burner with what is poured in at 20 °C. */
+export const stoveOf = ({ panMm, netPowerW }: { readonly panMm: number; readonly netPowerW: number }) => ({
+  pan: { diameterMm: panMm, bodyJPerK: panBodyJPerK(panMm) },
+  netPowerW,
+  startC: 20,
+});

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { DEMO_CARDS } from "@/demo/data/cards";
-import { movedPart, pieceMm, PLATE_MM, plateParts, poolMm } from "./plateDrawing";
+import { PLATE_MM } from "@/core/cooking";
+import { movedPart, pieceMm, plateParts, poolMm } from "./plateDrawing";
 
 const CHAR = DEMO_CARDS["char"]!;
 

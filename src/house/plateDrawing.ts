@@ -1,9 +1,8 @@
 import type { CardSpec, PlatePlace } from "@/core/cards";
+import { PLATE_MM } from "@/core/cooking";
 import { FLESH_G_PER_MM3 } from "@/core/matter";
 import { SAUCE_G_PER_ML } from "./scaledSauce";
 
-/** A plate of the house, mm across its well (common practice). */
-export const PLATE_MM = 270;
 /** A piece nobody cut yet is about two and a half times as long as wide (estimate). */
 const LENGTH_TO_WIDTH = 2.5;
 /** A sauce stands two millimetres deep on a plate (common practice). */

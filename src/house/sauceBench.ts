@@ -11,7 +11,8 @@ import {
   type SauceSpec,
   type WaitingPoint,
 } from "@/core/butter";
-import { stoveOf, type MountFacts } from "./sauceSpec";
+import { stoveOf } from "./panBody";
+import type { MountFacts } from "./sauceSpec";
 
 /** What a cook turns at the bench: the spec as it is changed there, the pan, and how it waits. */
 export type BenchAsk = Omit<MountFacts, "servedC"> & {

@@ -1,5 +1,5 @@
 import { addedGrams, planSauce, type MountedQuestion, type Portion, type SauceSpec, type Shelf } from "@/core/butter";
-import { panBodyJPerK } from "./panBody";
+import { stoveOf } from "./panBody";
 
 /** How a sauce was made and where it waits: with its spec all that is needed to say what is in it. */
 export type MountFacts = {
@@ -12,12 +12,6 @@ export type MountFacts = {
   /** What the tasting added, for all covers: "+2 g salt, +5 g lemon". */
   readonly taste?: readonly Portion[];
 };
-
-export const stoveOf = ({ panMm, netPowerW }: Pick<MountFacts, "panMm" | "netPowerW">) => ({
-  pan: { diameterMm: panMm, bodyJPerK: panBodyJPerK(panMm) },
-  netPowerW,
-  startC: 20,
-});
 
 /** What was mounted, from what went in and what the tasting added; null where the spec can no longer be followed. */
 export function mountedAs(spec: SauceSpec, facts: MountFacts, shelf: Shelf): MountedQuestion | null {

@@ -12,7 +12,8 @@ import {
 } from "@/core/butter";
 import { hotHoldStatus, type RuleSetId } from "@/core/safety";
 import { MINUTE_MS } from "@/core/units";
-import { mountedAs, stoveOf, type MountFacts } from "./sauceSpec";
+import { stoveOf } from "./panBody";
+import { mountedAs, type MountFacts } from "./sauceSpec";
 
 /** A sauce that waits in the bain. */
 export type SauceInBain = {

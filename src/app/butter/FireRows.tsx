@@ -1,11 +1,11 @@
 "use client";
 import dynamic from "next/dynamic";
 import Link from "next/link";
-import { planStock, potClock, shelfWith, type Ingredient, type Shelf } from "@/core/butter";
+import { planStock, potClock } from "@/core/butter";
 import { MINUTE_MS } from "@/core/units";
 import type { LiveReduction } from "@/db/butter/reductions";
 import type { RunningPot } from "@/db/butter/stocks";
-import { clockAt, panExpects, reductionOf } from "@/house/liveReduction";
+import { clockAt, panExpects, wayDown, type FilledPan } from "@/house/panClock";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useNow } from "@/ui/hooks/useNow";
 import page from "@/ui/layout/page.module.css";
@@ -18,23 +18,20 @@ import { potWord } from "./potWord";
 const SeePan = dynamic(() => import("./SeePan").then((part) => part.SeePan));
 
 export type OnTheFire = {
-  readonly reductions: readonly LiveReduction[];
+  readonly reductions: readonly (LiveReduction & { readonly filled: FilledPan })[];
   readonly pots: readonly RunningPot[];
-  /** Goods of the house's own, which a reduction may hold. */
-  readonly own: readonly Ingredient[];
 };
 
 /** Reductions and pots of stock on the fire, with the clock of each; a pan that is weighed or measured moves its own. */
-export function FireRows({ reductions, pots, own, serverNowMs }: OnTheFire & { readonly serverNowMs: number }) {
+export function FireRows({ reductions, pots, serverNowMs }: OnTheFire & { readonly serverNowMs: number }) {
   const nowMs = useNow(serverNowMs);
-  const shelf = shelfWith(own);
   if (reductions.length + pots.length === 0) return null;
   return (
     <section className={page.card} data-testid="fire">
       <h2>{t("onTheFire")}</h2>
       <ul className={page.rows}>
         {reductions.map((live) => (
-          <ReductionRow key={live.id} live={live} shelf={shelf} nowMs={nowMs} />
+          <ReductionRow key={live.id} live={live} nowMs={nowMs} />
         ))}
         {pots.map((pot) => (
           <PotRow key={pot.id} pot={pot} nowMs={nowMs} />
@@ -44,11 +41,11 @@ export function FireRows({ reductions, pots, own, serverNowMs }: OnTheFire & { r
   );
 }
 
-type ReductionProps = { readonly live: LiveReduction; readonly shelf: Shelf; readonly nowMs: number };
+type ReductionProps = { readonly live: OnTheFire["reductions"][number]; readonly nowMs: number };
 
-function ReductionRow({ live: { id, startedAtMs, facts }, shelf, nowMs }: ReductionProps) {
+function ReductionRow({ live: { id, startedAtMs, facts, filled }, nowMs }: ReductionProps) {
   const { format } = useHouse();
-  const model = reductionOf(facts, shelf);
+  const model = wayDown(filled);
   if (!model) return null;
   const { phase, nowMl, by, secondsLeft } = clockAt(model, facts, Math.max(0, (nowMs - startedAtMs) / 1000));
   const over = phase === "over";

@@ -24,7 +24,7 @@ const GEARS = {
 } as const;
 
 /** What a way of rearing chosen from the list says to the parasite rule. */
-const REARING_OF: Readonly<Record<string, Rearing>> = { "Net pen": "net-pen", "Land tank": "land-based" };
+const REARING_OF: Readonly<Record<string, Rearing>> = { [t("netPen")]: "net-pen", [t("landTank")]: "land-based" };
 
 type Props = {
   readonly draft: LotDraft;

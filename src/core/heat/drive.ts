@@ -4,7 +4,7 @@ import { sumOf } from "@/core/numeric";
 export type Pace = { readonly firstS: number; readonly growth: number; readonly longestS: number };
 
 /** Thermal diffusivity of wet flesh, m²/s, where only the pace of a run hangs on it (computed from Choi and Okos 1986). */
-export const FLESH_DIFFUSIVITY = 1.3e-7;
+export const FLESH_DIFFUSIVITY_M2_PER_S = 1.3e-7;
 /** While ice forms or melts a step may not outrun the front: this share of the time heat needs to the middle of the piece. */
 export const FREEZING_STEP_SHARE = 0.003;
 /** Longest step as a share of the time since the faces changed, where nobody says otherwise. */

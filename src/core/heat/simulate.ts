@@ -1,6 +1,6 @@
 import { assert } from "@/core/shared";
 import { Conduction } from "./conduction";
-import { drive, FLESH_DIFFUSIVITY, FREEZING_STEP_SHARE, mostSteps, USUAL_GROWTH, type Pace } from "./drive";
+import { drive, FLESH_DIFFUSIVITY_M2_PER_S, FREEZING_STEP_SHARE, mostSteps, USUAL_GROWTH, type Pace } from "./drive";
 import type { Face } from "./face";
 import { gridFor, type LineShape } from "./grid";
 import type { Material } from "./material";
@@ -44,7 +44,7 @@ const FIRST_STEP_S = 0.005;
 function longestStepS({ material, shape }: Pick<HeatRun, "material" | "shape">): number {
   if (material.freezingC === null) return Infinity;
   const halfM = (shape.kind === "slab" ? shape.thicknessMm : shape.diameterMm) / 2000;
-  return (FREEZING_STEP_SHARE * halfM * halfM) / FLESH_DIFFUSIVITY;
+  return (FREEZING_STEP_SHARE * halfM * halfM) / FLESH_DIFFUSIVITY_M2_PER_S;
 }
 
 const paceOf = (run: Pick<HeatRun, "material" | "shape" | "stepGrowth">): Pace => ({

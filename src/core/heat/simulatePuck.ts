@@ -1,4 +1,4 @@
-import { drive, FLESH_DIFFUSIVITY, FREEZING_STEP_SHARE, mostSteps, USUAL_GROWTH, type Pace } from "./drive";
+import { drive, FLESH_DIFFUSIVITY_M2_PER_S, FREEZING_STEP_SHARE, mostSteps, USUAL_GROWTH, type Pace } from "./drive";
 import type { Material } from "./material";
 import { PuckConduction, type PuckFaces } from "./puck";
 
@@ -36,7 +36,7 @@ const STEP_CELLS = 4 * 3 * 23 * 41;
 const longestStepS = ({ diameterMm, heightMm, material }: Pick<PuckRun, "diameterMm" | "heightMm" | "material">) => {
   const halfM = Math.min(diameterMm, heightMm) / 2000;
   const share = material.freezingC === null ? SPLIT_SHARE : FREEZING_STEP_SHARE;
-  return (share * halfM * halfM) / FLESH_DIFFUSIVITY;
+  return (share * halfM * halfM) / FLESH_DIFFUSIVITY_M2_PER_S;
 };
 
 const paceOf = (run: Pick<PuckRun, "diameterMm" | "heightMm" | "material" | "stepGrowth">): Pace => ({

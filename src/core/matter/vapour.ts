@@ -4,11 +4,12 @@ import { bisect, mean } from "@/core/numeric";
 export const saturationPa = (pointC: number): number => 610.94 * Math.exp((17.625 * pointC) / (pointC + 243.04));
 
 /** Gas constant of water vapour, J/kgK. */
-export const VAPOUR_GAS_CONSTANT = 461.5;
+export const VAPOUR_GAS_CONSTANT_J_PER_KGK = 461.5;
 /** Volumetric heat capacity of air, J/m³K: turns a convection coefficient into a mass-transfer velocity (Lewis relation). */
-export const AIR_CAPACITY = 1180;
+export const AIR_CAPACITY_J_PER_M3K = 1180;
 
-const vapourKgPerM3 = (pressurePa: number, pointC: number) => pressurePa / (VAPOUR_GAS_CONSTANT * kelvinFromC(pointC));
+const vapourKgPerM3 = (pressurePa: number, pointC: number) =>
+  pressurePa / (VAPOUR_GAS_CONSTANT_J_PER_KGK * kelvinFromC(pointC));
 
 /** Air and the wet face in it. */
 export type WetFace = {
@@ -24,7 +25,7 @@ export type WetFace = {
 export function evaporationKgPerM2S({ faceC, airC, humidity, hWPerM2K }: WetFace): number {
   const air = vapourKgPerM3(humidity * saturationPa(airC), airC);
   const face = vapourKgPerM3(saturationPa(faceC), faceC);
-  return Math.max(0, (hWPerM2K / AIR_CAPACITY) * (face - air));
+  return Math.max(0, (hWPerM2K / AIR_CAPACITY_J_PER_M3K) * (face - air));
 }
 
 /** Latent heat of vaporisation of water at 100 °C, J/kg (steam tables). */

@@ -1,5 +1,5 @@
 import { freezingMaterial, simulateHeat, type LineShape } from "@/core/heat";
-import { FLESH_FREEZES_C, type Composition } from "@/core/matter";
+import { FLESH_FREEZES_C, FLESH_G_PER_MM3, type Composition } from "@/core/matter";
 import { optionWords, PARASITE_RULES, type ParasiteRuleId } from "@/core/safety";
 import { err, ok, type Result, inCelsius, said, type Said } from "@/core/shared";
 import { DAY_MS } from "@/core/units";
@@ -38,6 +38,10 @@ const CURVE_POINTS = 80;
 export const shapeOf = ({ shape, thicknessMm, layers }: FreezePack): LineShape =>
   shape === "slab" ? { kind: "slab", thicknessMm: thicknessMm * layers } : { kind: shape, diameterMm: thicknessMm };
 
+/** What freezing takes out of fish of 75 % water that is frozen to nine tenths, and how well it conducts then (common practice). */
+const FREEZING_J_PER_KG = 250_000;
+const FROZEN_W_PER_MK = 1.6;
+
 /** Plank's time to freeze through, s: a first guess for how long to follow it. */
 function plankS(request: FreezeRequest, hWPerM2K: number): number {
   const shape = shapeOf(request);
@@ -46,9 +50,10 @@ function plankS(request: FreezeRequest, hWPerM2K: number): number {
     number,
     number,
   ];
+  const jPerM3 = FLESH_G_PER_MM3 * 1e6 * FREEZING_J_PER_KG;
   return (
-    ((1050 * 250_000) / Math.max(1, FLESH_FREEZES_C - request.airC)) *
-    ((p * sizeM) / hWPerM2K + (r * sizeM * sizeM) / 1.6)
+    (jPerM3 / Math.max(1, FLESH_FREEZES_C - request.airC)) *
+    ((p * sizeM) / hWPerM2K + (r * sizeM * sizeM) / FROZEN_W_PER_MK)
   );
 }
 

@@ -2,10 +2,10 @@
 export type Result<T, E> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: E };
 
 export const ok = <T>(value: T): { readonly ok: true; readonly value: T } => ({ ok: true, value });
+export const err = <E>(error: E): { readonly ok: false; readonly error: E } => ({ ok: false, error });
+
 /** What was refused, by its code; what more there is to say of it stands beside the code. */
 export type Refusal<Kind extends string> = { readonly kind: Kind };
-
-export const err = <E>(error: E): { readonly ok: false; readonly error: E } => ({ ok: false, error });
 
 /** A refusal that is all said by its code. */
 export const refuse = <const Kind extends string>(

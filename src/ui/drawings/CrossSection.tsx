@@ -1,11 +1,11 @@
 "use client";
-import { Slider } from "antd";
 import { memo, useEffect, useMemo, useRef, useState } from "react";
 import { OPAQUE_SHARE, type Snapshot } from "@/core/cooking";
 import styles from "./CrossSection.module.css";
 import { fleshStops, paintFlesh } from "./fleshColour";
 import { clockText } from "@/words/format/format";
 import { useHouse } from "../hooks/HouseContext";
+import { Slider } from "../form/Slider";
 import page from "../layout/page.module.css";
 import type { FLESH } from "../theme/palette";
 import { t } from "@/words/ui";

@@ -5,7 +5,7 @@
 import fc from "fast-check";
 import { act } from "react";
 import { t } from "@/words/ui";
-import { buttonCalled, clear, click, device, drawIn, HOUSE, leave, one } from "../drawn.testkit";
+import { buttonCalled, clear, click, device, drawIn, HOUSE, leave } from "../drawn.testkit";
 import { Keypad } from "./Keypad";
 import { NumberInput } from "./NumberInput";
 import { afterKey } from "./pad";

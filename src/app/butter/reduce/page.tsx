@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { boughtGoods } from "@/db/butter/goods";
 import { listBurners } from "@/db/butter/spots";
 import { pacesOf } from "@/db/butter/reductions";
 import { db } from "@/db/connection";
@@ -17,14 +18,17 @@ export const metadata: Metadata = { title: t("reduce") };
 export default async function ReducePage() {
   const nowMs = await requestTime();
   requireHouse();
-  const fire = onTheFire(db());
   return (
     <>
       <PageHead title={t("howLongToReduceIt")} asks={t("inThisPanOnThisBurner")} />
       <SubNav views={BUTTER_VIEWS} here="/butter/reduce" />
       <div className={page.stack}>
-        <FireRows {...fire} serverNowMs={nowMs} />
-        <ReduceBench burners={listBurners(db())} own={fire.own} paces={pacesOf(db())} />
+        <FireRows {...onTheFire(db())} serverNowMs={nowMs} />
+        <ReduceBench
+          burners={listBurners(db())}
+          own={boughtGoods(db()).map(({ good }) => good)}
+          paces={pacesOf(db())}
+        />
       </div>
     </>
   );

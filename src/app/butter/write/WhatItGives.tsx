@@ -2,7 +2,7 @@
 import { Alert } from "antd";
 import { keyOfSaid } from "@/core/shared";
 import { bindingOf, planSauce, type SauceSpec, type Shelf } from "@/core/butter";
-import { stoveOf } from "@/house/sauceSpec";
+import { stoveOf } from "@/house/panBody";
 import { usualStove } from "@/house/tonight";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";

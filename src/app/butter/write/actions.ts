@@ -5,7 +5,7 @@ import { err, ok, type Result } from "@/core/shared";
 import { shelfOf } from "@/db/butter/goods";
 import { findSauce, keepSauceSpec } from "@/db/butter/specs";
 import { db } from "@/db/connection";
-import { stoveOf } from "@/house/sauceSpec";
+import { stoveOf } from "@/house/panBody";
 import { usualStove } from "@/house/tonight";
 import { formatFor } from "@/words/format/format";
 import { t } from "@/words/shelf";

@@ -1,5 +1,4 @@
 "use client";
-import { Slider } from "antd";
 import type { Route } from "next";
 import Link from "next/link";
 import { useState } from "react";
@@ -9,6 +8,7 @@ import type { SheetRequest } from "@/core/cooking";
 import { forMany, PAN_FOR_MANY, type Station } from "@/house/forMany";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
+import { Slider } from "@/ui/form/Slider";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/cards";
 import { durationText } from "@/words/format/format";

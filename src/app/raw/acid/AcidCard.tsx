@@ -1,11 +1,12 @@
 "use client";
-import { Segmented, Slider } from "antd";
+import { Segmented } from "antd";
 import { useMemo, useState } from "react";
 import { CITRUS_SCHOOLS, minutesToWhiten, WHITENING, whiteningAt } from "@/core/cure";
 import { Field } from "@/ui/form/Field";
 import { hoursText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { LayerMap } from "@/ui/drawings/LayerMap";
+import { Slider } from "@/ui/form/Slider";
 import page from "@/ui/layout/page.module.css";
 import { PracticeLine } from "@/ui/layout/PracticeLine";
 import { QuantityField } from "@/ui/form/QuantityField";

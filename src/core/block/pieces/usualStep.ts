@@ -1,8 +1,8 @@
 import { USUAL_ROOM_C, type PreparationStep } from "./prepared";
 
 /**
- * A step as it is usually done, to begin with: brine of 5 % for 20 min, 1.2 % salt evened out in as much water as fish, a third of the
- * weight as stuffing, a coat of 1.5 mm, an hour in moving air, a quarter of an hour at 20 °C (common practice, low).
+ * A step as it is usually done, to begin with: brine of 5 % for 20 min, 1.2 % salt evened out in as much water as fish, three tenths of
+ * the weight as stuffing, a coat of 1.5 mm, an hour in moving air, a quarter of an hour at 20 °C (common practice, low).
  */
 export function usualStep(
   kind: PreparationStep["kind"],

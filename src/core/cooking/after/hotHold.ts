@@ -70,7 +70,8 @@ export const SERVED_FROM_C = 45;
 const LAMP = { sourceC: 300, view: 0.25, airC: 30 } as const;
 const LITRES = 4;
 
-const PLATE_MM = 270;
+/** A plate of the house, mm across its well (common practice). */
+export const PLATE_MM = 270;
 
 function surroundingsOf(way: HoldWayId, piece: StovePiece, holdC: number): Surroundings {
   const around = (under: Touch, over: Touch, vessel: Vessel | null = null): Surroundings => ({

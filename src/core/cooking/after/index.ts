@@ -5,6 +5,7 @@ export {
   HOLD_WAYS,
   holdHot,
   keepsMin,
+  PLATE_MM,
   SERVED_FROM_C,
   USUAL_HOLD_C,
   type Holding,

@@ -1,5 +1,5 @@
 import { clamp } from "@/core/numeric";
-import { FLESH_DIFFUSIVITY, nextStepS } from "@/core/heat";
+import { FLESH_DIFFUSIVITY_M2_PER_S, nextStepS } from "@/core/heat";
 import { bodyOf, type Body } from "./body";
 import { STATION, type Films } from "./station";
 import { dryShare, Flesh, OPAQUE_DECADES, setShare } from "./flesh";
@@ -117,7 +117,7 @@ export class CookRun {
     this.#areasM2 = facesM2(piece);
     this.#waterKgPerM3 = waterKgPerM3(piece.composition);
     const half = governingMm(piece.shape) / 2000;
-    const share = (STEP_SHARE * half * half) / FLESH_DIFFUSIVITY;
+    const share = (STEP_SHARE * half * half) / FLESH_DIFFUSIVITY_M2_PER_S;
     this.#longestStepS = piece.startC < 0 ? FROZEN_STEP_S : clamp(share, 2, LONGEST_STEP_S);
   }
 

@@ -1,12 +1,17 @@
 import { clamp } from "@/core/numeric";
 import { kelvinFromC } from "@/core/units";
-import { AIR_CAPACITY, evaporationKgPerM2S, saturationPa, VAPOUR_GAS_CONSTANT } from "@/core/matter";
+import {
+  AIR_CAPACITY_J_PER_M3K,
+  evaporationKgPerM2S,
+  saturationPa,
+  VAPOUR_GAS_CONSTANT_J_PER_KGK,
+} from "@/core/matter";
 import { STATION } from "./station";
 
 /** Convective part of a coefficient that includes radiation, W/m²K (memory). */
 const CONVECTION_WPERM2K = { still: 8, oven: 15 } as const;
 /** 1 over the volumetric heat capacity of air and the gas constant of vapour (Lewis relation, as `evaporationKgPerM2S`). */
-const DRY_RATIO = 1 / (AIR_CAPACITY * VAPOUR_GAS_CONSTANT);
+const DRY_RATIO = 1 / (AIR_CAPACITY_J_PER_M3K * VAPOUR_GAS_CONSTANT_J_PER_KGK);
 /** Dew point of the air: a kitchen at 25 °C and 60 %, an oven that the food has moistened (estimate). */
 const DEW_C = { still: 16.7, oven: 60 } as const;
 export type AirKind = keyof typeof CONVECTION_WPERM2K;

@@ -1,11 +1,12 @@
 "use client";
-import { Segmented, Slider, Switch } from "antd";
+import { Segmented, Switch } from "antd";
 import { useState } from "react";
 import type { Burner } from "@/db/butter/spots";
 import { changedSpec, type BenchAsk } from "@/house/sauceBench";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
+import { Slider } from "@/ui/form/Slider";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";
 import { BurnerField, PanField } from "../../StoveFields";

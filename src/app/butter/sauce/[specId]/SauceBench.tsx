@@ -1,5 +1,4 @@
 "use client";
-import { Slider } from "antd";
 import { useState } from "react";
 import { keyOfSaid } from "@/core/shared";
 import { planSauce, rescuesFor, shelfWith, type Ingredient, type Portion, type SauceSpec } from "@/core/butter";
@@ -9,6 +8,7 @@ import { baseForG, saltToAddG, SAUCE_SALT_PCT, soMounted, waitingSauce, type Ben
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { AnswerBench } from "@/ui/layout/AnswerBench";
+import { Slider } from "@/ui/form/Slider";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";
 import { durationText, timeText } from "@/words/format/format";

@@ -7,7 +7,7 @@ import { lastTaste, saucesNow } from "@/db/butter/sauces";
 import { findSauce } from "@/db/butter/specs";
 import { listBurners } from "@/db/butter/spots";
 import { db } from "@/db/connection";
-import { stoveOf } from "@/house/sauceSpec";
+import { stoveOf } from "@/house/panBody";
 import { usualStove } from "@/house/tonight";
 import { PageHead } from "@/ui/layout/PageHead";
 import { SubNav } from "@/ui/layout/SubNav";
