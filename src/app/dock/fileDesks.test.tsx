@@ -13,7 +13,7 @@ import { lotsReceivedSince } from "@/db/lots/lots";
 import { writeDeliveryCsv } from "@/exchange/deliveryCsv";
 import type { DeliveryDraft } from "@/exchange/draft";
 import { t } from "@/words/dock";
-import { clear, draw, field, press, said } from "../testkit/atTheForm.testkit";
+import { untilAnswered, clear, draw, field, press, said } from "../testkit/atTheForm.testkit";
 import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import AdvicePage from "./advice/page";
 import FilesPage from "./files/page";
@@ -51,7 +51,7 @@ async function give(text: string, name = "delivery.csv"): Promise<void> {
   await act(async () => {
     Object.defineProperty(input, "files", { configurable: true, value: [file] });
     input.dispatchEvent(new Event("change", { bubbles: true }));
-    await new Promise((resolve) => setTimeout(resolve, 300));
+    await untilAnswered(300);
   });
 }
 const files = async (units: "metric" | "imperial" = "metric") => draw(units, await FilesPage());

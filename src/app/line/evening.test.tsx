@@ -13,7 +13,7 @@ import type { Units } from "@/words/format/format";
 import { t } from "@/words/line";
 import { t as next } from "@/words/next";
 import { t as ui } from "@/words/ui";
-import { clear, draw, press, said, type } from "../testkit/atTheForm.testkit";
+import { untilAnswered, clear, draw, press, said, type } from "../testkit/atTheForm.testkit";
 import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { sendCourse } from "./actions";
 import { AllDayCard } from "./AllDayCard";
@@ -51,7 +51,7 @@ const labelled = (label: string | RegExp): HTMLButtonElement => {
 const tap = (label: string | RegExp) =>
   act(async () => {
     labelled(label).click();
-    await new Promise((resolve) => setTimeout(resolve, 600));
+    await untilAnswered(600);
   });
 const card = (id: string) => document.querySelector(`[data-testid="${id}"]`)?.textContent ?? "";
 const ticket = (table: string) => ticketsSince(db(), 0).findLast((one) => one.table === table)!;
@@ -209,7 +209,7 @@ describe("an evening as the tablets see it", () => {
     expect(keep.disabled).toBe(false);
     await act(async () => {
       keep.click();
-      await new Promise((resolve) => setTimeout(resolve, 500));
+      await untilAnswered(500);
     });
     expect(said()).toContain(t("countIsKept", { missing: 1 }));
   });

@@ -21,7 +21,7 @@ import { inMetric } from "@/words/say";
 import { t as shell } from "@/words/shell";
 import { t } from "@/words/stove";
 import { POST } from "../api/cooks/[cookId]/taps/route";
-import { button, clear, draw, press, said, type } from "../testkit/atTheForm.testkit";
+import { untilAnswered, button, clear, draw, press, said, type } from "../testkit/atTheForm.testkit";
 import { inADemoHouse, request } from "../testkit/inTheHouse.testkit";
 import CookPage from "./cook/[cookId]/page";
 import { OutboxAlert } from "./OutboxAlert";
@@ -171,7 +171,7 @@ describe("what a hand does to a clock", () => {
     await act(async () => {
       next.click();
       next.click();
-      await new Promise((resolve) => setTimeout(resolve, 500));
+      await untilAnswered(500);
     });
     expect(kinds(id).filter((kind) => kind === "advanced")).toHaveLength(1);
   });
@@ -236,7 +236,7 @@ describe("a house that does not answer", () => {
     network.isDown = false;
     await act(async () => {
       resendTaps();
-      await new Promise((resolve) => setTimeout(resolve, 500));
+      await untilAnswered(500);
     });
     expect(kinds(id)).toEqual(["started", "paused", "extended"]);
     expect(document.querySelector("[role=alert]")).toBeNull();

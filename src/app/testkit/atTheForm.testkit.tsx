@@ -5,9 +5,10 @@ import { db } from "@/db/connection";
 import { entriesBetween } from "@/db/ledger";
 import * as drawn from "@/ui/drawn.testkit";
 import type { Units } from "@/words/format/format";
+import { untilAnswered } from "./answers.testkit";
 import { went } from "./framework.testkit";
 
-export { went };
+export { untilAnswered, went };
 
 /** Draws a form as a house of these units sees it. */
 export const draw = async (units: Units, form: ReactElement): Promise<void> => {
@@ -70,7 +71,7 @@ export async function press(name: string | RegExp): Promise<void> {
   await act(async () => {
     target.click();
     // an act looks for a second touch, asks the house and shows what it said
-    await new Promise((resolve) => setTimeout(resolve, 400));
+    await untilAnswered(400);
   });
 }
 

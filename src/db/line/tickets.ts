@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
-import { and, asc, eq, gte, isNull } from "drizzle-orm";
-import { err, ok, type Result } from "@/core/shared";
+import { and, asc, eq, gte, inArray, isNull, sql } from "drizzle-orm";
+import { err, groupBy, ok, type Result } from "@/core/shared";
 import type { Ticket, TicketCourse, TicketLine } from "@/house/line/ticket";
 import { isAnswered } from "@/house/line/ticket";
 import type { TypedDish } from "@/house/line/ticketText";
@@ -22,14 +22,7 @@ export function ticketsSince(db: Db, sinceMs: number): readonly Ticket[] {
     .where(and(gte(tickets.atMs, sinceMs), isNull(tickets.struckAtMs)))
     .orderBy(asc(tickets.atMs), asc(tickets.id))
     .all();
-  return rows.map(({ id, tableName, guest, atMs, who }) => ({
-    id,
-    table: tableName,
-    guest,
-    atMs,
-    who,
-    courses: coursesOf(db, id),
-  }));
+  return withCourses(db, rows);
 }
 
 export function findTicket(db: Db, id: string): Ticket | undefined {
@@ -38,28 +31,39 @@ export function findTicket(db: Db, id: string): Ticket | undefined {
     .from(tickets)
     .where(and(eq(tickets.id, id), isNull(tickets.struckAtMs)))
     .get();
-  return (
-    row && { id, table: row.tableName, guest: row.guest, atMs: row.atMs, who: row.who, courses: coursesOf(db, id) }
-  );
+  return row && withCourses(db, [row])[0];
 }
 
-function coursesOf(db: Db, ticketId: string): readonly TicketCourse[] {
+/** Tickets with their courses, the lines of each as they were called. */
+function withCourses(db: Db, rows: readonly (typeof tickets.$inferSelect)[]): readonly Ticket[] {
+  const ids = rows.map(({ id }) => id);
   const lines = db
     .select()
     .from(ticketLines)
-    .where(and(eq(ticketLines.ticketId, ticketId), isNull(ticketLines.struckAtMs)))
-    .orderBy(asc(ticketLines.course), asc(ticketLines.id))
+    .where(and(inArray(ticketLines.ticketId, ids), isNull(ticketLines.struckAtMs)))
+    .orderBy(sql`rowid`)
     .all();
-  return db
+  const courses = db
     .select()
     .from(ticketCourses)
-    .where(eq(ticketCourses.ticketId, ticketId))
+    .where(inArray(ticketCourses.ticketId, ids))
     .orderBy(asc(ticketCourses.course))
-    .all()
-    .map(({ ticketId: _, ...course }) => ({
+    .all();
+  const [linesOf, coursesOf] = [
+    groupBy(lines, ({ ticketId }) => ticketId),
+    groupBy(courses, ({ ticketId }) => ticketId),
+  ];
+  return rows.map(({ id, tableName, guest, atMs, who }) => ({
+    id,
+    table: tableName,
+    guest,
+    atMs,
+    who,
+    courses: (coursesOf.get(id) ?? []).map(({ ticketId: _, ...course }) => ({
       ...course,
-      lines: lines.filter((line) => line.course === course.course).map(lineOf),
-    }));
+      lines: (linesOf.get(id) ?? []).filter((line) => line.course === course.course).map(lineOf),
+    })),
+  }));
 }
 
 const lineOf = ({ struckAtMs: _, ...line }: typeof ticketLines.$inferSelect): TicketLine => line;
