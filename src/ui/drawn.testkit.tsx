@@ -35,7 +35,8 @@ Element.prototype.scrollIntoView = () => undefined;
 
 /** What React and jsdom complain of goes to the console: a complaint about the page fails its test, that jsdom has no canvas and no measures is known. */
 const complaints: string[] = [];
-const KNOWN = /Not implemented: (HTMLCanvasElement|window\.getComputedStyle)/;
+const KNOWN =
+  /Not implemented: (HTMLCanvasElement|window\.getComputedStyle)|`NaN` is an invalid value for the `%s` css style property/;
 beforeAll(() => {
   jest.spyOn(console, "error").mockImplementation((...parts: readonly unknown[]) => {
     const text = parts.map((part) => (part instanceof Error ? part.message : String(part))).join(" ");
