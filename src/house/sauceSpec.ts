@@ -1,5 +1,5 @@
-import { addedGrams, planSauce, type MountedQuestion, type Portion, type SauceSpec, type Shelf } from "@/core/butter";
-import { stoveOf } from "./panBody";
+import { addedGrams, type MountedQuestion, type Portion, type SauceSpec, type Shelf } from "@/core/butter";
+import { plannedSauce } from "./plannedSauce";
 
 /** How a sauce was made and where it waits: with its spec all that is needed to say what is in it. */
 export type MountFacts = {
@@ -15,7 +15,7 @@ export type MountFacts = {
 
 /** What was mounted, from what went in and what the tasting added; null where the spec can no longer be followed. */
 export function mountedAs(spec: SauceSpec, facts: MountFacts, shelf: Shelf): MountedQuestion | null {
-  const plan = planSauce(spec, facts.covers, stoveOf(facts), shelf);
+  const plan = plannedSauce(spec, facts.covers, facts, shelf);
   if (!plan.ok) return null;
   const { question, covers } = plan.value.batch;
   const factor = facts.covers / covers;

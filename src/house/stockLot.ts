@@ -1,6 +1,6 @@
 import { startOfDayMs, todayIn } from "@/calendar/days";
 import { usedOverStays, type Stay, type TemperatureHistory } from "@/core/coldchain";
-import { goneAfterCut, isCut, isReadyToEat, legalEnds, lotLife, type LotLife } from "@/core/freshness";
+import { goneAfterCut, isCut, isReadyToEat, legalEnds, lotLife, type LotLife, type LotState } from "@/core/freshness";
 import type { LotInHand } from "@/core/line";
 import { assert } from "@/core/shared";
 import { findSpecies, isFinfish, shortName, type Species } from "@/core/species";
@@ -37,7 +37,6 @@ export function stockLot<R extends LotRow, P extends PlaceRow>(room: Room<P>, ro
   const place = room.places.find(({ id }) => id === row.placeId) ?? null;
   const stays = room.staysOf(row.id);
   const { state, form } = row;
-  const zone = room.house.timeZone;
   const rawAllowed =
     row.verdict === "accept" &&
     !isReadyToEat(form) &&
@@ -53,17 +52,7 @@ export function stockLot<R extends LotRow, P extends PlaceRow>(room: Room<P>, ro
     inheritedIceDays: row.inheritedIceDays,
     usedIceDays: usedOverStays(stays, room.historyOf, species, state, nowMs),
     placeC: place ? (room.historyOf(place.id)?.celsiusAt(nowMs) ?? place.setC) : 0,
-    legalEnds: legalEnds({
-      ruleSetId: room.house.ruleSetId,
-      form,
-      state,
-      openedOn: row.openedOn,
-      openDays: row.provenance.openDays ?? null,
-      useBy: row.provenance.useBy ?? null,
-      thawedOn: row.thawedOn,
-      frozen: frozenStretches(stays, room.places, zone),
-      startOfDayMs: (day) => startOfDayMs(day, zone),
-    }),
+    legalEnds: endsOf(room, row, stays, state),
     nowMs,
   });
   return {
@@ -82,6 +71,22 @@ export function stockLot<R extends LotRow, P extends PlaceRow>(room: Room<P>, ro
   };
 }
 
+/** What rules and labels set for a lot that lies in this state. */
+function endsOf<P extends PlaceRow>(room: Room<P>, row: LotRow, stays: readonly Stay[], state: LotState) {
+  const zone = room.house.timeZone;
+  return legalEnds({
+    ruleSetId: room.house.ruleSetId,
+    form: row.form,
+    state,
+    openedOn: row.openedOn,
+    openDays: row.provenance.openDays ?? null,
+    useBy: row.provenance.useBy ?? null,
+    thawedOn: row.thawedOn,
+    frozen: frozenStretches(stays, room.places, zone),
+    startOfDayMs: (day) => startOfDayMs(day, zone),
+  });
+}
+
 function frozenStretches(stays: readonly Stay[], places: readonly PlaceRow[], zone: string) {
   const isFreezer = isFreezerIn(places);
   return stays.flatMap(({ placeId, fromMs, toMs }) =>
@@ -89,7 +94,10 @@ function frozenStretches(stays: readonly Stay[], places: readonly PlaceRow[], zo
   );
 }
 
-/** The life of portions cut from a lot: the share gone at the knife, then the shorter life of a cut piece where the lot lay. */
+/**
+ * The life of portions cut from a lot: the share gone at the knife, then the shorter life of a cut piece where the lot lay. The knife moves
+ * no date: what a label or a rule sets for the lot binds what came off it.
+ */
 export function cutLife<R extends LotRow, P extends PlaceRow>(
   room: Room<P>,
   { row, species, stays, rawAllowed, life }: StockLotOf<R, P>,
@@ -102,17 +110,18 @@ export function cutLife<R extends LotRow, P extends PlaceRow>(
     ? usedOverStays([{ placeId, fromMs: cutAtMs, toMs: null }], room.historyOf, species, "chilled", nowMs)
     : 0;
   const form = isCut(row.form) ? row.form : "fillet";
+  const state = row.state === "frozen" ? "chilled" : row.state;
   return lotLife({
     species,
     form,
-    state: row.state === "frozen" ? "chilled" : row.state,
+    state,
     rawAllowed,
     impliedIceDays: 0,
     daysSinceCatch: null,
     inheritedIceDays: goneAfterCut(life.startIceDays + before, species, row.form, form),
     usedIceDays: since,
     placeC: placeId ? (room.historyOf(placeId)?.celsiusAt(nowMs) ?? 0) : 0,
-    legalEnds: [],
+    legalEnds: endsOf(room, row, stays, state),
     nowMs,
   });
 }

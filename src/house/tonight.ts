@@ -1,7 +1,6 @@
 import {
   afterWaiting,
   mountedSauce,
-  planSauce,
   rescuesFor,
   SERVICE_MIN,
   waitThrough,
@@ -12,7 +11,7 @@ import {
 } from "@/core/butter";
 import { hotHoldStatus, type RuleSetId } from "@/core/safety";
 import { MINUTE_MS } from "@/core/units";
-import { stoveOf } from "./panBody";
+import { plannedSauce } from "./plannedSauce";
 import { mountedAs, type MountFacts } from "./sauceSpec";
 
 /** A sauce that waits in the bain. */
@@ -77,7 +76,7 @@ export const usualStove = (covers: number): Pick<MountFacts, "panMm" | "netPower
 
 /** What a sauce wants tonight, for the covers of the dishes it goes with. */
 export function sauceNeed(specId: string, spec: SauceSpec, covers: number, baseHaveG: number, shelf: Shelf): SauceNeed {
-  const plan = planSauce(spec, Math.max(1, covers), stoveOf(usualStove(covers)), shelf);
+  const plan = plannedSauce(spec, Math.max(1, covers), usualStove(covers), shelf);
   const need = { specId, name: spec.name, covers, baseHaveG, hasBase: spec.base.length > 0 };
   if (!plan.ok) return { ...need, gPerCover: 0, batches: 1, baseMin: null, baseNeedG: 0 };
   const { batch, batches } = plan.value;

@@ -31,17 +31,18 @@ export function cardWorld(db: Db, house: House, nowMs: number, rawIds: ReadonlyS
   const boards = boardsSince(db, nowMs - BOARDS_LOOK_BACK_DAYS * DAY_MS, own);
   const touched = touchedOn(boardScheme(db), boards);
   const held = new Set(openHolds(db, nowMs).map(({ lot }) => lot.id));
+  const onIce = stockOnIce(db, nowMs);
   return {
     ruleSetId: house.ruleSetId,
     shelf: shelfOf(db),
     speciesOf: (id) => findSpecies(id, own),
     sauceOf: (specId) => sauces.get(specId),
     lots: [
-      ...stockOnIce(db, nowMs)
+      ...onIce
         // what is held serves nothing
         .filter(({ row, byProduct }) => !byProduct && !held.has(row.id))
         .map((lot) => cardLot(db, lot, rawIds.has(lot.species.id), touched, nowMs)),
-      ...cutAndWaiting(db, held, touched, nowMs),
+      ...cutAndWaiting(db, onIce, held, touched, nowMs),
     ],
     madeSauces: madeSauces(db),
     madePreparations: madePreparations(db, nowMs),
@@ -68,7 +69,8 @@ const touchedOn =
         ({ allergen }) => allergen,
       );
     };
-    return { cook: on(false), raw: [...new Set([...on(false), ...on(true)])] };
+    const cook = on(false);
+    return { cook, raw: [...new Set([...cook, ...on(true)])] };
   };
 
 function cardLot(db: Db, lot: StockLot, asksRaw: boolean, touched: Touched, nowMs: number): CardLot {
@@ -94,9 +96,16 @@ function cardLot(db: Db, lot: StockLot, asksRaw: boolean, touched: Touched, nowM
 
 /** Cut and not cooked yet: portions of the last days, with the life of the lot they came off. */
 const WAITS_DAYS = 3;
-function cutAndWaiting(db: Db, held: ReadonlySet<string>, touched: Touched, nowMs: number): readonly CardLot[] {
+function cutAndWaiting(
+  db: Db,
+  onIce: readonly StockLot[],
+  held: ReadonlySet<string>,
+  touched: Touched,
+  nowMs: number,
+): readonly CardLot[] {
   return batchesToCook(db, nowMs - WAITS_DAYS * DAY_MS).flatMap((batch): readonly CardLot[] => {
-    const lot = lotInHand(db, batch.lotId, nowMs);
+    // of a lot that is cut up nothing is on ice any more
+    const lot = onIce.find(({ id }) => id === batch.lotId) ?? lotInHand(db, batch.lotId, nowMs);
     if (!lot || held.has(batch.lotId)) return [];
     const edibleG = sumOf(batch.portions, ({ cookId, massG }) => (cookId === null ? massG : 0));
     const remainingCents = Math.round((lot.row.priceCentsPerKg * edibleG) / 1000);

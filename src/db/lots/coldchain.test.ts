@@ -3,88 +3,24 @@ import os from "node:os";
 import path from "node:path";
 import { eq } from "drizzle-orm";
 import type { CorrectiveAct } from "@/core/coldchain";
-import { judgeAtDoor, schemeFor, type Form, type Grade } from "@/core/freshness";
 import { valueOf } from "@/core/shared";
-import { findSpecies } from "@/core/species";
-import { DAY_MS, HOUR_MS } from "@/core/units";
+import { DAY_MS } from "@/core/units";
 import { openDatabase, type Db } from "../connection";
 import { answerExcursion } from "./answerExcursion";
 import { alarmsOf, lotsThrough, watchHouse, watchPlace } from "./excursions";
 import { attachFile, filesOfLot, findFile, isAsKept } from "./files";
+import { at, DAY, house, NOW, stamp, take, today } from "./coldHouse.testkit";
 import { closeHold, findHold, openHolds, readHold, startHold } from "./holds";
-import { openHouse } from "../house/house";
 import { checkLedger, entriesOfLot } from "../ledger";
-import { findLot, receiveDelivery, type NewLot } from "./lots";
+import { findLot } from "./lots";
 import { moveLot, openPack, splitLot, wasteLot } from "./movements";
-import { addReadings, findPlace, historyOf, listPlaces, readingsSince, setPlace } from "../house/places";
+import { addReadings, findPlace, historyOf, readingsSince, setPlace } from "../house/places";
 import { oldFile } from "../releases/oldFile.testkit";
 import { fish, lotStays } from "../schema/lots";
 import { addOwnSpecies, listOwnSpecies } from "../house/species";
 import { lotInHand, stockOnIce } from "./stock";
 import { supplierRecord } from "./supplierRecord";
 import { wasteSince } from "./waste";
-
-const NOW = Date.UTC(2026, 4, 12, 15);
-const at = (hoursAgo: number) => NOW - hoursAgo * HOUR_MS;
-const stamp = (hoursAgo: number) => ({ who: "Ylva", atMs: at(hoursAgo) });
-const DAY = "2026-05-12";
-const today = { ...stamp(0), day: DAY };
-
-function house(): { db: Db; room: string; freezer: string } {
-  const db = openDatabase(":memory:");
-  const settings = {
-    name: "A",
-    timeZone: "UTC",
-    units: "metric",
-    ruleSetId: "fda-2022",
-    cooks: ["Ylva"],
-    coldRoomC: 0,
-  } as const;
-  openHouse(db, settings, at(500));
-  const facts = { minC: null, maxC: null, everyMin: 60 };
-  const room = listPlaces(db)[0]!.id;
-  const freezer = valueOf(setPlace(db, null, { ...facts, name: "Freezer", kind: "freezer", setC: -20 }, stamp(500))).id;
-  return { db, room, freezer };
-}
-
-function take(db: Db, placeId: string, hoursAgo: number, part: Partial<NewLot> = {}, grade: Grade = 0) {
-  const speciesId = part.speciesId ?? "cod";
-  const species = findSpecies(speciesId)!;
-  const form: Form = part.form ?? "whole-gutted";
-  const grades = Object.fromEntries(schemeFor(species, form, part.frozen).attributes.map(({ id }) => [id, grade]));
-  const lot: NewLot = {
-    speciesId,
-    form,
-    frozen: false,
-    production: "wild",
-    area: "FAO 27.4.a",
-    gear: "Longline",
-    source: "Nattkrok",
-    caughtAtMs: null,
-    massG: 5000,
-    statedMassG: null,
-    priceCentsPerKg: 1000,
-    receiptC: 1,
-    grades,
-    provenance: {},
-    placeId,
-    ...part,
-  };
-  const judgement = judgeAtDoor({
-    species,
-    form,
-    frozen: lot.frozen,
-    grades,
-    receiptC: lot.receiptC,
-    daysSinceCatch: null,
-    ruleSetId: "fda-2022",
-  });
-  return receiveDelivery(db, "Gråskjær Landing", [{ lot, judgement }], {
-    ...stamp(hoursAgo),
-    day: "2026-05-12",
-    dayStamp: "0512",
-  })[0]!;
-}
 
 describe("life from where a lot lay", () => {
   test("two days at 0, then a day at 4 °C: 3.96 ice days by the readings of both places", () => {
