@@ -121,12 +121,15 @@ export function keepForeignGood(db: Db, good: Ingredient, { who, atMs }: Stamp):
 }
 
 /** What the house pays for its goods, cents a kilo; a good nobody priced is not in it. */
-export const goodsPrices = (db: Db): ReadonlyMap<string, number> =>
-  new Map(
-    db
-      .select()
-      .from(items)
-      .where(and(eq(items.kind, "bought"), sql`json_extract(${items.facts}, '$.centsPerKg') is not null`))
-      .all()
-      .map(({ facts }) => [facts.ingredientId!, facts.centsPerKg!]),
-  );
+export const goodsPrices = remembering(
+  [items],
+  (db): ReadonlyMap<string, number> =>
+    new Map(
+      db
+        .select()
+        .from(items)
+        .where(and(eq(items.kind, "bought"), sql`json_extract(${items.facts}, '$.centsPerKg') is not null`))
+        .all()
+        .map(({ facts }) => [facts.ingredientId!, facts.centsPerKg!]),
+    ),
+);

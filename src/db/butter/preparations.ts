@@ -1,16 +1,17 @@
 import { sumOf } from "@/core/numeric";
 import { randomUUID } from "node:crypto";
-import { and, asc, eq, sql } from "drizzle-orm";
+import { and, asc, eq, inArray, sql } from "drizzle-orm";
 import { findPreparation, goodsStates, keepsDays, prepare, type Preparation } from "@/core/butter";
 import { allergensTogether } from "@/core/larder";
 import type { RuleSetId } from "@/core/safety";
-import { err, ok, said, type Result, type Said } from "@/core/shared";
+import { err, groupBy, ok, said, type Result, type Said } from "@/core/shared";
 import { DAY_MS, HOUR_MS } from "@/core/units";
 import type { Db } from "../connection";
 import { keepMake } from "../larder/makes";
 import { addMadeLot, keepItem, madeLot, type MadeLot } from "../larder/madeLots";
 import { appendEntry } from "../ledger";
 import { takeFrom } from "../lots/childLot";
+import { remembering } from "../remember";
 import { items, lots } from "../schema/larder";
 import { drawGoods } from "./draws";
 import { shelfOf } from "./goods";
@@ -87,22 +88,25 @@ export type Stocked = {
 };
 
 /** Preparations that are there or were asked to be, by name; the lot that must go first leads. */
-export function preparationsNow(db: Db): readonly Stocked[] {
+export const preparationsNow = remembering([items, lots], (db): readonly Stocked[] => {
   const rows = db
     .select()
     .from(items)
     .where(sql`json_extract(${items.facts}, '$.preparationId') is not null`)
     .orderBy(asc(items.name))
     .all();
+  const ids = rows.map(({ id }) => id);
+  const onIce = db
+    .select()
+    .from(lots)
+    .where(and(inArray(lots.itemId, ids), eq(lots.status, "on-ice")))
+    .orderBy(asc(lots.useByMs))
+    .all();
+  const lotsOf = groupBy(onIce, ({ itemId }) => itemId);
   return rows.flatMap(({ id, facts }) => {
     const preparation = findPreparation(facts.preparationId ?? "");
     if (!preparation) return [];
-    const there = db
-      .select()
-      .from(lots)
-      .where(and(eq(lots.itemId, id), eq(lots.status, "on-ice")))
-      .orderBy(asc(lots.useByMs))
-      .all();
+    const there = lotsOf.get(id) ?? [];
     const leftG = sumOf(there, (lot) => lot.remainingG);
     const portions =
       preparation.portionG === null
@@ -112,7 +116,7 @@ export function preparationsNow(db: Db): readonly Stocked[] {
     const low = par !== null && (portions === null ? leftG < par : portions <= par);
     return there.length > 0 || par !== null ? [{ preparation, lots: there, leftG, portions, par, low }] : [];
   });
-}
+});
 
 /** Takes portions, or grams where it has none, out of a lot. Answers with what is left of it, g. */
 export function takePortions(

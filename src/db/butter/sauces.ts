@@ -22,9 +22,10 @@ import { keepMake, type MakeInput, type MakeLoss } from "../larder/makes";
 import { addMadeLot, closeMadeLot, keepItem, madeLot, madeLots, type MadeLot } from "../larder/madeLots";
 import { appendEntry } from "../ledger";
 import { takeFrom } from "../lots/childLot";
-import { items, makeOutputs, makes, specs, spots } from "../schema/larder";
+import { items, lots, makeOutputs, makes, specs, spots } from "../schema/larder";
 import { hotHolds } from "../schema/stove";
 import { endHotHold, startHotHold } from "../stove/hotHolds";
+import { remembering } from "../remember";
 import { drawGoods } from "./draws";
 import { shelfOf } from "./goods";
 import { sauceByHash, type KeptSauce } from "./specs";
@@ -210,7 +211,7 @@ export type SauceLot = {
 };
 
 /** Bases and sauces that are there now, the oldest first. */
-export function saucesNow(db: Db): readonly SauceLot[] {
+export const saucesNow = remembering([lots, items, makes, makeOutputs, specs], (db): readonly SauceLot[] => {
   const made = madeLots(db);
   if (made.length === 0) return [];
   const outputs = db
@@ -232,7 +233,7 @@ export function saucesNow(db: Db): readonly SauceLot[] {
     const mount = make.kind === "sauce" ? (make.facts as MountFacts) : null;
     return [{ lot, name: item.name, specId: sauce.specId, spec: sauce.spec, madeAtMs: make.atMs, mount }];
   });
-}
+});
 
 /** Sets what a good of the shelf costs the house. */
 export function priceGood(db: Db, ingredientId: string, centsPerKg: number): void {

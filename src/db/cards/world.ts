@@ -21,8 +21,11 @@ import { entriesAbout } from "../ledger";
 import { openHolds } from "../lots/holds";
 import { lotInHand, stockOnIce, type StockLot } from "../lots/stock";
 import { clearLot } from "../raw/rawLots";
+import { remembering } from "../remember";
 import { cooks } from "../schema/cooks";
+import { ownSpecies } from "../schema/house";
 import { items, lots, spots } from "../schema/larder";
+import { ledger, ledgerSubjects } from "../schema/ledger";
 
 /** Everything the cards are joined from, as it stands now. `rawIds`: species whose raw clearance is asked for, which takes its time. */
 export function cardWorld(db: Db, house: House, nowMs: number, rawIds: ReadonlySet<string>): CardWorld {
@@ -172,18 +175,24 @@ export function madeGoodsG(db: Db, nowMs: number): ReadonlyMap<string, number> {
   return grams;
 }
 
-const ownGoods = (db: Db, nowMs: number) =>
+const goodsOnIce = remembering([lots, items], (db) =>
   db
     .select({ lot: lots, facts: items.facts })
     .from(lots)
     .innerJoin(items, eq(items.id, lots.itemId))
     .where(and(eq(lots.status, "on-ice"), sql`json_extract(${items.facts}, '$.ingredientId') is not null`))
     .orderBy(desc(lots.useByMs))
-    .all()
-    .filter(({ lot }) => lot.useByMs === null || lot.useByMs > nowMs);
+    .all(),
+);
+
+const ownGoods = (db: Db, nowMs: number) =>
+  goodsOnIce(db).filter(({ lot }) => lot.useByMs === null || lot.useByMs > nowMs);
+
+/** Of what nobody knows the name of. */
+const ANY_ANIMAL = ["fish", "crustaceans", "molluscs"] as const;
 
 /** What went through the fryer since its oil was changed: its batter and every animal that was fried in it. */
-function inFryer(db: Db): readonly AllergenId[] {
+const inFryer = remembering([spots, cooks, ledger, ledgerSubjects, ownSpecies], (db): readonly AllergenId[] => {
   const fryers = db.select().from(spots).where(eq(spots.kind, "fryer")).all();
   const changed = fryers.map(({ id }) =>
     entriesAbout(db, { kind: "spot", id }).findLast(({ kind }) => kind === "oil-changed"),
@@ -195,9 +204,10 @@ function inFryer(db: Db): readonly AllergenId[] {
     .from(cooks)
     .where(and(gte(cooks.startedAtMs, sinceMs), inArray(sql`json_extract(${cooks.plan}, '$.methodId')`, ["deep-fry"])))
     .all();
+  const own = listOwnSpecies(db);
   const found = fried.flatMap(({ plan }) => {
-    const species = findSpecies(plan.speciesId);
-    return [...methodOf("deep-fry").brings, species ? allergenOf(species.group) : null];
+    const species = findSpecies(plan.speciesId, own);
+    return [...methodOf("deep-fry").brings, ...(species ? [allergenOf(species.group)] : ANY_ANIMAL)];
   });
   return [...new Set(found)].filter((id) => id !== null);
-}
+});

@@ -93,8 +93,11 @@ function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
   });
 }
 
-export const openHolds = (db: Db, nowMs: number): LotHold[] =>
-  load(db, db.select().from(holds).where(isNull(holds.closedAtMs)).orderBy(asc(holds.startedAtMs)).all(), nowMs);
+const openRows = remembering([holds], (db) =>
+  db.select().from(holds).where(isNull(holds.closedAtMs)).orderBy(asc(holds.startedAtMs)).all(),
+);
+
+export const openHolds = (db: Db, nowMs: number): LotHold[] => load(db, openRows(db), nowMs);
 
 const holdRowsOf = remembering([holds], (db, lotId: string) =>
   db.select().from(holds).where(eq(holds.lotId, lotId)).orderBy(desc(holds.startedAtMs)).all(),
