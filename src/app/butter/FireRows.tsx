@@ -1,5 +1,4 @@
 "use client";
-import dynamic from "next/dynamic";
 import Link from "next/link";
 import { planStock, potClock } from "@/core/butter";
 import { MINUTE_MS } from "@/core/units";
@@ -13,9 +12,7 @@ import { t } from "@/words/fire";
 import { clockText } from "@/words/format/format";
 import styles from "./Butter.module.css";
 import { potWord } from "./potWord";
-
-/** What is done to a pan comes after how it stands. */
-const SeePan = dynamic(() => import("./SeePan").then((part) => part.SeePan));
+import { SeePan } from "./SeePan";
 
 export type OnTheFire = {
   readonly reductions: readonly (LiveReduction & { readonly filled: FilledPan })[];
