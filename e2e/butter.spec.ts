@@ -135,6 +135,11 @@ test("a sauce written down, a good by its label, garlic oil with its hazard, and
 
   await page.goto("/butter/reduce");
   await page.getByLabel("What is in it").fill("Wine for the evening");
+  // an amount that cannot be hides the name for a moment and does not lose it
+  await page.getByLabel("Reduce to, ml").fill("400");
+  await expect(page.getByText(/There are only 300 ml in the pan/)).toBeVisible();
+  await page.getByLabel("Reduce to, ml").fill("60");
+  await page.getByLabel("Reduce to, ml").press("Tab");
   await press(page.getByRole("button", { name: "Put it on" }), info);
   const fire = page.getByTestId("fire").locator("li", { hasText: "Wine for the evening" });
   await expect(fire).toContainText("by the model");

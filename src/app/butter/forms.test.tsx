@@ -2,6 +2,7 @@
  * @jest-environment jsdom
  * @jest-environment-options {"customExportConditions": ["node", "node-addons"]}
  */
+import { useState } from "react";
 import { POTS, SIMMER_MIN } from "@/core/butter";
 import { ALLERGEN_IDS } from "@/core/safety";
 import { boughtGoods } from "@/db/butter/goods";
@@ -23,7 +24,7 @@ import { BainRow } from "./BainRow";
 import { GoodForm } from "./goods/GoodForm";
 import { GoodPrices } from "./goods/GoodPrices";
 import { PackForm } from "./goods/PackForm";
-import { StartReduction } from "./reduce/StartReduction";
+import { StartReduction, UNNAMED_PAN } from "./reduce/StartReduction";
 import { SeePan } from "./SeePan";
 import { Fryers } from "./shelf/Fryers";
 import { PrepareShelf } from "./shelf/PrepareShelf";
@@ -43,6 +44,11 @@ const ASK = {
 };
 const mounted = () => saucesNow(db()).find(({ mount }) => mount !== null)!;
 const capers = () => preparationsNow(db()).find(({ preparation }) => preparation.id === "caper-butter")!;
+
+const NamedPan = () => {
+  const [pan, setPan] = useState(UNNAMED_PAN);
+  return <StartReduction ask={ASK} pan={pan} onPan={setPan} />;
+};
 
 formLaws({
   "a pack comes in with its number": {
@@ -76,7 +82,7 @@ formLaws({
     silent: true,
   },
   "wine to be reduced": {
-    form: () => <StartReduction ask={ASK} />,
+    form: () => <NamedPan />,
     fill: [[t("nameOfThePan"), "Wine for two"]],
     press: t("putItOn"),
     says: /fire/,

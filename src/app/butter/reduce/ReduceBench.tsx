@@ -16,7 +16,7 @@ import { durationText } from "@/words/format/format";
 import styles from "../Butter.module.css";
 import { LevelFall } from "./LevelFall";
 import { ReduceParts } from "./ReduceParts";
-import { StartReduction } from "./StartReduction";
+import { StartReduction, UNNAMED_PAN } from "./StartReduction";
 
 const ReduceCurves = dynamic(() => import("./ReduceCurves"), {
   ssr: false,
@@ -34,6 +34,7 @@ export function ReduceBench({ burners, own, paces }: Props) {
   const { format } = useHouse();
   const [ask, setAsk] = useState(FIRST_REDUCTION);
   const [wentTo, setWentTo] = useState(FIRST_REDUCTION.toMl);
+  const [pan, setPan] = useState(UNNAMED_PAN);
   const found = reduced(ask, shelfWith(own));
   const form = (
     <ReduceParts
@@ -109,7 +110,7 @@ export function ReduceBench({ burners, own, paces }: Props) {
           {t("coveredInstead", { time: durationText(wholeS), pct: Math.round(coveredAlcoholPct) })}
         </p>
         <ReduceCurves rows={rows} />
-        <StartReduction ask={ask} />
+        <StartReduction ask={ask} pan={pan} onPan={setPan} />
       </section>
       <section className={page.card}>
         <h2>{t("goneTooFar")}</h2>

@@ -1,6 +1,5 @@
 "use client";
 import { Button, Switch } from "antd";
-import { useState } from "react";
 import type { ReduceAsk } from "@/house/reduceBench";
 import { TextInput } from "@/ui/form/TextInput";
 import { Field } from "@/ui/form/Field";
@@ -10,12 +9,19 @@ import { t } from "@/words/butter";
 import styles from "../Butter.module.css";
 import { putReductionOn } from "../fireActions";
 
+/** What is typed of the pan; whoever shows this keeps it, for it is not shown while the amounts cannot be. */
+export const UNNAMED_PAN = { name: "", weighed: false, panG: 900 };
+
+type Props = {
+  readonly ask: ReduceAsk;
+  readonly pan: typeof UNNAMED_PAN;
+  readonly onPan: (pan: typeof UNNAMED_PAN) => void;
+};
+
 /** It goes on the fire: its clock runs, by the scale where the empty pan was weighed. */
-export function StartReduction({ ask }: { readonly ask: ReduceAsk }) {
+export function StartReduction({ ask, pan, onPan }: Props) {
   const { act, busy } = useAct();
-  const [name, setName] = useState("");
-  const [weighed, setWeighed] = useState(false);
-  const [panG, setPanG] = useState(900);
+  const { name, weighed, panG } = pan;
   return (
     <div className={styles.closing}>
       <Field label={t("nameOfThePan")}>
@@ -25,13 +31,22 @@ export function StartReduction({ ask }: { readonly ask: ReduceAsk }) {
             value={name}
             maxLength={80}
             placeholder={t("reductionWord")}
-            onChange={({ target }) => setName(target.value)}
+            onChange={({ target }) => onPan({ ...pan, name: target.value })}
           />
         )}
       </Field>
-      <Field label={t("onAScale")}>{(id) => <Switch id={id} checked={weighed} onChange={setWeighed} />}</Field>
+      <Field label={t("onAScale")}>
+        {(id) => <Switch id={id} checked={weighed} onChange={(on) => onPan({ ...pan, weighed: on })} />}
+      </Field>
       {weighed ? (
-        <QuantityField label={t("emptyPanWeighs")} kind="mass" value={panG} min={0} max={20_000} onChange={setPanG} />
+        <QuantityField
+          label={t("emptyPanWeighs")}
+          kind="mass"
+          value={panG}
+          min={0}
+          max={20_000}
+          onChange={(grams) => onPan({ ...pan, panG: grams })}
+        />
       ) : null}
       <Button
         type="primary"
