@@ -4,7 +4,19 @@ import type { Species } from "./types";
 export const shortName = (species: Species): string => species.name.replace(/\s*\(.*\)$/, "");
 
 /** First words that keep their capital inside a sentence. */
-const PROPER = new Set(["Atlantic", "European", "Arctic", "Dover", "John"]);
+const PROPER = new Set([
+  "Alaska",
+  "American",
+  "Arctic",
+  "Atlantic",
+  "Dover",
+  "Dungeness",
+  "European",
+  "John",
+  "Manila",
+  "Pacific",
+  "Yesso",
+]);
 
 /** A fish name as it stands in the middle of a sentence. */
 export function inSentence(name: string): string {
