@@ -17,6 +17,33 @@ test("today turns at the house's midnight, not the server's", () => {
   expect(startOfDayMs("2026-05-13", OSLO)).toBe(Date.UTC(2026, 4, 12, 22));
 });
 
+// the IANA time zone database, by way of the runtime's own
+test("the day of the house at any moment is the one the runtime's own calendar shows, also around a change of clocks", () => {
+  const ZONES = [
+    OSLO,
+    "UTC",
+    "Africa/Cairo",
+    "America/Havana",
+    "Australia/Lord_Howe",
+    "Asia/Kathmandu",
+    "Pacific/Apia",
+  ];
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...ZONES),
+      fc.integer({ min: Date.UTC(2005, 0, 1), max: Date.UTC(2035, 0, 1) }),
+      (timeZone, atMs) => {
+        const shown = new Intl.DateTimeFormat("sv-SE", { timeZone, dateStyle: "short" }).format(atMs);
+        expect(todayIn(timeZone, atMs)).toBe(shown);
+      },
+    ),
+  );
+  for (let minute = -180; minute <= 180; minute++) {
+    const atMs = Date.UTC(2026, 9, 25, 1) + minute * 60_000;
+    expect(todayIn(OSLO, atMs)).toBe(new Intl.DateTimeFormat("sv-SE", { timeZone: OSLO }).format(atMs));
+  }
+});
+
 test("days shift over months and years", () => {
   expect([shiftDay("2026-02-28", 1), shiftDay("2024-02-28", 1), shiftDay("2026-01-01", -1)]).toEqual([
     "2026-03-01",

@@ -5,9 +5,6 @@ import utc from "dayjs/plugin/utc.js";
 dayjs.extend(utc);
 dayjs.extend(timezone);
 
-/** A day of the house, as YYYY-MM-DD in its zone. */
-export const todayIn = (timeZone: string, nowMs: number): string => dayjs(nowMs).tz(timeZone).format("YYYY-MM-DD");
-
 export const shiftDay = (day: string, by: number): string => dayjs.utc(day).add(by, "day").format("YYYY-MM-DD");
 
 const MINUTE_MS = 60_000;
@@ -31,6 +28,10 @@ function offsetMs(timeZone: string, atMs: number): number {
   }
   return known ?? exactOffsetMs(timeZone, atMs);
 }
+
+/** A day of the house, as YYYY-MM-DD in its zone. */
+export const todayIn = (timeZone: string, nowMs: number): string =>
+  dayjs.utc(nowMs + offsetMs(timeZone, nowMs)).format("YYYY-MM-DD");
 
 /**
  * The moments a wall clock of the zone showed this, in time order: one as a rule, two in the hour that comes twice in autumn, none in the

@@ -2,10 +2,11 @@ import { mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import Database from "better-sqlite3";
-import { eq } from "drizzle-orm";
+import { eq, gte } from "drizzle-orm";
 import fc from "fast-check";
 import { fileUnder, openDatabase } from "./connection";
-import { remembering } from "./remember";
+import { remembering, rememberingSince } from "./remember";
+import { boardWashes } from "./schema/block";
 import { places, staff } from "./schema/house";
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-remember-"));
@@ -111,4 +112,31 @@ test("whatever is written, alone or in a transaction that holds or not, an answe
     }),
     { numRuns: 60 },
   );
+});
+
+test("what came since a moving moment is read once an hour, and never tells more than since that moment", () => {
+  let reads = 0;
+  const washes = rememberingSince(
+    [boardWashes],
+    (db, sinceMs) => {
+      reads++;
+      return db.select().from(boardWashes).where(gte(boardWashes.atMs, sinceMs)).all();
+    },
+    ({ atMs }) => atMs,
+  );
+  const db = fresh();
+  const noonMs = Date.UTC(2026, 4, 12, 12);
+  const wash = (minute: number) =>
+    db
+      .insert(boardWashes)
+      .values({ colour: "blue", atMs: noonMs + minute * 60_000, who: "Ylva" })
+      .run();
+  const since = (minute: number) => washes(db, noonMs + minute * 60_000).map(({ atMs }) => (atMs - noonMs) / 60_000);
+  [-5, 10, 20].forEach(wash);
+  expect([since(0), since(10), since(11), since(59)]).toEqual([[10, 20], [10, 20], [20], []]);
+  expect(reads).toBe(1);
+  expect(since(-10)).toEqual([-5, 10, 20]);
+  wash(30);
+  expect(since(11)).toEqual([20, 30]);
+  expect(reads).toBe(3);
 });

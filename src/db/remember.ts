@@ -73,3 +73,18 @@ export function remembering<Args extends readonly Key[], T>(
     return value;
   };
 }
+
+const HOUR_MS = 3_600_000;
+
+/**
+ * The same of what came since a moment that moves with the clock: read from the full hour before it, so that what one look read serves the
+ * next, and cut to the moment. `read`: rows that came since, `atMsOf`: when one came.
+ */
+export function rememberingSince<T>(
+  tables: readonly SQLiteTable[],
+  read: (db: Db, sinceMs: number) => readonly T[],
+  atMsOf: (row: T) => number,
+): (db: Db, sinceMs: number) => readonly T[] {
+  const fromTheHour = remembering(tables, (db, hour: number) => read(db, hour * HOUR_MS));
+  return (db, sinceMs) => fromTheHour(db, Math.floor(sinceMs / HOUR_MS)).filter((row) => atMsOf(row) >= sinceMs);
+}

@@ -66,10 +66,19 @@ export function goodFromLabel(id: string, label: GoodLabel): Result<Ingredient, 
 }
 
 /** What is known of a good: of a mixture what its row or its label does not name is not known, of a thing by itself it is free of it. */
-export const labelStates = ({ allergens, mayContain, compound }: Ingredient): Allergens =>
-  allergenStates((id) =>
+export function labelStates(row: Ingredient): Allergens {
+  const { allergens, mayContain, compound } = row;
+  const known = statesOfRows.get(row);
+  if (known) return known;
+  const states = allergenStates((id) =>
     allergens.includes(id) ? "contains" : mayContain.includes(id) ? "may" : compound ? "unknown" : "free",
   );
+  statesOfRows.set(row, states);
+  return states;
+}
+
+/** A row never changes, and every part of every card asks for it. */
+const statesOfRows = new WeakMap<Ingredient, Allergens>();
 
 /** The same of several goods together; one that is not on the shelf is not known to be free of anything. */
 export const goodsStates = (

@@ -11,8 +11,13 @@ export const allergenStates = (state: (id: AllergenId) => AllergenState): Allerg
 export const allergensByLabel = (contains: readonly AllergenId[], wholeLabelRead: boolean): Allergens =>
   allergenStates((id) => (contains.includes(id) ? "contains" : wholeLabelRead ? "free" : "unknown"));
 
-const WORST = ["contains", "may", "unknown", "free"] as const satisfies readonly AllergenState[];
+const WORST_LAST = ["free", "unknown", "may", "contains"] as const satisfies readonly AllergenState[];
+
+const worseOf = (one: AllergenState, other: AllergenState): AllergenState =>
+  WORST_LAST.indexOf(one) > WORST_LAST.indexOf(other) ? one : other;
 
 /** Several things together: contains beats may, may beats not known, and free is only what all of them say. */
 export const allergensTogether = (all: readonly Allergens[]): Allergens =>
-  allergenStates((id) => WORST.find((state) => all.some((one) => one[id] === state)) ?? "free");
+  all.length === 1
+    ? all[0]!
+    : allergenStates((id) => all.reduce<AllergenState>((worst, one) => worseOf(worst, one[id]), "free"));

@@ -2,9 +2,11 @@ import { and, asc, desc, eq, gte, inArray, isNull } from "drizzle-orm";
 import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
+import { rememberingSince } from "../remember";
 import type { StoredPreparation } from "@/house/stored/cutForms";
 import { batches, portions } from "../schema/cooks";
-import { fishLots } from "../schema/lots";
+import { lots } from "../schema/larder";
+import { fish, fishLots } from "../schema/lots";
 import { inMetric } from "@/words/say";
 
 export type Batch = typeof batches.$inferSelect;
@@ -37,7 +39,10 @@ export function prepareBatch(
   });
 }
 
-function withPortions(db: Db, rows: { batch: Batch; speciesId: string; lotCode: string }[]): BatchWithPortions[] {
+function withPortions(
+  db: Db,
+  rows: readonly { readonly batch: Batch; readonly speciesId: string; readonly lotCode: string }[],
+): BatchWithPortions[] {
   if (rows.length === 0) return [];
   const ids = rows.map(({ batch }) => batch.id);
   const all = db
@@ -60,11 +65,15 @@ const select = (db: Db) =>
     .from(batches)
     .innerJoin(fishLots, eq(batches.lotId, fishLots.id));
 
-/** Batches cut since `sinceMs` that still have an uncooked portion. */
-export function batchesToCook(db: Db, sinceMs: number): BatchWithPortions[] {
-  const rows = select(db).where(gte(batches.cutAtMs, sinceMs)).orderBy(desc(batches.cutAtMs)).all();
-  return withPortions(db, rows).filter((batch) => batch.portions.some(({ cookId }) => cookId === null));
-}
+/** Batches cut since that still have an uncooked portion, the newest first. */
+export const batchesToCook = rememberingSince(
+  [batches, portions, lots, fish],
+  (db, sinceMs) => {
+    const rows = select(db).where(gte(batches.cutAtMs, sinceMs)).orderBy(desc(batches.cutAtMs)).all();
+    return withPortions(db, rows).filter((batch) => batch.portions.some(({ cookId }) => cookId === null));
+  },
+  ({ cutAtMs }) => cutAtMs,
+);
 
 export const batchesOfLot = (db: Db, lotId: string): BatchWithPortions[] =>
   withPortions(db, select(db).where(eq(batches.lotId, lotId)).orderBy(asc(batches.cutAtMs)).all());

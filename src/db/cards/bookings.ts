@@ -3,6 +3,7 @@ import { ok, type Refusal, refuse, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { coversOn, dropCovers } from "../house/covers";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { cardCovers, cardOffs } from "../schema/cards";
 import { cardSpecs, findCard, type KeptCard } from "./cardSpecs";
 
@@ -10,14 +11,11 @@ type Stamp = { readonly who: string; readonly atMs: number };
 
 /** Covers of a day by card. */
 export const cardCoversOn = (db: Db, day: string): ReadonlyMap<string, number> =>
-  new Map(
-    db
-      .select()
-      .from(cardCovers)
-      .where(eq(cardCovers.day, day))
-      .all()
-      .map(({ cardId, covers }) => [cardId, covers]),
-  );
+  new Map(coversOfCards(db, day).map(({ cardId, covers }) => [cardId, covers]));
+
+const coversOfCards = remembering([cardCovers], (db, day: string) =>
+  db.select().from(cardCovers).where(eq(cardCovers.day, day)).all(),
+);
 
 /** Books so many covers of a card for a day; nought takes them out. Refused: there is no such card. */
 export function bookCard(
@@ -93,8 +91,9 @@ export function bookedOn(db: Db, day: string): readonly Booked[] {
 export type Off = { readonly cardId: string; readonly fromMs: number; readonly who: string; readonly reason: string };
 
 /** Cards that are struck off now. */
-export const offNow = (db: Db): readonly Off[] =>
-  db.select().from(cardOffs).where(isNull(cardOffs.toMs)).orderBy(asc(cardOffs.fromMs)).all();
+export const offNow = remembering([cardOffs], (db): readonly Off[] =>
+  db.select().from(cardOffs).where(isNull(cardOffs.toMs)).orderBy(asc(cardOffs.fromMs)).all(),
+);
 
 /** Strikes a card off, or puts it back on. Refused: it is so already, or there is none. */
 export function strikeCard(

@@ -1,10 +1,11 @@
-import { and, eq, gte, inArray, lt } from "drizzle-orm";
+import { and, eq, gte, inArray } from "drizzle-orm";
 import { allergenLines, dishOf, type CardSpec, type CardWorld, type Dish } from "@/core/cards";
 import type { RuleSetId } from "@/core/safety";
 import type { Db } from "../connection";
 import { groupBy, ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { PassCard } from "@/house/pass";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { plates } from "../schema/cards";
 import { specs } from "../schema/larder";
 import { cardCoversOn, fishBookings, offNow } from "./bookings";
@@ -13,16 +14,20 @@ import { askedOnTickets } from "../line/asked";
 import { madePartsOf } from "./madeParts";
 import { addPart, keepPlate, loosePlates, plateWithoutCard } from "./plates";
 
-/** Plates of each card that went since `fromMs`. */
-export function servedSince(db: Db, fromMs: number, toMs: number): ReadonlyMap<string, number> {
-  const rows = db
-    .select({ cardId: specs.specId })
+const platesSince = remembering([plates, specs], (db, fromMs: number) =>
+  db
+    .select({ cardId: specs.specId, atMs: plates.atMs })
     .from(plates)
     .innerJoin(specs, eq(specs.hash, plates.cardHash))
-    .where(and(gte(plates.atMs, fromMs), lt(plates.atMs, toMs), inArray(plates.state, ["up", "gone"])))
-    .all();
+    .where(and(gte(plates.atMs, fromMs), inArray(plates.state, ["up", "gone"])))
+    .all(),
+);
+
+/** Plates of each card that went since `fromMs`. */
+export function servedSince(db: Db, fromMs: number, toMs: number): ReadonlyMap<string, number> {
   const counts = new Map<string, number>();
-  for (const { cardId } of rows) counts.set(cardId, (counts.get(cardId) ?? 0) + 1);
+  for (const { cardId, atMs } of platesSince(db, fromMs))
+    if (atMs < toMs) counts.set(cardId, (counts.get(cardId) ?? 0) + 1);
   return counts;
 }
 

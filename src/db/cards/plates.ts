@@ -6,6 +6,7 @@ import type { RuleSetId } from "@/core/safety";
 import { HOUR_MS } from "@/core/units";
 import { CardBody } from "@/house/cardSpec";
 import type { Db } from "../connection";
+import { rememberingSince } from "../remember";
 import { cookPieces, plateParts, plates } from "../schema/cards";
 import { batches, portions } from "../schema/cooks";
 import { specs } from "../schema/larder";
@@ -96,18 +97,27 @@ export function plateFrom(
 /** Sauces and garnishes have lots too, but are no piece. */
 const hasPiece = sql`exists (select 1 from ${plateParts} join ${fish} on ${fish.lotId} = ${plateParts.lotId} where ${plateParts.plateId} = ${plates.id})`;
 
-export type LoosePlate = { readonly id: string; readonly cardId: string; readonly card: CardSpec };
+export type LoosePlate = {
+  readonly id: string;
+  readonly atMs: number;
+  readonly cardId: string;
+  readonly card: CardSpec;
+};
 
 /** Plates that went by their card and of which nobody said yet what piece lay on them, oldest first. */
-export const loosePlates = (db: Db, sinceMs: number): readonly LoosePlate[] =>
-  db
-    .select({ id: plates.id, cardId: specs.specId, body: specs.body })
-    .from(plates)
-    .innerJoin(specs, eq(specs.hash, plates.cardHash))
-    .where(and(gte(plates.atMs, sinceMs), inArray(plates.state, ["up", "gone"]), sql`not ${hasPiece}`))
-    .orderBy(asc(plates.atMs))
-    .all()
-    .map(({ id, cardId, body }) => ({ id, cardId, card: CardBody.parse(body) }));
+export const loosePlates = rememberingSince(
+  [plates, plateParts, fish, specs],
+  (db, sinceMs): readonly LoosePlate[] =>
+    db
+      .select({ id: plates.id, atMs: plates.atMs, cardId: specs.specId, body: specs.body })
+      .from(plates)
+      .innerJoin(specs, eq(specs.hash, plates.cardHash))
+      .where(and(gte(plates.atMs, sinceMs), inArray(plates.state, ["up", "gone"]), sql`not ${hasPiece}`))
+      .orderBy(asc(plates.atMs))
+      .all()
+      .map(({ body, ...plate }) => ({ ...plate, card: CardBody.parse(body) })),
+  ({ atMs }) => atMs,
+);
 
 /** A plate out of the pan, or laid raw, that no card was said for: the one that waited longest. Undefined: there is none. */
 export const plateWithoutCard = (db: Db, { piece }: CardSpec, atMs: number): string | undefined =>

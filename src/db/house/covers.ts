@@ -1,13 +1,15 @@
 import { and, asc, eq } from "drizzle-orm";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { covers } from "../schema/house";
 
 export type Covers = typeof covers.$inferSelect;
 export type NewCovers = Omit<Covers, "id">;
 
-export const coversOn = (db: Db, day: string): Covers[] =>
-  db.select().from(covers).where(eq(covers.day, day)).orderBy(asc(covers.speciesId)).all();
+export const coversOn = remembering([covers], (db, day: string): readonly Covers[] =>
+  db.select().from(covers).where(eq(covers.day, day)).orderBy(asc(covers.speciesId)).all(),
+);
 
 /** Takes a line out without a word in the book: it is said by what takes its place. */
 export function dropCovers(db: Db, day: string, speciesId: string, use: Covers["use"]): void {

@@ -6,6 +6,7 @@ import { DAY_MS } from "@/core/units";
 import { panNow, type BegunPan, type PanPart, type PanStage } from "@/house/line/livePan";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
+import { rememberingSince } from "../remember";
 import { lineMarks, linePans, spotOuts } from "../schema/line";
 import { findCook } from "../stove/cooks";
 
@@ -14,12 +15,13 @@ export type KeptPan = BegunPan & { readonly cookId: string | null; readonly bega
 
 /** Pans that were begun since. The clock of one at the stove is the stove's. */
 export const pansSince = (db: Db, sinceMs: number): readonly KeptPan[] =>
-  db
-    .select()
-    .from(linePans)
-    .where(gte(linePans.beganAtMs, sinceMs))
-    .all()
-    .map(({ day: _, ...pan }) => ({ ...pan, events: eventsOf(db, pan) }));
+  rowsSince(db, sinceMs).map(({ day: _, ...pan }) => ({ ...pan, events: eventsOf(db, pan) }));
+
+const rowsSince = rememberingSince(
+  [linePans],
+  (db, sinceMs) => db.select().from(linePans).where(gte(linePans.beganAtMs, sinceMs)).all(),
+  ({ beganAtMs }) => beganAtMs,
+);
 
 /** Whether some of these lines lie in a pan, or came out of one; what was lost or taken back does not. */
 export const isInPan = (db: Db, lineIds: ReadonlySet<string>, nowMs: number): boolean =>
@@ -32,12 +34,7 @@ const eventsOf = (db: Db, { cookId, events }: { cookId: string | null; events: r
 
 /** Pans of services past, for what there is to learn of them. */
 export const pansOfServices = (db: Db, sinceMs: number): readonly (KeptPan & { readonly day: string })[] =>
-  db
-    .select()
-    .from(linePans)
-    .where(gte(linePans.beganAtMs, sinceMs))
-    .all()
-    .map((pan) => ({ ...pan, events: eventsOf(db, pan) }));
+  rowsSince(db, sinceMs).map((pan) => ({ ...pan, events: eventsOf(db, pan) }));
 
 export type NewPan = {
   readonly id: string;

@@ -7,6 +7,7 @@ import type { TypedDish } from "@/house/line/ticketText";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { isInPan } from "./pans";
+import { rememberingSince } from "../remember";
 import { ticketCourses, ticketLines, tickets } from "../schema/line";
 
 type Stamp = { readonly who: string; readonly atMs: number };
@@ -15,15 +16,20 @@ type CourseRow = typeof ticketCourses.$inferSelect;
 const subject = (id: string) => [{ kind: "ticket" as const, id }];
 
 /** Every ticket since, in the order they came. */
-export function ticketsSince(db: Db, sinceMs: number): readonly Ticket[] {
-  const rows = db
-    .select()
-    .from(tickets)
-    .where(and(gte(tickets.atMs, sinceMs), isNull(tickets.struckAtMs)))
-    .orderBy(asc(tickets.atMs), asc(tickets.id))
-    .all();
-  return withCourses(db, rows);
-}
+export const ticketsSince = rememberingSince(
+  [tickets, ticketLines, ticketCourses],
+  (db, sinceMs): readonly Ticket[] =>
+    withCourses(
+      db,
+      db
+        .select()
+        .from(tickets)
+        .where(and(gte(tickets.atMs, sinceMs), isNull(tickets.struckAtMs)))
+        .orderBy(asc(tickets.atMs), asc(tickets.id))
+        .all(),
+    ),
+  ({ atMs }) => atMs,
+);
 
 export function findTicket(db: Db, id: string): Ticket | undefined {
   const row = db

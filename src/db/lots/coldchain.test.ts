@@ -260,6 +260,22 @@ test("a freezing hold from first reading to the record that proves it", () => {
   expect(entriesOfLot(db, lot.id).at(-1)).toMatchObject({ kind: "hold-closed", payload: { met: true } });
 });
 
+test("a freezer the lot left before the hold began proves nothing for it, nor does what it read after the hold's end", () => {
+  const { db, room, freezer } = house();
+  const readings = [300, 250, 200, 150, 100, 50, 1].map((hoursAgo) => ({ atMs: at(hoursAgo), celsius: -36 }));
+  addReadings(db, freezer, readings, "sensor", null);
+  const lot = take(db, freezer, 310);
+  moveLot(db, lot.id, room, "2026-05-05", stamp(170));
+  const facts = { kind: "parasite", ruleId: "fda-2022", stated: null, expected: null } as const;
+  const id = startHold(db, lot.id, facts, stamp(160));
+  expect(findHold(db, id, NOW)!.hold).toMatchObject({ freezer: [] });
+  moveLot(db, lot.id, freezer, "2026-05-06", stamp(140));
+  closeHold(db, id, stamp(60));
+  const { hold } = findHold(db, id, NOW)!;
+  // what it read before the lot came is the air it came into
+  expect(hold.kind === "parasite" && hold.freezer?.map(({ atMs }) => atMs)).toEqual([at(140), at(100)]);
+});
+
 test("a hold broken off is not called met", () => {
   const { db, freezer } = house();
   const lot = take(db, freezer, 50);

@@ -3,12 +3,14 @@ import { asc, desc, eq, inArray, isNull } from "drizzle-orm";
 import { HOLD_LABELS, holdStatus, type Hold, type HoldStatus, type PlaceReading } from "@/core/coldchain";
 import type { FreezePack } from "@/core/raw";
 import { ok, refuse, type Refusal, type Result } from "@/core/shared";
+import { HOUR_MS } from "@/core/units";
 import type { Db } from "../connection";
 import { holdOf, liveHold, type HoldFacts } from "@/house/holdFacts";
 import { appendEntry } from "../ledger";
 import { remembering } from "../remember";
 import { findLots, type LotWithSupplier } from "./lots";
 import { listPlaces, readingsSince } from "../house/places";
+import { placeReadings } from "../schema/house";
 import { holdReadings, holds, lotStays } from "../schema/lots";
 import type { StockLot } from "./stock";
 import { inMetric } from "@/words/say";
@@ -27,6 +29,24 @@ export type LotHold = {
   readonly closedAs: string | null;
 };
 
+const staysOfLot = remembering([lotStays], (db, lotId: string) =>
+  db.select().from(lotStays).where(eq(lotStays.lotId, lotId)).orderBy(asc(lotStays.fromMs)).all(),
+);
+
+const readingsOf = remembering([holdReadings], (db, holdIds: readonly string[]) =>
+  db
+    .select()
+    .from(holdReadings)
+    .where(inArray(holdReadings.holdId, [...holdIds]))
+    .orderBy(asc(holdReadings.atMs))
+    .all(),
+);
+
+/** To the end of an hour, so that what one look read serves the next. */
+const freezerReadings = remembering([placeReadings], (db, placeId: string, sinceMs: number, toHour: number) =>
+  readingsSince(db, placeId, sinceMs, toHour * HOUR_MS + 1),
+);
+
 /** What the freezers a lot lay in during its hold read by themselves. */
 function freezerRecord(db: Db, lotId: string, fromMs: number, toMs: number): PlaceReading[] {
   const freezers = new Set(
@@ -34,18 +54,15 @@ function freezerRecord(db: Db, lotId: string, fromMs: number, toMs: number): Pla
       .filter(({ kind }) => kind === "freezer")
       .map(({ id }) => id),
   );
-  return db
-    .select()
-    .from(lotStays)
-    .where(eq(lotStays.lotId, lotId))
-    .orderBy(asc(lotStays.fromMs))
-    .all()
+  return staysOfLot(db, lotId)
     .filter(({ placeId }) => freezers.has(placeId))
     .flatMap((stay) => {
       const sinceMs = Math.max(stay.fromMs, fromMs);
-      const readings = readingsSince(db, stay.placeId, sinceMs, Math.min(stay.toMs ?? toMs, toMs) + 1);
+      const untilMs = Math.min(stay.toMs ?? toMs, toMs);
       // the last one before the lot came tells the air it came into, from then on
-      return readings.map(({ atMs, celsius }) => ({ atMs: Math.max(atMs, sinceMs), celsius }));
+      return freezerReadings(db, stay.placeId, sinceMs, Math.ceil(untilMs / HOUR_MS))
+        .map(({ atMs, celsius }) => ({ atMs: Math.max(atMs, sinceMs), celsius }))
+        .filter(({ atMs }) => atMs <= untilMs);
     });
 }
 
@@ -62,13 +79,10 @@ export const lotsInCure = (db: Db): ReadonlySet<string> =>
 
 function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
   if (rows.length === 0) return [];
-  const ids = rows.map(({ id }) => id);
-  const readings = db
-    .select()
-    .from(holdReadings)
-    .where(inArray(holdReadings.holdId, ids))
-    .orderBy(asc(holdReadings.atMs))
-    .all();
+  const readings = readingsOf(
+    db,
+    rows.map(({ id }) => id),
+  );
   const lots = new Map(
     findLots(
       db,

@@ -2,11 +2,10 @@ import { randomUUID } from "node:crypto";
 import { and, asc, desc, eq, getViewSelectedFields, gte, inArray, isNull } from "drizzle-orm";
 import { usualStateOf, type DoorJudgement, type Form, type Grades } from "@/core/freshness";
 import type { Provenance } from "@/core/trace";
-import { HOUR_MS } from "@/core/units";
 import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
-import { remembering } from "../remember";
+import { remembering, rememberingSince } from "../remember";
 import { keepTagWhenGone } from "./tagRetention";
 import { lots } from "../schema/larder";
 import { deliveries, fish, fishLots, lotStays, suppliers } from "../schema/lots";
@@ -132,17 +131,17 @@ export const lotsOnIce = remembering(LOT_TABLES, (db): readonly LotWithSupplier[
 export const lotsIn = (db: Db, placeId: string): readonly LotWithSupplier[] =>
   lotsOnIce(db).filter((lot) => lot.placeId === placeId);
 
-const receivedSinceHour = remembering(LOT_TABLES, (db, hour: number): readonly LotWithSupplier[] =>
-  withSupplier(db)
-    .where(gte(fishLots.receivedAtMs, hour * HOUR_MS))
-    .orderBy(desc(fishLots.receivedAtMs))
-    .all()
-    .map(flat)
-    .filter(({ parentId }) => parentId === null),
+export const lotsReceivedSince = rememberingSince(
+  LOT_TABLES,
+  (db, sinceMs): readonly LotWithSupplier[] =>
+    withSupplier(db)
+      .where(gte(fishLots.receivedAtMs, sinceMs))
+      .orderBy(desc(fishLots.receivedAtMs))
+      .all()
+      .map(flat)
+      .filter(({ parentId }) => parentId === null),
+  ({ receivedAtMs }) => receivedAtMs,
 );
-
-export const lotsReceivedSince = (db: Db, sinceMs: number): readonly LotWithSupplier[] =>
-  receivedSinceHour(db, Math.floor(sinceMs / HOUR_MS)).filter(({ receivedAtMs }) => receivedAtMs >= sinceMs);
 
 export const findLot = remembering(LOT_TABLES, (db, id: string): LotWithSupplier | undefined => {
   const row = withSupplier(db).where(eq(fishLots.id, id)).get();
