@@ -21,6 +21,7 @@ import { KeptNote } from "./KeptNote";
 import { LotTabs } from "./LotTabs";
 import { inputOf, lackOf, readDraft } from "./lotDraft";
 import { PapersCard } from "./PapersCard";
+import { useAsked } from "./useAsked";
 import { useVan } from "./useVan";
 import type { Van } from "./van";
 import { VerdictPanel } from "./VerdictPanel";
@@ -61,6 +62,7 @@ export function DeliveryDesk(props: Props) {
   const here = read[at] ?? null;
   const taken = useRef(0);
   const desk = useRef<HTMLFormElement>(null);
+  const askAt = useAsked(desk);
   useEffect(() => {
     if (!came || came.atMs === taken.current) return;
     taken.current = came.atMs;
@@ -71,13 +73,18 @@ export function DeliveryDesk(props: Props) {
     setProblem(null);
     const look = lookFirst();
     if (look) return setProblem(look);
-    if (supplier.trim() === "") return setProblem(t("whoBroughtIt"));
+    if (supplier.trim() === "") {
+      askAt("supplier");
+      return setProblem(t("whoBroughtIt"));
+    }
     const lacks = lots.map((lot, index) => lackOf(lot, read[index]?.judgement ?? null));
     const lacking = lacks.findIndex((lack) => lack !== null);
-    if (lacking >= 0) {
+    const lack = lacks[lacking];
+    if (lack) {
       van.setAt(lacking);
+      askAt(lack.at);
       return setProblem(
-        lots.length === 1 ? lacks[lacking]! : t("lotLackingLacks", { lacking: lacking + 1, lacks: lacks[lacking]! }),
+        lots.length === 1 ? lack.words : t("lotLackingLacks", { lacking: lacking + 1, lacks: lack.words }),
       );
     }
     setBusy(true);
@@ -105,7 +112,7 @@ export function DeliveryDesk(props: Props) {
         <DraftNote foundAtMs={van.foundAtMs} onStartOver={van.startOver} />
         <section className={page.card} aria-label={t("delivery")}>
           <div className={styles.van}>
-            <Field label={t("supplier")}>
+            <Field label={t("supplier")} asks="supplier">
               {(id) => (
                 <AutoComplete
                   id={id}

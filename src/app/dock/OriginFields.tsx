@@ -50,7 +50,7 @@ export function OriginFields({ draft, serverNowMs, onChange }: Props) {
           />
         )}
       </Field>
-      <Field label={t("area")}>
+      <Field label={t("area")} asks="area">
         {(id) => (
           <TextInput
             id={id}
@@ -61,7 +61,7 @@ export function OriginFields({ draft, serverNowMs, onChange }: Props) {
           />
         )}
       </Field>
-      <Field label={t("gearOrRearing")}>
+      <Field label={t("gearOrRearing")} asks="gear">
         {(id) => (
           <AutoComplete
             id={id}
@@ -75,7 +75,7 @@ export function OriginFields({ draft, serverNowMs, onChange }: Props) {
           />
         )}
       </Field>
-      <Field label={t("boatOrFarm")}>
+      <Field label={t("boatOrFarm")} asks="source">
         {(id) => (
           <TextInput
             id={id}

@@ -55,6 +55,7 @@ export function RestFields({ draft, species, places, usualMass, usualPrice, serv
       </Field>
       <Field
         label={format.currency === null ? t("priceAKilo") : t("priceAKiloCurrency", { currency: format.currency })}
+        asks="price"
       >
         {(id) => (
           <NumberInput
@@ -76,7 +77,7 @@ export function RestFields({ draft, species, places, usualMass, usualPrice, serv
           </Button>
         </p>
       ) : null}
-      <Field label={t("goesTo")}>
+      <Field label={t("goesTo")} asks="place">
         {(id) => (
           <Select
             id={id}

@@ -69,18 +69,22 @@ test("a fish that came too warm is refused by the button, and kept on record", a
 });
 
 test.each([
-  ["without a weight", { mass: null }, /weigh/i],
-  ["without its temperature", { receipt: null }, /probe|temperature|still/i],
-  ["without a price", { pricePerKg: null }, /price/i],
-  ["without an area", { area: "" }, /area/i],
-  ["without its boat", { source: " " }, /boat|farm/i],
-])("a lot %s is not taken, and the desk says what is missing", async (_, part, why) => {
+  ["without a weight", { mass: null }, /weigh/i, "weight"],
+  ["without its temperature", { receipt: null }, /probe|temperature|still/i, "probe"],
+  ["without a price", { pricePerKg: null }, /price/i, "price"],
+  ["without an area", { area: "" }, /area/i, "area"],
+  ["without its gear", { gear: " " }, /caught/i, "gear"],
+  ["without its boat", { source: " " }, /boat|farm/i, "source"],
+  ["nobody looked at", {}, /still to look at/i, "signs"],
+])("a lot %s is not taken, and the desk says what is missing and goes there", async (_, part, why, at) => {
   const before = lotsReceivedSince(db(), 0).length;
   await draw("metric", desk([cod(part)]));
-  await press(t("theRestAsCaught"));
+  if (at !== "signs") await press(t("theRestAsCaught"));
   await pressEither([t("putOnIceAndKeepThe"), t("refuseAndKeepTheRecord"), t("notJudgedYet")]);
   expect(said()).toMatch(why);
   expect(lotsReceivedSince(db(), 0)).toHaveLength(before);
+  expect(document.activeElement?.tagName).toBe("INPUT");
+  expect(document.activeElement?.closest("[data-asks]")?.getAttribute("data-asks")).toBe(at);
 });
 
 test("a van nobody brought is not taken", async () => {
@@ -90,6 +94,16 @@ test("a van nobody brought is not taken", async () => {
   await press(t("putOnIceAndKeepThe"));
   expect(said()).toMatch(new RegExp(t("whoBroughtIt").slice(0, 10)));
   expect(lotsReceivedSince(db(), 0)).toHaveLength(before);
+});
+
+test("of a van the lot that lacks something comes to the front, at what it lacks", async () => {
+  await draw("metric", desk([cod({ key: "a" }), cod({ key: "b", source: "" })]));
+  await press(t("theRestAsCaught"));
+  await press(/^Atlantic cod$/);
+  await press(t("theRestAsCaught"));
+  await press(t("putAllIcedOnIce", { iced: 2 }));
+  expect(document.activeElement?.closest("[data-asks]")?.getAttribute("data-asks")).toBe("source");
+  expect(said()).toMatch(new RegExp(t("lotLackingLacks", { lacking: 2, lacks: t("whichBoatOrFarm") }).slice(0, 20)));
 });
 
 test("two lots of one van are one delivery, each with its code", async () => {

@@ -124,18 +124,25 @@ export function readDraft(
   };
 }
 
-/** The first thing without which this lot cannot be kept, in the cook's words. */
-export function lackOf(draft: LotDraft, judgement: DoorJudgement | null): string | null {
-  if (!draft.speciesId) return t("whichFishIsIt");
-  if (draft.mass === null) return t("howMuchDoesItWeigh");
-  if (draft.pricePerKg === null) return t("whatDoesAKiloCost");
-  if (draft.receipt === null) return t("probeItTemperatureAtTheDoor");
-  if (draft.area.trim() === "") return t("whereWasItCaughtOrReared");
-  if (draft.gear.trim() === "") return t("howWasItCaughtOrReared");
-  if (draft.source.trim() === "") return t("whichBoatOrFarm");
-  if (!draft.placeId) return t("whereDoesItGo");
-  if (judgement && !judgement.complete && judgement.verdict !== "refuse")
-    return t("stillToLookAtStillToLookAt", { stillToLookAt: stillWords(judgement.stillToLookAt) });
+/** Where on the desk an answer is given. */
+export type AskedAt =
+  "supplier" | "fish" | "weight" | "price" | "probe" | "area" | "gear" | "source" | "place" | "signs";
+export type Lack = { readonly at: AskedAt; readonly words: string };
+
+/** The first thing without which this lot cannot be kept, in the cook's words, and where it is said. */
+export function lackOf(draft: LotDraft, judgement: DoorJudgement | null): Lack | null {
+  if (!draft.speciesId) return { at: "fish", words: t("whichFishIsIt") };
+  if (draft.mass === null) return { at: "weight", words: t("howMuchDoesItWeigh") };
+  if (draft.pricePerKg === null) return { at: "price", words: t("whatDoesAKiloCost") };
+  if (draft.receipt === null) return { at: "probe", words: t("probeItTemperatureAtTheDoor") };
+  if (draft.area.trim() === "") return { at: "area", words: t("whereWasItCaughtOrReared") };
+  if (draft.gear.trim() === "") return { at: "gear", words: t("howWasItCaughtOrReared") };
+  if (draft.source.trim() === "") return { at: "source", words: t("whichBoatOrFarm") };
+  if (!draft.placeId) return { at: "place", words: t("whereDoesItGo") };
+  if (judgement && !judgement.complete && judgement.verdict !== "refuse") {
+    const words = t("stillToLookAtStillToLookAt", { stillToLookAt: stillWords(judgement.stillToLookAt) });
+    return { at: "signs", words };
+  }
   return null;
 }
 
