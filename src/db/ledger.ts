@@ -17,6 +17,7 @@ import {
 } from "@/core/trace";
 import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { Db } from "./connection";
+import { remembering } from "./remember";
 import { ledger, ledgerSubjects } from "./schema/ledger";
 
 const digest = (text: string) => createHash("sha256").update(text).digest("hex");
@@ -151,11 +152,11 @@ export type CheckedTo = ChainEnd & { readonly entries: number };
 export const UNCHECKED: CheckedTo = { ...CHAIN_START, entries: 0 };
 
 /** The last entry, with how many there are. */
-export function headOf(db: Db): CheckedTo {
+export const headOf = remembering([ledger], (db): CheckedTo => {
   const last = entries(db).orderBy(desc(ledger.seq)).limit(1).get();
   const { entries: count } = db.get<{ readonly entries: number }>(sql`select count(*) as entries from ledger`);
   return last ? { seq: last.seq, hash: last.hash, entries: count } : UNCHECKED;
-}
+});
 
 /** As `checkLedger`, but goes on from where the chain was found whole before; a page a day does not hash ten years. Answers with how far it is whole now. */
 export function checkNewEntries(
