@@ -7,6 +7,7 @@ import { ReductionFacts } from "@/house/stored/reductionFacts";
 import type { Db } from "../connection";
 import { endMake, keepMake } from "../larder/makes";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { makes } from "../schema/larder";
 import { shelfOf } from "./goods";
 
@@ -21,12 +22,13 @@ const timed = (db: Db) =>
     .where(and(eq(makes.kind, "reduction"), sql`json_extract(${makes.facts}, '$.modelSeconds') is not null`));
 
 /** Reductions on the fire, the oldest first. */
-export const liveReductions = (db: Db): readonly LiveReduction[] =>
+export const liveReductions = remembering([makes], (db): readonly LiveReduction[] =>
   timed(db)
     .orderBy(asc(makes.atMs))
     .all()
     .map(({ id, atMs, facts }) => ({ id, startedAtMs: atMs, facts: ReductionFacts.parse(facts) }))
-    .filter(({ facts }) => facts.open);
+    .filter(({ facts }) => facts.open),
+);
 
 /** How a pan on a burner went by the model before; 1: as the model says. */
 export type PanPace = { readonly panMm: number; readonly netPowerW: number; readonly pace: number };

@@ -11,6 +11,7 @@ import { whyNoStock } from "@/house/stockBones";
 import { strainedBath } from "@/house/stockPot";
 import type { Db } from "../connection";
 import { endMake, keepMake, type MakeInput } from "../larder/makes";
+import { remembering } from "../remember";
 import { items, lots, makeInputs, makeOutputs, makes } from "../schema/larder";
 import { addMadeLot, keepItem, type MadeLot } from "../larder/madeLots";
 import { appendEntry } from "../ledger";
@@ -138,7 +139,7 @@ const askOf = ({ potId, bonesG, waterMl, aromaticsG, netPowerW, simmerMin }: Pot
 });
 
 /** Pots on the fire, the oldest first. */
-export const runningPots = (db: Db): readonly RunningPot[] =>
+export const runningPots = remembering([makes], (db): readonly RunningPot[] =>
   db
     .select()
     .from(makes)
@@ -148,7 +149,8 @@ export const runningPots = (db: Db): readonly RunningPot[] =>
     .map(({ id, atMs, facts }) => {
       const known = facts as PotFacts;
       return { id, startedAtMs: atMs, codes: known.codes, ask: askOf(known) };
-    });
+    }),
+);
 
 export type Strained = {
   readonly yieldMl: number;

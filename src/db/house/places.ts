@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { and, asc, desc, eq, gt, gte, lt, lte, or, sql } from "drizzle-orm";
 import { TemperatureHistory, type Limits, type PlaceKind, type PlaceReading } from "@/core/coldchain";
 import { ok, type Refusal, refuse, type Result } from "@/core/shared";
+import { HOUR_MS } from "@/core/units";
 import type { Db } from "../connection";
 import { hasKey, newKey } from "../doors/deviceKeys";
 import { appendEntry } from "../ledger";
@@ -140,18 +141,31 @@ const outside = ({ minC, maxC }: Limits) =>
   );
 
 /** Whether a place was read outside these limits since. */
-export const hasOutside = (db: Db, placeId: string, limits: Limits, fromMs: number): boolean =>
-  outside(limits) !== undefined &&
-  db
-    .select({ id: placeReadings.id })
-    .from(placeReadings)
-    .where(and(eq(placeReadings.placeId, placeId), gte(placeReadings.atMs, fromMs), outside(limits)))
-    .limit(1)
-    .get() !== undefined;
+export const hasOutside = (db: Db, placeId: string, { minC, maxC }: Limits, fromMs: number): boolean =>
+  (lastOutsideMs(db, placeId, minC, maxC, Math.floor(fromMs / HOUR_MS)) ?? -Infinity) >= fromMs;
+
+/** The last moment at which a place was read outside these limits since a full hour; null: it was not. */
+const lastOutsideMs = remembering(
+  [placeReadings],
+  (db, placeId: string, minC: number | null, maxC: number | null, sinceHour: number): number | null => {
+    const outsideThem = outside({ minC, maxC });
+    if (!outsideThem) return null;
+    const since = gte(placeReadings.atMs, sinceHour * HOUR_MS);
+    const last = db
+      .select({ atMs: placeReadings.atMs })
+      .from(placeReadings)
+      .where(and(eq(placeReadings.placeId, placeId), since, outsideThem))
+      .orderBy(desc(placeReadings.atMs))
+      .limit(1)
+      .get();
+    return last?.atMs ?? null;
+  },
+);
 
 /** `fromMs`, or where the place was outside its limits then, the last moment before at which it was read inside them. */
-export function beforeExcursion(db: Db, placeId: string, limits: Limits, fromMs: number): number {
-  const [last] = before(db, placeId, fromMs);
+export function beforeExcursion(db: Db, place: Place, limits: Limits, fromMs: number): number {
+  const placeId = place.id;
+  const [last] = historyOf(db, place, fromMs).between(fromMs, fromMs + 1);
   const isOut = (celsius: number) =>
     (limits.maxC !== null && celsius > limits.maxC) || (limits.minC !== null && celsius < limits.minC);
   if (!last || !isOut(last.celsius)) return fromMs;

@@ -24,6 +24,7 @@ import type { Db } from "../connection";
 import { childLots, findLots, lotsIn, type LotWithSupplier } from "./lots";
 import { stockLot } from "@/house/stockLot";
 import { beforeExcursion, hasOutside, historyOf, listPlaces, type Place } from "../house/places";
+import { rememberingSince } from "../remember";
 import { correctiveActions } from "../schema/house";
 import { lotStays } from "../schema/lots";
 import { stockRoom } from "./stock";
@@ -39,6 +40,19 @@ export type PlaceWatch = {
   readonly gaps: readonly Gap[];
 };
 
+/** What was done about excursions that began since, in the order it was done. */
+const answersSince = rememberingSince(
+  [correctiveActions],
+  (db, sinceMs) =>
+    db
+      .select()
+      .from(correctiveActions)
+      .where(gte(correctiveActions.excursionFromMs, sinceMs))
+      .orderBy(asc(correctiveActions.atMs))
+      .all(),
+  ({ excursionFromMs }) => excursionFromMs,
+);
+
 /** Moments of a stored excursion are matched to within a minute: late readings move its interpolated start a little. */
 const SAME_MS = 60_000;
 
@@ -48,14 +62,9 @@ const SAME_MS = 60_000;
  */
 export function watchPlace(db: Db, place: Place, ruleSetId: RuleSetId, fromMs: number, nowMs: number): PlaceWatch {
   const limits = placeLimits(place.kind, ruleSetId, place);
-  const sinceMs = beforeExcursion(db, place.id, limits, fromMs);
+  const sinceMs = beforeExcursion(db, place, limits, fromMs);
   const readings = historyOf(db, place, sinceMs).between(sinceMs, nowMs + 1);
-  const answers = db
-    .select()
-    .from(correctiveActions)
-    .where(and(eq(correctiveActions.placeId, place.id), gte(correctiveActions.excursionFromMs, sinceMs - SAME_MS)))
-    .orderBy(asc(correctiveActions.atMs))
-    .all();
+  const answers = answersSince(db, sinceMs - SAME_MS).filter(({ placeId }) => placeId === place.id);
   const excursions = findExcursions(readings, limits).map((excursion) => {
     const own = answers.filter(({ excursionFromMs }) => Math.abs(excursionFromMs - excursion.fromMs) <= SAME_MS);
     return {

@@ -7,8 +7,10 @@ import type { Db } from "../connection";
 import { countBatch, type CountedPieces, type CountError } from "../block/countBatch";
 import { platesOfCook, putInPan } from "../cards/plates";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { batches, cookEvents, cooks, portions } from "../schema/cooks";
-import { fishLots } from "../schema/lots";
+import { lots } from "../schema/larder";
+import { fish, fishLots } from "../schema/lots";
 import type { PiecesBecame } from "@/house/piecesBecame";
 import type { StoredPlan } from "@/house/storedPlan";
 import { keepTagWhenGone } from "../lots/tagRetention";
@@ -78,8 +80,10 @@ const select = (db: Db) =>
     .leftJoin(fishLots, eq(batches.lotId, fishLots.id));
 
 export const findCook = (db: Db, id: string): Cook | undefined => load(db, select(db).where(eq(cooks.id, id)).all())[0];
-export const openCooks = (db: Db): Cook[] =>
-  load(db, select(db).where(eq(cooks.open, true)).orderBy(asc(cooks.startedAtMs)).all());
+/** What is in a pan now, on every page of the house. */
+export const openCooks = remembering([cooks, cookEvents, batches, lots, fish], (db): readonly Cook[] =>
+  load(db, select(db).where(eq(cooks.open, true)).orderBy(asc(cooks.startedAtMs)).all()),
+);
 /** The newest cooks since a time, ended ones too. */
 export const cooksSince = (db: Db, sinceMs: number, limit: number): Cook[] =>
   load(db, select(db).where(gte(cooks.startedAtMs, sinceMs)).orderBy(desc(cooks.startedAtMs)).limit(limit).all());

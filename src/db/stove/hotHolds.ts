@@ -6,6 +6,7 @@ import { MINUTE_MS } from "@/core/units";
 import type { Db } from "../connection";
 import { findCook } from "./cooks";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { hotHoldReadings, hotHolds } from "../schema/stove";
 
 type Row = typeof hotHolds.$inferSelect;
@@ -38,8 +39,9 @@ function load(db: Db, rows: readonly Row[]): KeptHotHold[] {
 }
 
 /** What waits hot now, the oldest first. */
-export const openHotHolds = (db: Db): KeptHotHold[] =>
-  load(db, db.select().from(hotHolds).where(isNull(hotHolds.endedAtMs)).orderBy(asc(hotHolds.startedAtMs)).all());
+export const openHotHolds = remembering([hotHolds, hotHoldReadings], (db): readonly KeptHotHold[] =>
+  load(db, db.select().from(hotHolds).where(isNull(hotHolds.endedAtMs)).orderBy(asc(hotHolds.startedAtMs)).all()),
+);
 
 /** The lot and batch it came from, for the ledger. */
 function linksOf(db: Db, { cookId, lotId }: { readonly cookId: string | null; readonly lotId?: string | null }) {
