@@ -58,7 +58,8 @@ export function freezingFacts(
       if (hold.kind !== "parasite") continue;
       const readings = hold.readings.filter(({ atMs }) => atMs <= until);
       const freezer = hold.freezer?.filter(({ atMs }) => atMs <= until) ?? [];
-      const judged = { ...hold, ruleId, readings, freezer };
+      const away = hold.away?.filter(({ fromMs }) => fromMs <= until) ?? [];
+      const judged = { ...hold, ruleId, readings, freezer, away };
       const status = holdStatus(judged, closedAtMs ?? nowMs);
       if (status.state === "done")
         return {

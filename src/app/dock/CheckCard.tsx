@@ -39,7 +39,7 @@ export function CheckCard({ draft, read, onChange }: Props) {
     if (scheme) onChange({ grades: Object.fromEntries(scheme.attributes.map(({ id }) => [id, grades[id] ?? 0])) });
   };
   return (
-    <section className={page.card} aria-labelledby="look" data-asks="signs">
+    <section className={page.card} aria-labelledby="look" data-answers="signs">
       <div className={styles.lookHead}>
         <h2 id="look">
           {scheme ? t("lookSmellPressLabel", { label: scheme.label.toLowerCase() }) : t("lookSmellPress")}

@@ -112,7 +112,7 @@ export function DeliveryDesk(props: Props) {
         <DraftNote foundAtMs={van.foundAtMs} onStartOver={van.startOver} />
         <section className={page.card} aria-label={t("delivery")}>
           <div className={styles.van}>
-            <Field label={t("supplier")} asks="supplier">
+            <Field label={t("supplier")} answers="supplier">
               {(id) => (
                 <AutoComplete
                   id={id}

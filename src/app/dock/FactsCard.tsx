@@ -59,7 +59,7 @@ export function FactsCard({ draft, places, usual, serverNowMs, onChange, onSpeci
     <section className={page.card} aria-labelledby="what">
       <h2 id="what">{t("whatIsItAndWhereFrom")}</h2>
       <div className={styles.fields}>
-        <Field label={t("fish")} asks="fish">
+        <Field label={t("fish")} answers="fish">
           {(id) => (
             <SpeciesSearch
               id={id}
@@ -71,7 +71,7 @@ export function FactsCard({ draft, places, usual, serverNowMs, onChange, onSpeci
             />
           )}
         </Field>
-        <Field label={t("weightBigMassUnit", { bigMassUnit: format.bigMassUnit })} asks="weight">
+        <Field label={t("weightBigMassUnit", { bigMassUnit: format.bigMassUnit })} answers="weight">
           {(id) => (
             <NumberInput
               id={id}
@@ -84,7 +84,7 @@ export function FactsCard({ draft, places, usual, serverNowMs, onChange, onSpeci
             />
           )}
         </Field>
-        <Field label={t("probeAtTheDoorDegree", { degree: format.degree })} asks="probe">
+        <Field label={t("probeAtTheDoorDegree", { degree: format.degree })} answers="probe">
           {(id) => (
             <NumberInput
               id={id}

@@ -50,7 +50,7 @@ export function OriginFields({ draft, serverNowMs, onChange }: Props) {
           />
         )}
       </Field>
-      <Field label={t("area")} asks="area">
+      <Field label={t("area")} answers="area">
         {(id) => (
           <TextInput
             id={id}
@@ -61,7 +61,7 @@ export function OriginFields({ draft, serverNowMs, onChange }: Props) {
           />
         )}
       </Field>
-      <Field label={t("gearOrRearing")} asks="gear">
+      <Field label={t("gearOrRearing")} answers="gear">
         {(id) => (
           <AutoComplete
             id={id}
@@ -75,7 +75,7 @@ export function OriginFields({ draft, serverNowMs, onChange }: Props) {
           />
         )}
       </Field>
-      <Field label={t("boatOrFarm")} asks="source">
+      <Field label={t("boatOrFarm")} answers="source">
         {(id) => (
           <TextInput
             id={id}

@@ -55,7 +55,7 @@ export function RestFields({ draft, species, places, usualMass, usualPrice, serv
       </Field>
       <Field
         label={format.currency === null ? t("priceAKilo") : t("priceAKiloCurrency", { currency: format.currency })}
-        asks="price"
+        answers="price"
       >
         {(id) => (
           <NumberInput
@@ -77,7 +77,7 @@ export function RestFields({ draft, species, places, usualMass, usualPrice, serv
           </Button>
         </p>
       ) : null}
-      <Field label={t("goesTo")} asks="place">
+      <Field label={t("goesTo")} answers="place">
         {(id) => (
           <Select
             id={id}

@@ -84,7 +84,7 @@ test.each([
   expect(said()).toMatch(why);
   expect(lotsReceivedSince(db(), 0)).toHaveLength(before);
   expect(document.activeElement?.tagName).toBe("INPUT");
-  expect(document.activeElement?.closest("[data-asks]")?.getAttribute("data-asks")).toBe(at);
+  expect(document.activeElement?.closest("[data-answers]")?.getAttribute("data-answers")).toBe(at);
 });
 
 test("a van nobody brought is not taken", async () => {
@@ -102,7 +102,7 @@ test("of a van the lot that lacks something comes to the front, at what it lacks
   await press(/^Atlantic cod$/);
   await press(t("theRestAsCaught"));
   await press(t("putAllIcedOnIce", { iced: 2 }));
-  expect(document.activeElement?.closest("[data-asks]")?.getAttribute("data-asks")).toBe("source");
+  expect(document.activeElement?.closest("[data-answers]")?.getAttribute("data-answers")).toBe("source");
   expect(said()).toMatch(new RegExp(t("lotLackingLacks", { lacking: 2, lacks: t("whichBoatOrFarm") }).slice(0, 20)));
 });
 

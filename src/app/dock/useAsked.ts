@@ -5,7 +5,7 @@ import type { AskedAt } from "./lotDraft";
 export function useAsked(desk: RefObject<HTMLElement | null>): (at: AskedAt) => void {
   const [asked, setAsked] = useState<{ readonly at: AskedAt } | null>(null);
   useEffect(() => {
-    const field = asked && desk.current?.querySelector(`[data-asks="${asked.at}"]`);
+    const field = asked && desk.current?.querySelector(`[data-answers="${asked.at}"]`);
     if (!field) return;
     // of the signs, the first that is not looked at
     const sign = field.querySelector("fieldset:not([data-graded])");

@@ -160,6 +160,78 @@ describe("holds", () => {
     expect(holdStatus(watched([[0, -12]]), 30 * HOUR_MS)).toMatchObject({ state: "stopped" });
     expect(holdStatus(watched([]), 30 * HOUR_MS)).toMatchObject({ state: "stopped" });
   });
+  describe("what the air round a centre that was probed cold at the start proves", () => {
+    const hours = (from: number, to: number, celsius: number) =>
+      Array.from({ length: to - from }, (_, hour) => ({ atMs: (from + hour + 0.5) * HOUR_MS, celsius }));
+    const lay = (
+      freezer: readonly PlaceReading[],
+      away: readonly { readonly fromMs: number; readonly toMs: number | null }[] = [],
+      readings: [number, number][] = [[0, -24]],
+    ): Hold => ({ ...(parasite(readings) as Extract<Hold, { kind: "parasite" }>), freezer, away });
+    const asHours = (from: number, to: number | null) => ({
+      fromMs: from * HOUR_MS,
+      toMs: to === null ? null : to * HOUR_MS,
+    });
+
+    test("out of the freezer for four hours in the middle, it is not known until it is probed again", () => {
+      const record = hours(0, 40, -24);
+      expect(holdStatus(lay(record), 26 * HOUR_MS).state).toBe("done");
+      const moved = holdStatus(lay(record, [asHours(6, 10)]), 40 * HOUR_MS);
+      expect(english(moved)).toMatchObject({ state: "stopped", needs: expect.stringContaining("probe the centre") });
+      // six hours before, and from the probe on what is left of a day
+      const probed = (until: number) =>
+        lay(
+          hours(0, until, -24),
+          [asHours(6, 10)],
+          [
+            [0, -24],
+            [12, -22],
+          ],
+        );
+      expect(holdStatus(probed(29), 29 * HOUR_MS).state).toBe("running");
+      expect(holdStatus(probed(32), 32 * HOUR_MS).state).toBe("done");
+      // it lies outside now, and a centre that was still cold out there is cold no longer when it goes back
+      expect(holdStatus(lay(record, [asHours(6, null)]), 30 * HOUR_MS).state).toBe("stopped");
+      const stillCold = lay(
+        record,
+        [asHours(6, 12)],
+        [
+          [0, -24],
+          [7, -21],
+        ],
+      );
+      expect(holdStatus(stillCold, 40 * HOUR_MS).state).toBe("stopped");
+    });
+
+    test("a defrost stops the count and no more; a freezer that was warm for hours leaves the centre unknown", () => {
+      const defrost = [...hours(0, 10, -24), ...hours(10, 11, -12), ...hours(11, 40, -24)];
+      expect(holdStatus(lay(defrost), 28 * HOUR_MS).state).toBe("done");
+      const broken = [...hours(0, 10, -24), ...hours(10, 14, -4), ...hours(14, 60, -24)];
+      expect(holdStatus(lay(broken), 60 * HOUR_MS).state).toBe("stopped");
+    });
+
+    test("law: what is known to have been warm never proves more than without it", () => {
+      const stretch = fc.record({ from: fc.integer({ min: 0, max: 40 }), long: fc.integer({ min: 1, max: 12 }) });
+      const probes = fc.array(fc.tuple(fc.integer({ min: 1, max: 47 }), fc.integer({ min: -26, max: -15 })), {
+        maxLength: 4,
+      });
+      fc.assert(
+        fc.property(stretch, stretch, probes, fc.boolean(), (warm, out, read, isOut) => {
+          const readings = new Map<number, number>([[0, -24], ...read]);
+          const own = [...readings].sort(([a], [b]) => a - b) as [number, number][];
+          const plain = hours(0, 48, -24);
+          const warmed = plain.map((one) =>
+            one.atMs >= warm.from * HOUR_MS && one.atMs < (warm.from + warm.long) * HOUR_MS
+              ? { ...one, celsius: -8 }
+              : one,
+          );
+          const worse = lay(warmed, isOut ? [asHours(out.from + 0.25, out.from + out.long + 0.25)] : [], own);
+          if (holdStatus(worse, 48 * HOUR_MS).state === "done")
+            expect(holdStatus(lay(plain, [], own), 48 * HOUR_MS).state).toBe("done");
+        }),
+      );
+    });
+  });
   test("a reckoned reach time says when to probe and when it could be over, and counts nothing", () => {
     const expected = { atMs: 2 * HOUR_MS, celsius: -20 };
     const reckoned: Hold = { ...(parasite([]) as Extract<Hold, { kind: "parasite" }>), expected };

@@ -26,6 +26,8 @@ export type Hold =
       readonly stated: PlaceReading | null;
       /** The freezer's own record while the lot lay in it, in time order: counts from where the centre was known to be cold. */
       readonly freezer?: readonly PlaceReading[];
+      /** When it lay outside a freezer, by the book, in time order; null: it still does. */
+      readonly away?: readonly { readonly fromMs: number; readonly toMs: number | null }[];
       /** When the centre should get there by the freezing planner; proves nothing. */
       readonly expected?: PlaceReading | null;
     }
@@ -80,28 +82,57 @@ const logOf = (readings: readonly PlaceReading[]): readonly LogPoint[] => {
   return readings.map(({ atMs, celsius }): LogPoint => [(atMs - zeroMs) / HOUR_MS, celsius]);
 };
 
-/**
- * What is known of the centre: its own readings, and from the moment it was known to be as cold as the hold asks the air around it. The
- * centre is then no warmer than the warmer of the two: cold air alone never makes it colder than it was read.
- */
-function centreLog({
-  ruleId,
-  readings,
-  stated,
-  freezer = [],
-}: Extract<Hold, { kind: "parasite" }>): readonly PlaceReading[] {
-  const own = stated ? [stated, ...readings.filter(({ atMs }) => atMs > stated.atMs)] : readings;
+type ParasiteHold = Extract<Hold, { kind: "parasite" }>;
+
+/** What the centre was read at or, by the air around it, no warmer than. */
+type Known = PlaceReading & { readonly by: "probe" | "air" | "book" };
+
+/** A freezer that defrosts, or stands open, is warm for so long at most, ms; what is warmer for longer the centre may have followed (ours). */
+const DEFROSTS_MS = HOUR_MS;
+/** Outside a freezer flesh may be as warm as where it thaws, °C; warmer makes no difference to a hold. */
+const THAWED_C = 0;
+
+/** What was read of the centre, and of the air around it once the centre was known to be as cold as the hold asks, in time order. */
+function eventsOf({ ruleId, readings, stated, freezer = [], away = [] }: ParasiteHold): readonly Known[] {
+  const own = (stated ? [stated, ...readings.filter(({ atMs }) => atMs > stated.atMs)] : readings).map(
+    (one): Known => ({ ...one, by: "probe" }),
+  );
   const mildest = Math.max(...PARASITE_RULES[ruleId].options.map(({ holdC }) => holdC));
   const cold = own.find(({ celsius }) => celsius <= mildest + ROUNDING_K);
   if (!cold) return own;
   const taken = new Set(own.map(({ atMs }) => atMs));
-  const around = freezer
-    .filter(({ atMs }) => atMs > cold.atMs && !taken.has(atMs))
-    .map(({ atMs, celsius }) => {
-      const read = own.findLast((one) => one.atMs <= atMs)!;
-      return { atMs, celsius: Math.max(celsius, read.celsius) };
-    });
-  return [...own, ...around].sort((a, b) => a.atMs - b.atMs);
+  const elsewhere = away.flatMap(({ fromMs, toMs }) => (toMs === null ? [fromMs] : [fromMs, toMs]));
+  const around = [
+    ...freezer.map((one): Known => ({ ...one, by: "air" })),
+    ...elsewhere.map((atMs): Known => ({ atMs, celsius: THAWED_C, by: "book" })),
+  ];
+  return [...own, ...around.filter(({ atMs }) => atMs > cold.atMs && !taken.has(atMs))].sort((a, b) => a.atMs - b.atMs);
+}
+
+/**
+ * What is known of the centre: no warmer than it was read, and than the air was since, a defrost left out; cold air alone never makes it
+ * colder. Where it lay outside a freezer nobody knows of it until it is read again.
+ */
+function centreLog(hold: ParasiteHold): readonly Known[] {
+  const log: Known[] = [];
+  let noWarmerC = Infinity;
+  let warm: readonly Known[] = [];
+  for (const one of eventsOf(hold)) {
+    if (one.by === "air" && one.celsius > noWarmerC) {
+      warm = [...warm, one];
+    } else {
+      const [first] = warm;
+      if (first && one.atMs - first.atMs > DEFROSTS_MS)
+        noWarmerC = Math.max(noWarmerC, ...warm.map(({ celsius }) => celsius));
+      warm = [];
+    }
+    if (one.by === "probe") noWarmerC = one.celsius;
+    if (one.by === "book") noWarmerC = Math.max(noWarmerC, one.celsius);
+    // out of one place and into the next in the same moment
+    if (log.at(-1)?.atMs === one.atMs) log.pop();
+    log.push(one.by === "air" ? { ...one, celsius: Math.max(one.celsius, noWarmerC) } : { ...one, celsius: noWarmerC });
+  }
+  return log;
 }
 
 /** Nothing read yet, but reckoned: when to probe, and when it could be over. */
@@ -124,16 +155,17 @@ function expectedStatus(rule: ParasiteRule, expected: PlaceReading, nowMs: numbe
   return { state: "stopped", endsMs, needs, source };
 }
 
-type ParasiteHold = Extract<Hold, { kind: "parasite" }>;
-
 type ParasiteJudgement = ReturnType<typeof judgeParasiteHold>;
 
 /** What a reading that is the last one leaves to be done. */
-function afterLastReading(judged: ParasiteJudgement, last: PlaceReading, nowMs: number): Omit<HoldStatus, "source"> {
+function afterLastReading(judged: ParasiteJudgement, last: Known, nowMs: number): Omit<HoldStatus, "source"> {
   const { nearest, hoursMissing } = judged;
   const hold = inCelsius(nearest.holdC);
   if (last.celsius > nearest.holdC + ROUNDING_K) {
-    const needs = said("coldchain.theCentreIsAtCelsiusAbove", { celsius: inCelsius(last.celsius, 1), hold });
+    const needs =
+      last.by === "probe"
+        ? said("coldchain.theCentreIsAtCelsiusAbove", { celsius: inCelsius(last.celsius, 1), hold })
+        : said("coldchain.itMayHaveWarmedProbeIt", { hold });
     return { state: "stopped", endsMs: null, needs };
   }
   const missing = (hours: number) =>

@@ -268,12 +268,38 @@ test("a freezer the lot left before the hold began proves nothing for it, nor do
   moveLot(db, lot.id, room, "2026-05-05", stamp(170));
   const facts = { kind: "parasite", ruleId: "fda-2022", stated: null, expected: null } as const;
   const id = startHold(db, lot.id, facts, stamp(160));
-  expect(findHold(db, id, NOW)!.hold).toMatchObject({ freezer: [] });
+  expect(findHold(db, id, NOW)!.hold).toMatchObject({ freezer: [], away: [{ fromMs: at(160), toMs: null }] });
   moveLot(db, lot.id, freezer, "2026-05-06", stamp(140));
   closeHold(db, id, stamp(60));
   const { hold } = findHold(db, id, NOW)!;
+  expect(hold).toMatchObject({ away: [{ fromMs: at(160), toMs: at(140) }] });
   // what it read before the lot came is the air it came into
   expect(hold.kind === "parasite" && hold.freezer?.map(({ atMs }) => atMs)).toEqual([at(140), at(100)]);
+});
+
+test("a lot that left the freezer for a night in the middle of its hold is not cleared by the cold on both sides of it", () => {
+  const { db, room, freezer } = house();
+  const readings = Array.from({ length: 300 }, (_, hour) => ({ atMs: at(hour), celsius: -24 })).reverse();
+  addReadings(db, freezer, readings, "sensor", null);
+  const lot = take(db, freezer, 250);
+  const facts = {
+    kind: "parasite",
+    ruleId: "fda-2022",
+    stated: { atMs: at(240), celsius: -21 },
+    expected: null,
+  } as const;
+  const id = startHold(db, lot.id, facts, stamp(240));
+  readHold(db, id, { atMs: at(239), celsius: -21 }, stamp(239));
+  expect(findHold(db, id, at(60))!.status.state).toBe("done");
+  moveLot(db, lot.id, room, "2026-05-08", stamp(100));
+  moveLot(db, lot.id, freezer, "2026-05-08", stamp(91));
+  expect(findHold(db, id, at(60))!.status).toMatchObject({
+    state: "stopped",
+    needs: { code: "coldchain.itMayHaveWarmedProbeIt" },
+  });
+  readHold(db, id, { atMs: at(60), celsius: -22 }, stamp(60));
+  expect(findHold(db, id, at(50))!.status.state).toBe("running");
+  expect(findHold(db, id, at(20))!.status.state).toBe("done");
 });
 
 test("a hold broken off is not called met", () => {

@@ -1,10 +1,11 @@
 import { randomUUID } from "node:crypto";
 import { asc, desc, eq, inArray, isNull } from "drizzle-orm";
-import { HOLD_LABELS, holdStatus, type Hold, type HoldStatus, type PlaceReading } from "@/core/coldchain";
+import { HOLD_LABELS, holdStatus, type Hold, type HoldStatus } from "@/core/coldchain";
 import type { FreezePack } from "@/core/raw";
 import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import { HOUR_MS } from "@/core/units";
 import type { Db } from "../connection";
+import { isFreezerIn } from "@/house/lineage";
 import { holdOf, liveHold, type HoldFacts } from "@/house/holdFacts";
 import { appendEntry } from "../ledger";
 import { remembering } from "../remember";
@@ -15,6 +16,7 @@ import { holdReadings, holds, lotStays } from "../schema/lots";
 import type { StockLot } from "./stock";
 import { inMetric } from "@/words/say";
 
+type ParasiteHold = Extract<Hold, { kind: "parasite" }>;
 type HoldRow = typeof holds.$inferSelect;
 type Stamp = { readonly who: string; readonly atMs: number };
 
@@ -47,23 +49,25 @@ const freezerReadings = remembering([placeReadings], (db, placeId: string, since
   readingsSince(db, placeId, sinceMs, toHour * HOUR_MS + 1),
 );
 
-/** What the freezers a lot lay in during its hold read by themselves. */
-function freezerRecord(db: Db, lotId: string, fromMs: number, toMs: number): PlaceReading[] {
-  const freezers = new Set(
-    listPlaces(db)
-      .filter(({ kind }) => kind === "freezer")
-      .map(({ id }) => id),
-  );
-  return staysOfLot(db, lotId)
-    .filter(({ placeId }) => freezers.has(placeId))
-    .flatMap((stay) => {
-      const sinceMs = Math.max(stay.fromMs, fromMs);
-      const untilMs = Math.min(stay.toMs ?? toMs, toMs);
-      // the last one before the lot came tells the air it came into, from then on
-      return freezerReadings(db, stay.placeId, sinceMs, Math.ceil(untilMs / HOUR_MS))
-        .map(({ atMs, celsius }) => ({ atMs: Math.max(atMs, sinceMs), celsius }))
-        .filter(({ atMs }) => atMs <= untilMs);
-    });
+/** What the freezers a lot lay in during its hold read by themselves, and when it lay elsewhere. */
+function whereItLay(db: Db, lotId: string, fromMs: number, toMs: number): Pick<ParasiteHold, "freezer" | "away"> {
+  const isFreezer = isFreezerIn(listPlaces(db));
+  const stays = staysOfLot(db, lotId)
+    .map((stay) => ({ ...stay, fromMs: Math.max(stay.fromMs, fromMs), toMs: Math.min(stay.toMs ?? toMs, toMs) }))
+    .filter((stay) => stay.fromMs <= stay.toMs);
+  return {
+    freezer: stays
+      .filter(({ placeId }) => isFreezer(placeId))
+      .flatMap((stay) =>
+        freezerReadings(db, stay.placeId, stay.fromMs, Math.ceil(stay.toMs / HOUR_MS))
+          // the last one before the lot came tells the air it came into, from then on
+          .map(({ atMs, celsius }) => ({ atMs: Math.max(atMs, stay.fromMs), celsius }))
+          .filter(({ atMs }) => atMs <= stay.toMs),
+      ),
+    away: stays
+      .filter(({ placeId }) => !isFreezer(placeId))
+      .map((stay) => ({ fromMs: stay.fromMs, toMs: stay.toMs === toMs ? null : stay.toMs })),
+  };
 }
 
 /** Lots that lie in cure, or came out of it. */
@@ -99,7 +103,7 @@ function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
     );
     const hold: Hold =
       bare.kind === "parasite"
-        ? { ...bare, freezer: freezerRecord(db, row.lotId, row.startedAtMs, row.closedAtMs ?? nowMs) }
+        ? { ...bare, ...whereItLay(db, row.lotId, row.startedAtMs, row.closedAtMs ?? nowMs) }
         : bare;
     const { id, closedAtMs, closedAs } = row;
     const pack = (row.facts.kind === "parasite" ? row.facts.pack : null) ?? null;

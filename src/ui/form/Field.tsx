@@ -6,18 +6,18 @@ import styles from "./Field.module.css";
 export function Field({
   label,
   wide = false,
-  asks,
+  answers,
   children,
 }: {
   readonly label: string;
   readonly wide?: boolean;
-  /** By what name a form that lacks its answer goes to it. */
-  readonly asks?: string;
+  /** Which question of its form it answers: where that lacks, the form goes here. */
+  readonly answers?: string;
   readonly children: (id: string) => ReactNode;
 }) {
   const id = useId();
   return (
-    <div className={`${styles.field} ${wide ? styles.wide : ""}`} data-asks={asks}>
+    <div className={`${styles.field} ${wide ? styles.wide : ""}`} data-answers={answers}>
       <label htmlFor={id}>{label}</label>
       {children(id)}
     </div>

@@ -5,6 +5,8 @@ export const coldchain = {
   probeTheCentreOrSayWhen: "probe the centre, or say when it reached {hold}: nothing counts before",
   metByBy: "met by {by}",
   theCentreIsAtCelsiusAbove: "the centre is at {celsius}, above {hold}: time stands still",
+  itMayHaveWarmedProbeIt:
+    "it lay where its centre may have warmed above {hold}: probe the centre, time stands still until then",
   hoursMoreAtHoldOrBelow: "{hours} more at {hold} or below ({nearest})",
   sinceWithoutAReadingProveNothing:
     "{since} without a reading prove nothing: read it now and every {holdgaph} h, or let a sensor watch the freezer; {hoursMissing}",
