@@ -11,9 +11,10 @@ import { openHolds, startHold } from "@/db/lots/holds";
 import { findLot, lotsOnIce } from "@/db/lots/lots";
 import { formatFor } from "@/words/format/format";
 import { t } from "@/words/ice";
-import { clear, draw, formLaws, press, said, type } from "../testkit/atTheForm.testkit";
+import { chooseIn, clear, draw, formLaws, press, said, type } from "../testkit/atTheForm.testkit";
 import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { HoldLine } from "./[lotId]/HoldLine";
+import { MoveWork } from "./[lotId]/MoveWork";
 import { NewHold } from "./[lotId]/NewHold";
 import { ReadingPad } from "./places/[placeId]/ReadingPad";
 import { PlaceForm } from "./places/PlaceForm";
@@ -83,6 +84,21 @@ describe.each([
     const after = openHolds(db(), houseNowMs()).find((one) => one.id === id)!;
     expect(after.hold).toMatchObject({ kind: "parasite", readings: [{ celsius: expect.closeTo(-21, 1) }] });
   });
+});
+
+test.each([
+  ["out of the freezer, its hold not met", "cold-room", true, true],
+  ["into the freezer, its hold not met", "freezer", true, false],
+  ["out of the freezer, nothing held", "cold-room", false, false],
+] as const)("a lot goes %s: it is said what that does to the hold", async (_, kind, freezing, warned) => {
+  const { id, form, remainingG, priceCentsPerKg } = lot();
+  const facts = { lotId: id, group: "salmonid", form, leftG: remainingG, priceCentsPerKg, canOpen: false } as const;
+  const places = listPlaces(db());
+  await draw("metric", <MoveWork {...facts} placeId={null} places={places} freezing={freezing} />);
+  await chooseIn(".ant-select", place(kind).name);
+  expect(said().includes(t("itLeavesItsFreezingHold"))).toBe(warned);
+  await press(t("moveIt"));
+  expect(findLot(db(), id)!.placeId).toBe(place(kind).id);
 });
 
 formLaws({

@@ -2,7 +2,6 @@
  * @jest-environment jsdom
  * @jest-environment-options {"customExportConditions": ["node", "node-addons"]}
  */
-import { act } from "react";
 import { todayIn } from "@/calendar/days";
 import { answersIt } from "@/core/coldchain";
 import { judgeAtDoor, schemeFor } from "@/core/freshness";
@@ -16,7 +15,7 @@ import { lotsThrough, watchPlace } from "@/db/lots/excursions";
 import { findLot, lotsIn, receiveDelivery } from "@/db/lots/lots";
 import { formatFor, type Units } from "@/words/format/format";
 import { t } from "@/words/ice";
-import { button, clear, draw, press, said, type, untilAnswered } from "../testkit/atTheForm.testkit";
+import { button, chooseIn, clear, draw, press, said, type } from "../testkit/atTheForm.testkit";
 import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import PlacePage from "./places/[placeId]/page";
 
@@ -73,21 +72,7 @@ const offered = () =>
   [...document.querySelectorAll<HTMLButtonElement>("[role=group] button[aria-pressed]")].map((one) => one.textContent);
 
 /** Chosen from the list of places. */
-async function choose(name: string): Promise<void> {
-  await act(async () => {
-    document
-      .querySelector("[role=group] .ant-select")!
-      .dispatchEvent(new MouseEvent("mousedown", { bubbles: true, button: 0 }));
-    await untilAnswered(100);
-  });
-  const option = [...document.querySelectorAll<HTMLElement>(".ant-select-item-option")].find(
-    ({ textContent }) => textContent === name,
-  );
-  await act(async () => {
-    option!.click();
-    await untilAnswered(50);
-  });
-}
+const choose = (name: string) => chooseIn("[role=group] .ant-select", name);
 
 test("three hours at 12 °C: nothing is over the rule yet, so nothing is thrown away; a warm probe is written and answers nothing", async () => {
   const { place } = warmDrawer("Drawer by the door", 3);

@@ -83,6 +83,21 @@ export async function pressEither(names: readonly string[]): Promise<void> {
   if (there) await press(there.textContent.trim());
 }
 
+/** Opens a list of choices and takes the one of this name. */
+export async function chooseIn(selector: string, name: string): Promise<void> {
+  await act(async () => {
+    drawn.one(selector).dispatchEvent(new MouseEvent("mousedown", { bubbles: true, button: 0 }));
+    await untilAnswered(100);
+  });
+  const option = [...document.querySelectorAll<HTMLElement>(".ant-select-item-option")].find(
+    ({ textContent }) => textContent === name,
+  );
+  await act(async () => {
+    option!.click();
+    await untilAnswered(50);
+  });
+}
+
 export const { said } = drawn;
 
 const FAR_MS = 4_000_000_000_000;

@@ -67,6 +67,8 @@ export const ice = {
   whereTo: "Where to",
   chooseAPlace: "Choose a place",
   thereIsNoOtherPlaceAdd: "There is no other place: add one under Places.",
+  itLeavesItsFreezingHold:
+    "Its freezing hold is not met yet. Out of the freezer the hours stand still, and they go on only once the centre is probed again.",
   fromNowOnItCountsAs: "From now on it counts as frozen: its life stands still.",
   movedAndWrittenInTheBook: "Moved, and written in the book.",
   moveIt: "Move it",

@@ -10,7 +10,7 @@ import { t } from "@/words/ice";
 import { Source } from "@/ui/layout/Source";
 
 /** To another place, or its pack opened. */
-export function MoveWork({ lotId, placeId, places, canOpen }: LotFacts) {
+export function MoveWork({ lotId, placeId, places, canOpen, freezing }: LotFacts) {
   const { act, busy } = useLotAct();
   const others = places.filter(({ id }) => id !== placeId);
   const [to, setTo] = useState<string | null>(null);
@@ -32,6 +32,11 @@ export function MoveWork({ lotId, placeId, places, canOpen }: LotFacts) {
         )}
       </Field>
       {kind === "freezer" ? <Source>{t("fromNowOnItCountsAs")}</Source> : null}
+      {freezing && kind !== undefined && kind !== "freezer" ? (
+        <p role="alert" className={`${page.alert} ${page.above}`} data-testid="leaves-its-hold">
+          {t("itLeavesItsFreezingHold")}
+        </p>
+      ) : null}
       <Act
         busy={busy}
         disabled={!to}

@@ -20,6 +20,8 @@ export type LotFacts = {
   readonly placeId: string | null;
   readonly places: readonly { readonly id: string; readonly name: string; readonly kind: string }[];
   readonly canOpen: boolean;
+  /** Its freezing hold runs and is not met yet. */
+  readonly freezing: boolean;
 };
 
 /** Does it, says what came of it, and goes on to where it led. */

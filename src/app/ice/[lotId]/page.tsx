@@ -147,6 +147,10 @@ export default async function LotPage({ params }: { readonly params: Promise<{ l
               priceCentsPerKg={row.priceCentsPerKg}
               placeId={row.placeId}
               places={listPlaces(db()).map(({ id, name, kind }) => ({ id, name, kind }))}
+              freezing={holds.some(
+                ({ hold, status, closedAtMs }) =>
+                  hold.kind === "parasite" && closedAtMs === null && status.state !== "done",
+              )}
               canOpen={isReadyToEat(row.form) && row.openedOn === null}
             />
           ) : null}
