@@ -82,7 +82,8 @@ const logOf = (readings: readonly PlaceReading[]): readonly LogPoint[] => {
   return readings.map(({ atMs, celsius }): LogPoint => [(atMs - zeroMs) / HOUR_MS, celsius]);
 };
 
-type ParasiteHold = Extract<Hold, { kind: "parasite" }>;
+/** A freezing hold against parasites. */
+export type ParasiteHold = Extract<Hold, { kind: "parasite" }>;
 
 /** What the centre was read at or, by the air around it, no warmer than. */
 type Known = PlaceReading & { readonly by: "probe" | "air" | "book" };

@@ -21,6 +21,7 @@ export {
   type Hold,
   type HoldKind,
   type HoldStatus,
+  type ParasiteHold,
 } from "./holds";
 export { readLoggerRows, type LoggerRead, type RowProblem } from "./loggerRows";
 export { probeReadsTrue, probeState, type ProbeCheck, type ProbeState } from "./probeCheck";

@@ -14,7 +14,7 @@ import { askedOnTickets } from "../line/asked";
 import { madePartsOf } from "./madeParts";
 import { addPart, keepPlate, loosePlates, plateWithoutCard } from "./plates";
 
-const platesSince = remembering([plates, specs], (db, fromMs: number) =>
+const platesOfCardsSince = remembering([plates, specs], (db, fromMs: number) =>
   db
     .select({ cardId: specs.specId, atMs: plates.atMs })
     .from(plates)
@@ -26,7 +26,7 @@ const platesSince = remembering([plates, specs], (db, fromMs: number) =>
 /** Plates of each card that went since `fromMs`. */
 export function servedSince(db: Db, fromMs: number, toMs: number): ReadonlyMap<string, number> {
   const counts = new Map<string, number>();
-  for (const { cardId, atMs } of platesSince(db, fromMs))
+  for (const { cardId, atMs } of platesOfCardsSince(db, fromMs))
     if (atMs < toMs) counts.set(cardId, (counts.get(cardId) ?? 0) + 1);
   return counts;
 }

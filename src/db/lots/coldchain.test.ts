@@ -302,6 +302,19 @@ test("a lot that left the freezer for a night in the middle of its hold is not c
   expect(findHold(db, id, at(20))!.status.state).toBe("done");
 });
 
+test("cold that is stated from before the hold was begun does not reach over a night outside the freezer", () => {
+  const { db, room, freezer } = house();
+  const lot = take(db, freezer, 60);
+  moveLot(db, lot.id, room, "2026-05-10", stamp(46));
+  moveLot(db, lot.id, freezer, "2026-05-11", stamp(40));
+  const stated = { atMs: at(50), celsius: -36 };
+  const id = startHold(db, lot.id, { kind: "parasite", ruleId: "fda-2022", stated, expected: null }, stamp(39));
+  readHold(db, id, { atMs: at(39), celsius: -36 }, stamp(39));
+  readHold(db, id, { atMs: at(30), celsius: -36 }, stamp(30));
+  // from the statement on it would be 20 hours at -35 °C, of which 15 are asked
+  expect(findHold(db, id, at(30))!.status.state).toBe("running");
+});
+
 test("a hold broken off is not called met", () => {
   const { db, freezer } = house();
   const lot = take(db, freezer, 50);

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { asc, desc, eq, inArray, isNull } from "drizzle-orm";
-import { HOLD_LABELS, holdStatus, type Hold, type HoldStatus } from "@/core/coldchain";
+import { HOLD_LABELS, holdStatus, type Hold, type HoldStatus, type ParasiteHold } from "@/core/coldchain";
 import type { FreezePack } from "@/core/raw";
 import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import { HOUR_MS } from "@/core/units";
@@ -16,7 +16,6 @@ import { holdReadings, holds, lotStays } from "../schema/lots";
 import type { StockLot } from "./stock";
 import { inMetric } from "@/words/say";
 
-type ParasiteHold = Extract<Hold, { kind: "parasite" }>;
 type HoldRow = typeof holds.$inferSelect;
 type Stamp = { readonly who: string; readonly atMs: number };
 
@@ -50,8 +49,15 @@ const freezerReadings = remembering([placeReadings], (db, placeId: string, since
 );
 
 /** What the freezers a lot lay in during its hold read by themselves, and when it lay elsewhere. */
-function whereItLay(db: Db, lotId: string, fromMs: number, toMs: number): Pick<ParasiteHold, "freezer" | "away"> {
+function whereItLay(
+  db: Db,
+  lotId: string,
+  { startedAtMs, stated, readings }: ParasiteHold,
+  toMs: number,
+): Pick<ParasiteHold, "freezer" | "away"> {
   const isFreezer = isFreezerIn(listPlaces(db));
+  // the cold may be stated, or read, from before the hold was begun in the book
+  const fromMs = Math.min(startedAtMs, stated?.atMs ?? Infinity, readings[0]?.atMs ?? Infinity);
   const stays = staysOfLot(db, lotId)
     .map((stay) => ({ ...stay, fromMs: Math.max(stay.fromMs, fromMs), toMs: Math.min(stay.toMs ?? toMs, toMs) }))
     .filter((stay) => stay.fromMs <= stay.toMs);
@@ -102,9 +108,7 @@ function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
       readings.filter(({ holdId }) => holdId === row.id),
     );
     const hold: Hold =
-      bare.kind === "parasite"
-        ? { ...bare, ...whereItLay(db, row.lotId, row.startedAtMs, row.closedAtMs ?? nowMs) }
-        : bare;
+      bare.kind === "parasite" ? { ...bare, ...whereItLay(db, row.lotId, bare, row.closedAtMs ?? nowMs) } : bare;
     const { id, closedAtMs, closedAs } = row;
     const pack = (row.facts.kind === "parasite" ? row.facts.pack : null) ?? null;
     return [{ id, lot, hold, status: holdStatus(hold, nowMs), pack, closedAtMs, closedAs }];
