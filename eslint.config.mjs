@@ -41,6 +41,20 @@ const config = [
   { files: ["scripts/**", "bench/**"], rules: { "no-console": "off" } },
   { files: ["**/*.cjs"], rules: { "@typescript-eslint/no-require-imports": "off" } },
   {
+    files: ["src/app/**/*.{ts,tsx}", "src/ui/**/*.{ts,tsx}"],
+    ignores: ["src/ui/reach/**"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        {
+          selector: "CallExpression[callee.object.name='router'][callee.property.name='refresh']",
+          message:
+            "A page asked for anew over a dead line is lost, with all that was typed in it: useRefresh waits for the house.",
+        },
+      ],
+    },
+  },
+  {
     files: ["src/core/**/*.ts"],
     ignores: ["**/*.test.{ts,tsx}", "**/*.testkit.{ts,tsx}"],
     rules: {

@@ -14,10 +14,12 @@ import { awaitTouch } from "@/ui/sound/sound";
 import { chooseCook } from "./actions";
 import styles from "./Shell.module.css";
 import type { CookClock } from "./stove/clockOf";
+import { ReachAlert } from "./ReachAlert";
 import { StripClocks } from "./StripClocks";
 import { OutboxAlert } from "./stove/OutboxAlert";
 import { useCookNews } from "./stove/useCookNews";
 import { t } from "@/words/shell";
+import { useRefresh } from "@/ui/reach/useRefresh";
 
 type Props = {
   readonly cooks: readonly string[];
@@ -39,6 +41,7 @@ const ChefsPin = dynamic(() => import("./ChefsPin").then((part) => part.ChefsPin
 export function Shell({ cooks, atStation, demo, running, serverNowMs, children }: Props) {
   const pathname = usePathname();
   const router = useRouter();
+  const refresh = useRefresh();
   const [help, setHelp] = useState(false);
   const pinAsked = useChefsPinAsked();
   useEffect(awaitTouch, []);
@@ -88,7 +91,7 @@ export function Shell({ cooks, atStation, demo, running, serverNowMs, children }
             // the first time in a shift the PIN is asked
             if (!chosen.ok && chosen.error.kind === "refused" && chosen.error.code === "pinFirst")
               router.push(`/signin?name=${encodeURIComponent(value)}&to=${encodeURIComponent(pathname)}`);
-            else router.refresh();
+            else refresh();
           }}
         >
           {cooks.includes(atStation) ? null : <option value={atStation}>{t("whoIsHere")}</option>}
@@ -99,6 +102,7 @@ export function Shell({ cooks, atStation, demo, running, serverNowMs, children }
       </header>
       <main id="main" className={styles.main} tabIndex={-1}>
         {demo ? <p className={styles.demo}>{t("demoHouse")}</p> : null}
+        <ReachAlert />
         <OutboxAlert />
         {children}
         <footer className={styles.foot}>

@@ -1,6 +1,5 @@
 "use client";
 import { AutoComplete, Button } from "antd";
-import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import { findSpecies } from "@/core/species";
 import type { Advice } from "@/db/house/advice";
@@ -11,6 +10,7 @@ import { lookFirst } from "@/ui/form/unsettled";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { DraftNote } from "@/ui/layout/DraftNote";
 import page from "@/ui/layout/page.module.css";
+import { useRefresh } from "@/ui/reach/useRefresh";
 import { keepDelivery, type Received } from "./actions";
 import type { UsualFigures } from "@/db/lots/usualFigures";
 import { CheckCard } from "./CheckCard";
@@ -48,7 +48,7 @@ export type Came = { readonly order: Expected; readonly atMs: number };
 export function DeliveryDesk(props: Props) {
   const { suppliers, places, advice, serverNowMs, usualPlaces, usualFigures, drafts, came = null } = props;
   const { format, ruleSetId, ownSpecies } = useHouse();
-  const router = useRouter();
+  const refresh = useRefresh();
   const [kept, setKept] = useState<readonly Received[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -95,7 +95,7 @@ export function DeliveryDesk(props: Props) {
     setKept(answer.value);
     van.startOver();
     window.scrollTo({ top: 0 });
-    router.refresh();
+    refresh();
   };
 
   return (

@@ -1,19 +1,19 @@
 "use client";
 import { Alert, Button } from "antd";
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { Asked } from "@/ui/form/Asked";
 import { Field } from "@/ui/form/Field";
 import { PinField } from "@/ui/form/PinField";
 import { TextInput } from "@/ui/form/TextInput";
 import page from "@/ui/layout/page.module.css";
+import { useRefresh } from "@/ui/reach/useRefresh";
 import { t as welcome } from "@/words/welcome";
 import { t } from "@/words/doors";
 import { makeTheChef } from "../signin/actions";
 
 /** A house from before there were locks: its chef is made here, and with the chef its locks. */
 export function MakeChef({ who }: { readonly who: string }) {
-  const router = useRouter();
+  const refresh = useRefresh();
   const [name, setName] = useState(who);
   const [pin, setPin] = useState("");
   const [phrase, setPhrase] = useState("");
@@ -24,7 +24,7 @@ export function MakeChef({ who }: { readonly who: string }) {
     const made = await makeTheChef({ name, pin, phrase });
     setBusy(false);
     if (!made.ok) return setProblem(made.error.message);
-    router.refresh();
+    refresh();
   };
   return (
     <section className={`${page.card} ${page.below}`} aria-label={t("makeTheChef")}>

@@ -1,11 +1,11 @@
 "use client";
 import { Input } from "antd";
-import { useRouter } from "next/navigation";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/ice";
+import { useGo } from "@/ui/reach/useGo";
 
 export function LotFilter({ value }: { readonly value: string }) {
-  const router = useRouter();
+  const go = useGo();
   return (
     <div data-find className={page.choice}>
       <Input.Search
@@ -13,7 +13,7 @@ export function LotFilter({ value }: { readonly value: string }) {
         placeholder={t("lotSpeciesSupplier")}
         defaultValue={value}
         allowClear
-        onSearch={(find) => router.push(find.trim() ? `/ice?find=${encodeURIComponent(find.trim())}` : "/ice")}
+        onSearch={(find) => go(find.trim() ? `/ice?find=${encodeURIComponent(find.trim())}` : "/ice")}
       />
     </div>
   );

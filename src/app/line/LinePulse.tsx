@@ -1,6 +1,7 @@
 "use client";
-import { useRouter } from "next/navigation";
 import { useEffect, useRef } from "react";
+import { reached } from "@/ui/reach/reach";
+import { useRefresh } from "@/ui/reach/useRefresh";
 
 /** Looks for news so often; a plan is looked at anew at least so often, for hands are not clocks. */
 const ASK_MS = 1500;
@@ -15,7 +16,7 @@ type Props = {
 /** Keeps a screen of the line at what the house knows, whichever tablet said it; where something found no thread free it is asked again soon. */
 export function LinePulse({ drawn, unplanned = false }: Props) {
   const staleMs = unplanned ? STALE_MS.unplanned : STALE_MS.usual;
-  const router = useRouter();
+  const refresh = useRefresh();
   const shown = useRef(drawn);
   const askedFor = useRef({ pulse: drawn, atMs: 0 });
   useEffect(() => {
@@ -36,9 +37,10 @@ export function LinePulse({ drawn, unplanned = false }: Props) {
         const stale = performance.now() - askedFor.current.atMs > staleMs;
         if (!news && !stale) return;
         askedFor.current = { pulse, atMs: performance.now() };
-        router.refresh();
+        refresh();
       } catch {
-        // the house is asked again in a moment; what is on the screen stays
+        // asked again in a moment; what is on the screen stays
+        void reached();
       }
     };
     const timer = setInterval(() => void ask(), ASK_MS);
@@ -46,6 +48,6 @@ export function LinePulse({ drawn, unplanned = false }: Props) {
       over = true;
       clearInterval(timer);
     };
-  }, [router, staleMs]);
+  }, [refresh, staleMs]);
   return null;
 }

@@ -10,10 +10,12 @@ import { TextInput } from "@/ui/form/TextInput";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/doors";
 import { openByPhrase, pairThisTablet } from "./actions";
+import { useRefresh } from "@/ui/reach/useRefresh";
 
 /** A tablet nobody knows yet: the code of a chef lets it in, or the pass phrase. */
 export function LetIn({ to }: { readonly to: string }) {
   const router = useRouter();
+  const refresh = useRefresh();
   const [code, setCode] = useState("");
   const [phrase, setPhrase] = useState("");
   const [tablet, setTablet] = useState("");
@@ -26,7 +28,7 @@ export function LetIn({ to }: { readonly to: string }) {
     if (!answer.ok) return setProblem(answer.error.message);
     setProblem(null);
     router.replace(next as Route);
-    router.refresh();
+    refresh();
   };
   const pair = () => open(pairThisTablet({ code }), `/signin?to=${encodeURIComponent(to)}`);
   return (

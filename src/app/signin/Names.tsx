@@ -10,6 +10,7 @@ import { t } from "@/words/doors";
 import { chooseCook } from "../actions";
 import { signIn, signOut } from "./actions";
 import styles from "./SignIn.module.css";
+import { useRefresh } from "@/ui/reach/useRefresh";
 
 type Person = {
   readonly id: string;
@@ -31,6 +32,7 @@ type Props = {
 /** Everybody of the house: the name alone in a shift, else name and PIN. */
 export function Names({ people, first, here, to }: Props) {
   const router = useRouter();
+  const refresh = useRefresh();
   const [chosen, setChosen] = useState(first);
   const [pin, setPin] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
@@ -38,7 +40,7 @@ export function Names({ people, first, here, to }: Props) {
   const person = people.find(({ id }) => id === chosen);
   const go = (of: Person) => {
     router.replace((of.role === "inspector" ? "/book" : to) as Route);
-    router.refresh();
+    refresh();
   };
   const choose = async (of: Person) => {
     setProblem(null);
@@ -101,7 +103,7 @@ export function Names({ people, first, here, to }: Props) {
             size="large"
             onClick={() =>
               void signOut({}).then(() => {
-                router.refresh();
+                refresh();
               })
             }
           >

@@ -1,10 +1,12 @@
 "use client";
-import { usePathname, useRouter } from "next/navigation";
+import { usePathname } from "next/navigation";
 import { useEffect, useRef } from "react";
 import type { CookNews } from "@/server/cookNews";
 import { useMessage } from "@/ui/layout/Messages";
 import { hearSettled, resumeTaps } from "./tapOutbox";
 import { tellTapped } from "./tappedCooks";
+import { reached } from "@/ui/reach/reach";
+import { useRefresh } from "@/ui/reach/useRefresh";
 
 const STREAM = "/api/cooks/stream";
 /** How often it is asked when no line holds, ms. */
@@ -15,7 +17,7 @@ const ASK_MS = 1000;
  * line holds. A cook that began or ended on another tablet draws the page anew, but never the one of a running cook.
  */
 export function useCookNews(known: readonly string[]): void {
-  const router = useRouter();
+  const refresh = useRefresh();
   const pathname = usePathname();
   const message = useMessage();
   const latest = useRef({ known, pathname });
@@ -34,7 +36,7 @@ export function useCookNews(known: readonly string[]): void {
     const take = ({ cookId, events }: CookNews) => {
       tellTapped(cookId, events);
       const here = latest.current;
-      if (!here.known.includes(cookId) && !here.pathname.startsWith("/stove/cook/")) router.refresh();
+      if (!here.known.includes(cookId) && !here.pathname.startsWith("/stove/cook/")) refresh();
     };
     let line: EventSource | null = null;
     let asking: ReturnType<typeof setInterval> | null = null;
@@ -53,7 +55,10 @@ export function useCookNews(known: readonly string[]): void {
       line = new EventSource(STREAM);
       line.onopen = stopAsking;
       line.onmessage = ({ data }) => take(JSON.parse(data as string) as CookNews);
-      line.onerror = () => (asking ??= setInterval(ask, ASK_MS));
+      line.onerror = () => {
+        void reached();
+        asking ??= setInterval(ask, ASK_MS);
+      };
     };
     const close = () => {
       line?.close();
@@ -68,5 +73,5 @@ export function useCookNews(known: readonly string[]): void {
       document.removeEventListener("visibilitychange", look);
       close();
     };
-  }, [router]);
+  }, [refresh]);
 }

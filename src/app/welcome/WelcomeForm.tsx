@@ -9,6 +9,7 @@ import { openTheHouse } from "./actions";
 import type { NewHouseInput } from "./schema";
 import styles from "./Welcome.module.css";
 import { t } from "@/words/welcome";
+import { useRefresh } from "@/ui/reach/useRefresh";
 
 type Props = {
   readonly rules: { readonly value: string; readonly label: string }[];
@@ -21,6 +22,7 @@ const FIRST = { units: "metric", coldRoomC: 1, cooks: [], susceptibleGuests: fal
 
 export function WelcomeForm({ rules, zones, currencies }: Props) {
   const router = useRouter();
+  const refresh = useRefresh();
   const [form] = Form.useForm<NewHouseInput>();
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -36,7 +38,7 @@ export function WelcomeForm({ rules, zones, currencies }: Props) {
     setBusy(false);
     if (opened.ok) {
       router.push("/");
-      router.refresh();
+      refresh();
     } else setProblem(opened.error.message);
   };
   return (

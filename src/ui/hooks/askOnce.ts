@@ -1,6 +1,7 @@
 import { nanoid } from "nanoid";
 import type { Result } from "@/core/shared";
 import { answerWithin } from "./answerWithin";
+import { reached } from "../reach/reach";
 import { t } from "@/words/ui";
 
 /** What is said when nobody answered; pressing again is safe. */
@@ -38,5 +39,6 @@ export async function askOnce<T>(action: Action<T>, input: unknown, limitMs?: nu
   const answer = await asked;
   // what was answered is over: doing the same again is meant anew
   if (answer) meant.get(action)?.delete(wording);
+  else void reached();
   return answer;
 }

@@ -15,7 +15,11 @@ jest.mock("next/navigation", () => ({ useRouter: () => ({ refresh }) }));
 let look: string | null = null;
 jest.mock("../form/unsettled", () => ({ lookFirst: () => look }));
 
+/** Whether the house answers what is asked of it beside the act. */
+let answering = true;
+
 Object.assign(globalThis, {
+  fetch: async () => (answering ? {} : Promise.reject(new TypeError("Failed to fetch"))),
   IS_REACT_ACT_ENVIRONMENT: true,
   ResizeObserver: class {
     observe(): void {}
@@ -31,6 +35,7 @@ beforeEach(async () => {
   jest.useFakeTimers();
   jest.setSystemTime(Date.UTC(2026, 4, 12, 17));
   look = null;
+  answering = true;
   refresh.mockClear();
   root = createRoot(document.body.appendChild(document.createElement("div")));
   const Part = () => {
@@ -117,6 +122,18 @@ test("silence: it says that nobody answered, looks anew, and the next press mean
   await answer(ok("late"));
 });
 
+test("a house that does not answer is not asked for the page: a browser would leave it; once it answers the page is drawn anew", async () => {
+  answering = false;
+  await acting(async () => void act(() => Promise.reject(new TypeError("Failed to fetch")), { lot: 5 }));
+  await wait(1000);
+  expect(said()).toContain(UNANSWERED);
+  await wait(20_000);
+  expect(refresh).not.toHaveBeenCalled();
+  answering = true;
+  await wait(3000);
+  expect(refresh).toHaveBeenCalledTimes(1);
+});
+
 test("a field that does not say what would be done holds the act back", async () => {
   look = "The weight is no number.";
   const { action, ids } = byHand();
@@ -182,6 +199,7 @@ describe("what can be taken back", () => {
     await undo();
     await back.answer(err({ message: "Too late." }));
     expect(said()).toContain("Too late.");
+    await wait(1);
     expect(refresh).toHaveBeenCalledTimes(1);
     await wait(400);
   });

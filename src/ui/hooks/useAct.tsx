@@ -2,9 +2,9 @@
 import { Button } from "antd";
 import type { MessageInstance } from "antd/es/message/interface";
 import { useMessage } from "../layout/Messages";
-import { useRouter } from "next/navigation";
 import { useCallback, useState } from "react";
 import { t } from "@/words/ui";
+import { useRefresh } from "../reach/useRefresh";
 import { lookFirst } from "../form/unsettled";
 import { askOnce, UNANSWERED, type Action } from "./askOnce";
 import { askChefsPin } from "./chefsPin";
@@ -70,7 +70,7 @@ function offerUndo(message: MessageInstance, said: string, { action, input }: Un
  */
 export function useAct(): { readonly act: Act; readonly busy: boolean } {
   const message = useMessage();
-  const router = useRouter();
+  const refresh = useRefresh();
   const [running, setRunning] = useState(0);
   const act = useCallback<Act>(
     async (action, input, done, undo) => {
@@ -90,7 +90,7 @@ export function useAct(): { readonly act: Act; readonly busy: boolean } {
       if (!answer) {
         message.error(UNANSWERED);
         // it may have been done all the same, only not said in time
-        router.refresh();
+        refresh();
         return null;
       }
       if (!answer.ok) {
@@ -98,12 +98,12 @@ export function useAct(): { readonly act: Act; readonly busy: boolean } {
         return null;
       }
       const said = done?.(answer.value) ?? "";
-      if (undo) offerUndo(message, said, undo, () => router.refresh());
+      if (undo) offerUndo(message, said, undo, refresh);
       else if (done) message.success(said);
       // the answer brought the page anew
       return { value: answer.value };
     },
-    [message, router],
+    [message, refresh],
   );
   return { act, busy: running > 0 };
 }

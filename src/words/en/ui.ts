@@ -71,6 +71,10 @@ export const ui = {
   lengthIn: "{length} in",
   stopIt: "Stop",
   standsStill: "stands still",
+  theHouseDoesNotAnswer: "The house does not answer.",
+  whatStaysMeanwhile:
+    "This page stays as it is, clocks go on, and taps on a running cook wait here. Anything else is kept only once it answers again.",
+  thisPageStays: "The house does not answer: this page stays until it does.",
   theHouseDidNotAnswerTry: "The house did not answer. Try again: nothing is done twice.",
   best: "Best",
   acceptable: "Acceptable",

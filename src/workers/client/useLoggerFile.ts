@@ -1,7 +1,8 @@
-import { proxy, wrap } from "comlink";
+import { proxy } from "comlink";
 import { useEffect, useRef, useState } from "react";
 import { said, type Result, type Said } from "@/core/shared";
 import type { LoggerPart, LoggerSummary, LoggerWorker } from "../logger.worker";
+import { helper } from "./helper";
 
 /** Keeps one part of the readings; null stops the rest. */
 type KeepPart = (part: LoggerPart) => Promise<{ readonly added: number } | null>;
@@ -15,12 +16,13 @@ export type LoggerFileState =
 /** What came of keeping: how many were new, of how many, and whether it went to the end. */
 export type Kept = { readonly added: number; readonly given: number; readonly whole: boolean };
 
+/** A reader that tells nothing for so long will tell nothing more, ms. */
+const SILENCE_MS = 30_000;
+const NO_PART: LoggerPart = { atMs: [], celsius: [] };
 const NOTHING: LoggerFileState = { at: "nothing", problem: null };
 
-function openWorker() {
-  const worker = new Worker(new URL("../logger.worker.ts", import.meta.url), { type: "module" });
-  return { remote: wrap<LoggerWorker>(worker), close: () => worker.terminate() };
-}
+const openWorker = () =>
+  helper<LoggerWorker>(() => new Worker(new URL("../logger.worker.ts", import.meta.url), { type: "module" }));
 
 /** A logger's file: read in a worker with its progress, then handed over part by part; either can be stopped. */
 export function useLoggerFile(partRows: number) {
@@ -41,15 +43,26 @@ export function useLoggerFile(partRows: number) {
     const tell = (next: LoggerFileState) => {
       if (run.current === mine) setState(next);
     };
-    worker.current = openWorker();
-    const answer: Result<LoggerSummary, Said> = await worker.current.remote
-      .read(
-        file,
-        timeZone,
-        nowMs,
-        proxy((share: number) => tell({ at: "reading", share })),
-      )
-      .catch(() => ({ ok: false, error: said("shared.plannerStopped") }) as const);
+    const reader = (worker.current = openWorker());
+    let silence: ReturnType<typeof setTimeout>;
+    let over = false;
+    const alive = (share: number) => {
+      clearTimeout(silence);
+      // what it told on the way may come in after its answer
+      if (over) return;
+      silence = setTimeout(reader.giveUp, SILENCE_MS);
+      tell({ at: "reading", share });
+    };
+    const answer: Result<LoggerSummary, Said> = await reader
+      .ask((remote) => {
+        alive(0);
+        return remote.read(file, timeZone, nowMs, proxy(alive));
+      })
+      .catch(() => ({ ok: false, error: said("coldchain.theReaderStopped") }) as const)
+      .finally(() => {
+        over = true;
+        clearTimeout(silence);
+      });
     tell(answer.ok ? { at: "read", summary: answer.value } : { at: "nothing", problem: answer.error });
   };
 
@@ -64,8 +77,9 @@ export function useLoggerFile(partRows: number) {
     let [added, given] = [0, 0];
     for (; given < summary.rows && run.current === mine && worker.current;) {
       setState({ at: "keeping", summary, kept: given });
-      const part = await worker.current.remote.part(given, partRows);
-      const done = run.current === mine ? await keepPart(part) : null;
+      const part = await worker.current.ask((remote) => remote.part(given, partRows)).catch(() => NO_PART);
+      // a reader that fell over has let go of the file: what was kept stays, and the rest wants the file again
+      const done = run.current === mine && part.atMs.length > 0 ? await keepPart(part) : null;
       if (!done) break;
       added += done.added;
       given += part.atMs.length;

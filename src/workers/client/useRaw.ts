@@ -1,7 +1,7 @@
-import { wrap } from "comlink";
 import type { CurePlan, CureRequest } from "@/core/cure";
 import type { AirRecord, AirRecordRequest, FreezePlan, FreezeRequest, StackRow, ThicknessRow } from "@/core/raw";
 import type { RawWorker } from "../raw.worker";
+import { helper } from "./helper";
 import { useNewest, type Answerer } from "./useNewest";
 
 export type FreezeAnswer = {
@@ -10,24 +10,25 @@ export type FreezeAnswer = {
   readonly thicknesses: readonly ThicknessRow[];
 };
 
-function openWorker() {
-  const worker = new Worker(new URL("../raw.worker.ts", import.meta.url), { type: "module" });
-  return { remote: wrap<RawWorker>(worker), close: () => worker.terminate() };
-}
+const openWorker = () =>
+  helper<RawWorker>(() => new Worker(new URL("../raw.worker.ts", import.meta.url), { type: "module" }));
 
 function openCure(): Answerer<CurePlan> {
-  const { remote, close } = openWorker();
-  return { ask: (question) => remote.planCure(JSON.parse(question) as CureRequest), close };
+  const { ask, close } = openWorker();
+  return { ask: (question) => ask((worker) => worker.planCure(JSON.parse(question) as CureRequest)), close };
 }
 
 function openFreeze(): Answerer<FreezeAnswer> {
-  const { remote, close } = openWorker();
-  return { ask: (question) => remote.planFreezing(JSON.parse(question) as FreezeRequest), close };
+  const { ask, close } = openWorker();
+  return { ask: (question) => ask((worker) => worker.planFreezing(JSON.parse(question) as FreezeRequest)), close };
 }
 
 function openRecord(): Answerer<AirRecord> {
-  const { remote, close } = openWorker();
-  return { ask: (question) => remote.followAirRecord(JSON.parse(question) as AirRecordRequest), close };
+  const { ask, close } = openWorker();
+  return {
+    ask: (question) => ask((worker) => worker.followAirRecord(JSON.parse(question) as AirRecordRequest)),
+    close,
+  };
 }
 
 export const useCure = (request: CureRequest) => useNewest(openCure, JSON.stringify(request));

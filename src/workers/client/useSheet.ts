@@ -1,4 +1,4 @@
-import { proxy, wrap } from "comlink";
+import { proxy } from "comlink";
 import { useEffect, useRef, useState } from "react";
 import type {
   ChillQuestion,
@@ -13,6 +13,7 @@ import type {
   SheetRow,
 } from "@/core/cooking";
 import type { PlanWorker } from "../plan.worker";
+import { helper } from "./helper";
 import { useNewest, type Answerer } from "./useNewest";
 import { useSettled } from "./useSettled";
 import { type Said, said } from "@/core/shared";
@@ -27,37 +28,35 @@ export type SheetState = {
   readonly tookMs: number | null;
 };
 
-function openWorker() {
-  const worker = new Worker(new URL("../plan.worker.ts", import.meta.url), { type: "module" });
-  return { remote: wrap<PlanWorker>(worker), close: () => worker.terminate() };
-}
+const openWorker = () =>
+  helper<PlanWorker>(() => new Worker(new URL("../plan.worker.ts", import.meta.url), { type: "module" }));
 
 function openPlanner(): Answerer<Sheet> {
-  const { remote, close } = openWorker();
-  return { ask: (question) => remote.drawSheet(JSON.parse(question) as SheetRequest), close };
+  const { ask, close } = openWorker();
+  return { ask: (question) => ask((worker) => worker.drawSheet(JSON.parse(question) as SheetRequest)), close };
 }
 
 function openRanker(): Answerer<readonly MethodFit[]> {
-  const { remote, close } = openWorker();
-  return { ask: (question) => remote.rank(JSON.parse(question) as SheetRequest), close };
+  const { ask, close } = openWorker();
+  return { ask: (question) => ask((worker) => worker.rank(JSON.parse(question) as SheetRequest)), close };
 }
 
 function openEstimator(): Answerer<LiveEstimate> {
-  const { remote, close } = openWorker();
-  return { ask: (question) => remote.estimate(JSON.parse(question) as LiveQuestion), close };
+  const { ask, close } = openWorker();
+  return { ask: (question) => ask((worker) => worker.estimate(JSON.parse(question) as LiveQuestion)), close };
 }
 
 function openChiller(): Answerer<readonly Chilling[]> {
-  const { remote, close } = openWorker();
-  return { ask: (question) => remote.chill(JSON.parse(question) as ChillQuestion), close };
+  const { ask, close } = openWorker();
+  return { ask: (question) => ask((worker) => worker.chill(JSON.parse(question) as ChillQuestion)), close };
 }
 
 /** Cooling after cooking, in every way of the house. */
 export const useChill = (question: ChillQuestion) => useNewest(openChiller, JSON.stringify(question));
 
 function openHolder(): Answerer<readonly Holding[]> {
-  const { remote, close } = openWorker();
-  return { ask: (question) => remote.hold(JSON.parse(question) as HoldQuestion), close };
+  const { ask, close } = openWorker();
+  return { ask: (question) => ask((worker) => worker.hold(JSON.parse(question) as HoldQuestion)), close };
 }
 
 /** Waiting hot after cooking, in every way of the house. */
@@ -112,12 +111,15 @@ export function useStationSheet(request: SheetRequest, thicknesses: readonly num
       if (mine)
         setRun((was) => ({ ...(was.key === key ? was : { ...NO_RUN, key }), ...part(was.key === key ? was : NO_RUN) }));
     };
-    worker.current.remote
-      .sheet(
-        asked,
-        wanted,
-        proxy((row: SheetRow) => change(({ rows }) => ({ rows: [...rows, row] }))),
-      )
+    worker.current
+      .ask((remote) => {
+        change(() => ({ rows: [] }));
+        return remote.sheet(
+          asked,
+          wanted,
+          proxy((row: SheetRow) => change(({ rows }) => ({ rows: [...rows, row] }))),
+        );
+      })
       .then((done) => change(() => ({ done: true, problem: done.ok ? null : done.error })))
       .catch(() => change(() => ({ done: true, problem: said("shared.plannerStopped") })));
     return () => {
@@ -130,6 +132,6 @@ export function useStationSheet(request: SheetRequest, thicknesses: readonly num
     running: !now.done,
     problem: now.problem,
     again: () => setTimes((before) => before + 1),
-    stop: () => void worker.current?.remote.stopSheet(),
+    stop: () => void worker.current?.ask((remote) => remote.stopSheet()),
   };
 }

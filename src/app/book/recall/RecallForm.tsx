@@ -1,6 +1,5 @@
 "use client";
 import { Button } from "antd";
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { Choice } from "@/ui/form/Choice";
 import { TextInput } from "@/ui/form/TextInput";
@@ -8,6 +7,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/trace";
 import { runRecall } from "./actions";
+import { useGo } from "@/ui/reach/useGo";
 
 const KINDS = [
   { value: "drill", label: t("itIsADrill") },
@@ -17,7 +17,7 @@ const KINDS = [
 /** What is recalled, typed as it is printed: what is found is shown, and that it was looked for is written. */
 export function RecallForm({ asked, whole }: { readonly asked: string; readonly whole: boolean }) {
   const { act, busy } = useAct();
-  const router = useRouter();
+  const go = useGo();
   const [text, setText] = useState(asked);
   const [kind, setKind] = useState("drill");
   const run = async () => {
@@ -26,8 +26,7 @@ export function RecallForm({ asked, whole }: { readonly asked: string; readonly 
       { asked: text, whole: whole && text === asked, real: kind === "real" },
       (tookMs) => t("itIsWrittenInTheBook", { seconds: tookMs / 1000 }),
     );
-    if (done)
-      router.push(`/book/recall?q=${encodeURIComponent(text.trim())}${whole && text === asked ? "&all=1" : ""}`);
+    if (done) go(`/book/recall?q=${encodeURIComponent(text.trim())}${whole && text === asked ? "&all=1" : ""}`);
   };
   return (
     <form

@@ -3,6 +3,7 @@ import { Button, Segmented, Select, Switch } from "antd";
 import type { Route } from "next";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
+import { useGo } from "@/ui/reach/useGo";
 import { useState } from "react";
 import { FAMILIES, shelfWith, type Ingredient, type SauceSpec } from "@/core/butter";
 import { TextInput } from "@/ui/form/TextInput";
@@ -38,6 +39,7 @@ export function WriteBench({ specId, familyId, spec: before, own, fish }: Props)
   const { format } = useHouse();
   const { act, busy } = useAct();
   const router = useRouter();
+  const go = useGo();
   const [spec, setSpec] = useState(before);
   const change = (part: Partial<SauceSpec>) => setSpec((old) => ({ ...old, ...part }));
   const family = FAMILIES.find(({ id }) => id === familyId);
@@ -59,7 +61,7 @@ export function WriteBench({ specId, familyId, spec: before, own, fish }: Props)
                   id={id}
                   value={family.id}
                   options={FAMILIES.map(({ id: value, label }) => ({ value, label }))}
-                  onChange={(next) => router.push(`/butter/write?like=${next}` as Route)}
+                  onChange={(next) => go(`/butter/write?like=${next}` as Route)}
                 />
               )}
             </Field>

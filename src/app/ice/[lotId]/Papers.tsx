@@ -1,13 +1,13 @@
 "use client";
 import { FileButton } from "@/ui/form/FileButton";
 import { useMessage } from "@/ui/layout/Messages";
-import { useRouter } from "next/navigation";
 import type { AttachmentLine } from "@/db/lots/files";
 import { dayText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/ice";
 import { Empty } from "@/ui/layout/Empty";
+import { useRefresh } from "@/ui/reach/useRefresh";
 
 const ACCEPT = ".pdf,.png,.jpg,.jpeg,.webp";
 
@@ -15,14 +15,14 @@ const ACCEPT = ".pdf,.png,.jpg,.jpeg,.webp";
 export function Papers({ lotId, files }: { readonly lotId: string; readonly files: readonly AttachmentLine[] }) {
   const { timeZone } = useHouse();
   const message = useMessage();
-  const router = useRouter();
+  const refresh = useRefresh();
   const send = async (file: File) => {
     const body = new FormData();
     body.append("file", file);
     const answer = await fetch(`/api/lots/${lotId}/files`, { method: "POST", body }).catch(() => null);
     if (answer?.ok) {
       message.success(t("nameIsKeptWithTheLot", { name: file.name }));
-      router.refresh();
+      refresh();
       return;
     }
     const said = (await answer?.json().catch(() => null)) as { error?: { message?: string } } | null;

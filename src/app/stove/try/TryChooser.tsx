@@ -1,5 +1,5 @@
 "use client";
-import { useRouter } from "next/navigation";
+import { useGo } from "@/ui/reach/useGo";
 import type { CookForm } from "@/core/cooking";
 import { Choice } from "@/ui/form/Choice";
 import { SpeciesField } from "@/ui/form/SpeciesField";
@@ -15,7 +15,7 @@ type Props = {
 
 /** Which animal, and how it is dressed: another one is another page. */
 export function TryChooser({ speciesId, forms, form }: Props) {
-  const router = useRouter();
+  const go = useGo();
   return (
     <>
       <section className={page.card}>
@@ -25,7 +25,7 @@ export function TryChooser({ speciesId, forms, form }: Props) {
         <SpeciesField
           id="try-species"
           value={speciesId}
-          onChange={(id) => router.replace(`/stove/try?species=${id}`, { scroll: false })}
+          onChange={(id) => go(`/stove/try?species=${id}`, { replace: true, scroll: false })}
         />
       </section>
       {form !== null && forms.length > 1 ? (
@@ -37,7 +37,7 @@ export function TryChooser({ speciesId, forms, form }: Props) {
             id="try-form"
             value={form}
             options={forms}
-            onChange={(next) => router.replace(`/stove/try?species=${speciesId}&form=${next}`, { scroll: false })}
+            onChange={(next) => go(`/stove/try?species=${speciesId}&form=${next}`, { replace: true, scroll: false })}
           />
         </section>
       ) : null}

@@ -5,6 +5,7 @@ export const coldchain = {
   probeTheCentreOrSayWhen: "probe the centre, or say when it reached {hold}: nothing counts before",
   metByBy: "met by {by}",
   theCentreIsAtCelsiusAbove: "the centre is at {celsius}, above {hold}: time stands still",
+  theReaderStopped: "The reader stopped before the end of the file. Choose the file again",
   itMayHaveWarmedProbeIt:
     "it lay where its centre may have warmed above {hold}: probe the centre, time stands still until then",
   hoursMoreAtHoldOrBelow: "{hours} more at {hold} or below ({nearest})",

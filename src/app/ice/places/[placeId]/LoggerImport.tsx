@@ -1,6 +1,5 @@
 "use client";
 import { Alert, Button } from "antd";
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { FileButton } from "@/ui/form/FileButton";
 import { askOnce } from "@/ui/hooks/askOnce";
@@ -8,6 +7,7 @@ import { useHouse } from "@/ui/hooks/HouseContext";
 import { useMessage } from "@/ui/layout/Messages";
 import page from "@/ui/layout/page.module.css";
 import { Progress } from "@/ui/layout/Progress";
+import { useRefresh } from "@/ui/reach/useRefresh";
 import { dayText, timeText } from "@/words/format/format";
 import { t } from "@/words/ice";
 import { say } from "@/words/say";
@@ -23,7 +23,7 @@ const LARGEST_BYTES = 20_000_000;
 export function LoggerImport({ placeId }: { readonly placeId: string }) {
   const { format, timeZone } = useHouse();
   const message = useMessage();
-  const router = useRouter();
+  const refresh = useRefresh();
   const { state, read, keep, stop } = useLoggerFile(PART_READINGS);
   const [problem, setProblem] = useState<string | null>(null);
   const busy = state.at === "reading" || state.at === "keeping";
@@ -43,7 +43,7 @@ export function LoggerImport({ placeId }: { readonly placeId: string }) {
     if (whole) message.success(addedWords(added, given));
     // what came in before it stopped stays: the same file again brings only the rest
     else setProblem(`${told.why ?? t("keepingStopped")} ${t("keptSoFar", { given, rows: summary.rows })}`);
-    router.refresh();
+    refresh();
   };
   return (
     <>
