@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import Link from "next/link";
 import { act } from "react";
 import { createRoot, type Root } from "react-dom/client";
 import { Messages } from "@/ui/layout/Messages";
@@ -40,9 +41,9 @@ beforeEach(async () => {
     go = useGo();
     return (
       <>
-        <a href="/block" onClick={hear}>
+        <Link href="/block" onClick={hear}>
           block
-        </a>
+        </Link>
         <a href="/api/export/readings.csv" download onClick={hear}>
           csv
         </a>
