@@ -11,3 +11,6 @@ jest.mock("next/dynamic", () => jest.requireActual("@/app/testkit/framework.test
 jest.mock("@/ui/hooks/answerWithin", () =>
   jest.requireActual("@/app/testkit/answers.testkit").heard(jest.requireActual("@/ui/hooks/answerWithin")),
 );
+
+// a drawn page may ask whether its house answers: it does, and says nothing more
+globalThis.fetch ??= () => Promise.resolve({ ok: false } as Response);
