@@ -13,4 +13,4 @@ jest.mock("@/ui/hooks/answerWithin", () =>
 );
 
 // a drawn page may ask whether its house answers: it does, and says nothing more
-globalThis.fetch ??= () => Promise.resolve({ ok: false } as Response);
+if (!("fetch" in globalThis)) Object.assign(globalThis, { fetch: async () => ({ ok: false }) });
