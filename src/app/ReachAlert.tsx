@@ -5,12 +5,13 @@ import page from "@/ui/layout/page.module.css";
 import { isLost, reached, useLost } from "@/ui/reach/reach";
 import { t } from "@/words/ui";
 
-/** A link that would leave this page for another of the house, here and not in a window of its own. */
-function leavesThisPage(event: MouseEvent): boolean {
+/** A link that would ask the house for a page, be it this one, here and not in a window of its own; a place on this page asks nobody. */
+function asksForAPage(event: MouseEvent): boolean {
   const link = event.target instanceof Element ? event.target.closest<HTMLAnchorElement>("a[href]") : null;
   if (!link || link.hasAttribute("download") || link.target === "_blank") return false;
   if (event.ctrlKey || event.metaKey || event.shiftKey) return false;
-  return link.origin === location.origin && link.pathname + link.search !== location.pathname + location.search;
+  const isHere = link.pathname + link.search === location.pathname + location.search;
+  return link.origin === location.origin && !(isHere && link.hash !== "");
 }
 
 /** Says on every page that the house does not answer, and keeps the page that is there until it does: a browser would show its own. */
@@ -20,7 +21,7 @@ export function ReachAlert() {
   useEffect(() => {
     const doubt = () => void reached();
     const stay = (event: MouseEvent) => {
-      if (!isLost() || !leavesThisPage(event)) return;
+      if (!isLost() || !asksForAPage(event)) return;
       event.preventDefault();
       event.stopPropagation();
       message.warning(t("thisPageStays"));

@@ -44,6 +44,9 @@ beforeEach(async () => {
         <Link href="/block" onClick={hear}>
           block
         </Link>
+        <Link href="/" onClick={hear}>
+          here
+        </Link>
         <a href="/api/export/readings.csv" download onClick={hear}>
           csv
         </a>
@@ -87,7 +90,7 @@ test("a house that answers is not asked, and every link and key goes where it go
   go("/ice");
   go("/stove", { replace: true });
   expect([tapped, mockWent]).toEqual([
-    ["block", "csv", "main"],
+    ["block", "here", "csv", "main"],
     ["/ice", "= /stove"],
   ]);
 });
@@ -112,7 +115,7 @@ test("it is asked every few seconds, by nobody twice, and the page goes on once 
   await wait(3000);
   expect(document.querySelector('[role="alert"]')).toBeNull();
   await tapAll();
-  expect(tapped).toEqual(["block", "csv", "main"]);
+  expect(tapped).toEqual(["block", "here", "csv", "main"]);
 });
 
 test("a line that breaks for a moment is not worth a word", async () => {
