@@ -7,6 +7,7 @@ import { useEffect, useState, type ReactNode } from "react";
 import { useKeepAwake } from "@/ui/hooks/useAwake";
 import { useChefsPinAsked } from "@/ui/hooks/chefsPin";
 import { useHeadFocus } from "@/ui/hooks/useHeadFocus";
+import { useMessage } from "@/ui/layout/Messages";
 import { ViewMark } from "@/ui/layout/ViewMark";
 import { WipeLock } from "@/ui/layout/WipeLock";
 import { VIEWS } from "@/ui/layout/views";
@@ -19,6 +20,8 @@ import { StripClocks } from "./StripClocks";
 import { OutboxAlert } from "./stove/OutboxAlert";
 import { useCookNews } from "./stove/useCookNews";
 import { t } from "@/words/shell";
+import { answerWithin } from "@/ui/hooks/answerWithin";
+import { UNANSWERED } from "@/ui/hooks/askOnce";
 import { useRefresh } from "@/ui/reach/useRefresh";
 
 type Props = {
@@ -43,6 +46,7 @@ export function Shell({ cooks, atStation, demo, running, serverNowMs, children }
   const router = useRouter();
   const refresh = useRefresh();
   const [help, setHelp] = useState(false);
+  const message = useMessage();
   const pinAsked = useChefsPinAsked();
   useEffect(awaitTouch, []);
   useKeepAwake();
@@ -87,9 +91,10 @@ export function Shell({ cooks, atStation, demo, running, serverNowMs, children }
           className={styles.cook}
           value={atStation}
           onChange={async ({ target: { value } }) => {
-            const chosen = await chooseCook(value);
+            const chosen = await answerWithin(chooseCook(value));
+            if (!chosen) message.error(UNANSWERED);
             // the first time in a shift the PIN is asked
-            if (!chosen.ok && chosen.error.kind === "refused" && chosen.error.code === "pinFirst")
+            if (chosen && !chosen.ok && chosen.error.kind === "refused" && chosen.error.code === "pinFirst")
               router.push(`/signin?name=${encodeURIComponent(value)}&to=${encodeURIComponent(pathname)}`);
             else refresh();
           }}

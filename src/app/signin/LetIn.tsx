@@ -10,7 +10,12 @@ import { TextInput } from "@/ui/form/TextInput";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/doors";
 import { openByPhrase, pairThisTablet } from "./actions";
+import { answerWithin } from "@/ui/hooks/answerWithin";
+import { UNANSWERED } from "@/ui/hooks/askOnce";
 import { useRefresh } from "@/ui/reach/useRefresh";
+
+/** A pass phrase takes its time on purpose; a house silent for so long does not answer, ms. */
+const PHRASE_MS = 15_000;
 
 /** A tablet nobody knows yet: the code of a chef lets it in, or the pass phrase. */
 export function LetIn({ to }: { readonly to: string }) {
@@ -23,9 +28,9 @@ export function LetIn({ to }: { readonly to: string }) {
   const [busy, setBusy] = useState(false);
   const open = async (asked: Promise<Result<string, { readonly message: string }>>, next: string) => {
     setBusy(true);
-    const answer = await asked;
+    const answer = await answerWithin(asked, PHRASE_MS);
     setBusy(false);
-    if (!answer.ok) return setProblem(answer.error.message);
+    if (!answer?.ok) return setProblem(answer ? answer.error.message : UNANSWERED);
     setProblem(null);
     router.replace(next as Route);
     refresh();

@@ -10,6 +10,8 @@ import { t } from "@/words/doors";
 import { chooseCook } from "../actions";
 import { signIn, signOut } from "./actions";
 import styles from "./SignIn.module.css";
+import { answerWithin } from "@/ui/hooks/answerWithin";
+import { UNANSWERED } from "@/ui/hooks/askOnce";
 import { useRefresh } from "@/ui/reach/useRefresh";
 
 type Person = {
@@ -29,6 +31,9 @@ type Props = {
   readonly to: string;
 };
 
+/** A PIN takes its time on purpose; a house silent for so long does not answer, ms. */
+const PIN_MS = 15_000;
+
 /** Everybody of the house: the name alone in a shift, else name and PIN. */
 export function Names({ people, first, here, to }: Props) {
   const router = useRouter();
@@ -46,19 +51,19 @@ export function Names({ people, first, here, to }: Props) {
     setProblem(null);
     setPin("");
     if (!of.onShift) return setChosen(of.id);
-    const answer = await chooseCook(of.name);
-    if (answer.ok) go(of);
-    else setProblem(answer.error.message);
+    const answer = await answerWithin(chooseCook(of.name));
+    if (answer?.ok) go(of);
+    else setProblem(answer ? answer.error.message : UNANSWERED);
   };
   const enter = async () => {
     if (!person || pin === "" || busy) return;
     setBusy(true);
     // what is typed meanwhile is the next try
     setPin("");
-    const answer = await signIn({ personId: person.id, pin });
+    const answer = await answerWithin(signIn({ personId: person.id, pin }), PIN_MS);
     setBusy(false);
-    if (answer.ok) go(person);
-    else setProblem(answer.error.message);
+    if (answer?.ok) go(person);
+    else setProblem(answer ? answer.error.message : UNANSWERED);
   };
   if (person)
     return (
