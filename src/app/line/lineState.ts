@@ -22,6 +22,7 @@ import { ovensMeet } from "@/core/line";
 import { piecesIn } from "@/house/forMany";
 import type { LineCourse, LineDish, LineState } from "@/house/line/lineTasks";
 import { panNow } from "@/house/line/livePan";
+import { nextStep, STEP_S } from "@/house/line/step";
 import { courseKey, isAnswered, isCalled, isOpen, SERVICE_H, type Ticket, type TicketLine } from "@/house/line/ticket";
 import { worldFor } from "../cards/cardData";
 import { asCut, lineStovePlan, servedAs, type LinePlanned, type Served } from "./planCards";
@@ -157,6 +158,7 @@ function standOf(db: Db, house: House, marks: readonly Mark[], pans: LineNow["pa
     put: new Map(put),
     mounted: new Set(saucesNow(db).flatMap(({ specId, mount }) => (mount ? [specId] : []))),
     nowMs,
+    beginsInS: nextStep(nowMs) * STEP_S - nowMs / 1000,
   };
 }
 

@@ -2,7 +2,7 @@ import type { Clash, Mend } from "@/core/line";
 import type { Db } from "@/db/connection";
 import type { House } from "@/db/house/house";
 import { lineProblem, type LineProblem } from "@/house/line/lineTasks";
-import { STEP_S } from "@/house/line/step";
+import { nextStep, STEP_S } from "@/house/line/step";
 import { rowsOf, servesOf, stepOf, stillToCome, type LineRow, type LineServe } from "@/house/line/livePlan";
 import { panNow } from "@/house/line/livePan";
 import { workOut } from "@/server/pool";
@@ -120,7 +120,7 @@ function planOnce(about: string, line: LineProblem, nowMs: number): Promise<Kept
 type Answered = Omit<Kept, "about" | "revision">;
 
 async function workPlan(line: LineProblem, nowMs: number, lane: "house" | "after"): Promise<Answered | Unplanned> {
-  const baseStep = stepOf(nowMs);
+  const baseStep = nextStep(nowMs);
   const { kept } = memory();
   const before = stillToCome(kept?.startStep ?? new Map<string, number>(), line, baseStep);
   const begunMs = performance.now();

@@ -1,8 +1,8 @@
-import { STEP_MS } from "./step";
+import { nextStep, STEP_MS } from "./step";
 
 /** A moment that was dragged by so much, on the steps of the line and not before now. */
 export const draggedTo = (ms: number, byMs: number, nowMs: number): number =>
-  Math.max(Math.ceil(nowMs / STEP_MS) * STEP_MS, Math.round((ms + byMs) / STEP_MS) * STEP_MS);
+  Math.max(nextStep(nowMs) * STEP_MS, Math.round((ms + byMs) / STEP_MS) * STEP_MS);
 
 const LEAST_SPAN_MS = 10 * 60_000;
 

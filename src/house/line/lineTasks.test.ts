@@ -39,6 +39,26 @@ test("two char and one turbot: the slower goes in first, nothing before now, all
   expect(Math.max(...ends) * STEP_S).toBeLessThanOrEqual(90);
 });
 
+test("a plan that begins a little later is the same plan by the clock: due, put and what runs are counted from there", () => {
+  const beginsInS = 2 * STEP_S;
+  const stages = [{ id: "a", name: "a", medianS: 300, keptS: 300, spot: "burner" as const, ovenC: null }];
+  const events = [{ kind: "started" as const, atMs: NOW - 60_000 }];
+  const begun: readonly BegunPan[] = [
+    { id: "p", cardId: "char", parts: [{ lineId: "char", count: 2 }], stages, events },
+  ];
+  const turbot = dish("turbot", 1);
+  const put = (id: string) => new Map([[id, 120]]);
+  const [now, later] = [0, beginsInS].map((inS) => {
+    const fresh = lineProblem([{ id: "t7", dueS: 1200 }], [turbot], { ...STATE, beginsInS: inS });
+    const state = { ...STATE, begun, put: put(fresh.pans[0]!.id), beginsInS: inS };
+    const { problem } = lineProblem([{ id: "t7", dueS: 1200 }], [dish("char", 2), turbot], state);
+    const of = (id: string) => problem.tasks.find((task) => task.id.startsWith(id))!;
+    return [problem.serves[0]!.atMin, of("p.0").minutes, of(fresh.pans[0]!.id).startFrom!];
+  });
+  expect(now).toEqual([1200 / STEP_S, 240 / STEP_S, 120 / STEP_S]);
+  expect(later).toEqual(now!.map((steps) => steps - 2));
+});
+
 test("every minute is the stove's: a thicker piece moves the board", () => {
   const [thin, thick] = [20, 32].map((thicknessMm) => solved([dish("char", 2, { thicknessMm })]).serves[0]!.atMin);
   expect(thick!).toBeGreaterThan(thin!);

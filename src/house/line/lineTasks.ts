@@ -38,6 +38,8 @@ export type LineState = {
   /** Sauces that stand in the bain. */
   readonly mounted: ReadonlySet<string>;
   readonly nowMs: number;
+  /** The first step of the plan is so long from now, s. */
+  readonly beginsInS: number;
 };
 export const NOTHING_BEGUN: Omit<LineState, "nowMs"> = {
   station: USUAL_STATION,
@@ -47,6 +49,7 @@ export const NOTHING_BEGUN: Omit<LineState, "nowMs"> = {
   done: new Set(),
   put: new Map(),
   mounted: new Set(),
+  beginsInS: 0,
 };
 
 export type LineWork =
@@ -168,14 +171,14 @@ export function lineProblem(
   const builder = new Builder(courses, dishes, state);
   for (const pan of pans) builder.pan(pan);
   const serving = new Set(builder.tasks.map(({ serveId }) => serveId));
-  const { station, out, hands } = state;
+  const { station, out, hands, beginsInS } = state;
   const has = (kind: SpotKind, count: number) => Math.max(builder.runningOn(kind), count - (out.get(kind) ?? 0));
   const problem: ScheduleProblem = {
     allowLate: true,
     notBeforeMin: 0,
     serves: courses
       .filter(({ id }) => serving.has(id))
-      .map(({ id, dueS }) => ({ id, atMin: Math.round(dueS / STEP_S) })),
+      .map(({ id, dueS }) => ({ id, atMin: Math.round((dueS - beginsInS) / STEP_S) })),
     resources: [
       { id: "hands", capacity: hands, changeMin: null },
       { id: "burner", capacity: has("burner", station.burners), changeMin: null },
@@ -249,7 +252,7 @@ class Builder {
       const { spot, ovenC, keptS } = stage;
       const held = spot === null ? [] : [need(spot, ovenC === null ? null : String(ovenC))];
       const runs = now !== null && index === now.stageIndex;
-      const minutes = steps(runs ? Math.max(0, keptS + now.extraS - now.ranS) : keptS);
+      const minutes = steps(runs ? Math.max(0, keptS + now.extraS - now.ranS - this.state.beginsInS) : keptS);
       // basted or kissed all the while; else hands are free once it lies there
       const handSteps =
         runs || spot === null ? 0 : steps(keptS <= 2 * PUT_IN_S || stage.id === "baste" ? keptS : PUT_IN_S);
@@ -263,7 +266,7 @@ class Builder {
         const at = runs
           ? 0
           : index === 0 && part === 0 && putS !== undefined
-            ? Math.max(0, Math.round(putS / STEP_S))
+            ? Math.max(0, Math.round((putS - this.state.beginsInS) / STEP_S))
             : null;
         last = this.#add(
           {

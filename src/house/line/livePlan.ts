@@ -32,10 +32,13 @@ export function rowsOf(
     .sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
 }
 
-/** Where the tasks of a plan stood, in the steps of a problem that begins at `baseStep`; of a pan that is late nothing counts any more. */
+/**
+ * Where the tasks of a plan stood, in the steps of a problem that begins at `baseStep`. A pan whose moment is just now moves along whole
+ * with the step; of one that is later than that nothing counts any more.
+ */
 export function stillToCome(
   absolute: ReadonlyMap<string, number>,
-  { work }: LineProblem,
+  { work }: { readonly work: readonly Pick<LineTask, "id" | "panId">[] },
   baseStep: number,
 ): ReadonlyMap<string, number> {
   const before = new Map<string, number>();
@@ -44,8 +47,9 @@ export function stillToCome(
       const start = absolute.get(id);
       return start === undefined ? [] : [[id, start - baseStep] as const];
     });
-    if (known.some(([, start]) => start < 0)) continue;
-    for (const [id, start] of known) before.set(id, start);
+    const lateSteps = Math.max(0, ...known.map(([, start]) => -start));
+    if (lateSteps > 1) continue;
+    for (const [id, start] of known) before.set(id, start + lateSteps);
   }
   return before;
 }
