@@ -10,7 +10,7 @@ export const stovePlan = {
   notUnderCentreBecause: "Not under {centre}: {because}.",
   howSureAndWhereItComes: "How sure, and where it comes from",
   theCentreEndsBetweenLowAnd:
-    "The centre ends between <span>{low}</span> and <span2>{high}</span2> with {basis}. The chance is from {samples} cooks with thickness, start and coefficients drawn from what is known of them. Probe at the thickest point.",
+    "The centre ends between <span>{low}</span> and <span2>{high}</span2> with {basis}. The chance is from {samples} draws of thickness, start and coefficients, each within what is known of it. Probe at the thickest point.",
   thePanOrLiquidFallsTo: "; the pan or liquid falls to {lowestPan} at the lowest",
   theFirstFaceBrowns: "The first face browns.",
   theFirstFaceStaysPale: "The first face stays pale.",

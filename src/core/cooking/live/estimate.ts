@@ -4,7 +4,7 @@ import { fitCooks, NOTHING_OFF, shifted, type Reading, type Unknown } from "./fi
 import { measureOf } from "../plan";
 import { Programme, type CookOutcome } from "../plan";
 import type { Job } from "../plan";
-import { timeToReach } from "../plan";
+import { Rising, timeToReach } from "../plan";
 
 /** A change of a clock smaller than this is no news to a cook, s. */
 export const WORTH_A_CHANGE_S = 5;
@@ -106,7 +106,7 @@ function secondsLeft(
     });
   if (searched.length === 0 || current >= job.stages.length - 1) return secondsFor(0);
   const { valueOf, wanted } = measureOf(job.goal, programme);
-  const value = (leftS: number) => valueOf(programme.outcome(secondsFor(leftS)));
+  const value = new Rising((leftS) => valueOf(programme.outcome(secondsFor(leftS))));
   const found = timeToReach(value, wanted, [0, LONGEST_LEFT_S], CLOSE, 60);
   return secondsFor(found.kind === "found" ? found.seconds : found.kind === "below" ? 0 : LONGEST_LEFT_S);
 }

@@ -1,12 +1,13 @@
+import { normalQuantile } from "@/core/numeric";
 import { findSpecies } from "@/core/species";
 import { chanceOf, isAirFilm, shiftedFilms, UNSURE } from "./chance";
 import { COEFFICIENTS, USUAL_FILMS, type FilmId } from "../model";
 import { findTimes } from "./findTimes";
-import { jobOf } from "./request";
+import { jobOf, type CookRequest } from "./request";
 
 const FILMS = Object.keys(COEFFICIENTS) as FilmId[];
 
-const job = jobOf({
+const cod: CookRequest = {
   species: findSpecies("cod")!,
   shape: { kind: "slab", thicknessMm: 28 },
   skin: true,
@@ -14,10 +15,13 @@ const job = jobOf({
   methodId: "skin-then-oven",
   goal: { kind: "centre", targetC: 52 },
   ruleSetId: "eu-853",
-});
-const found = findTimes(job);
-if (!found.ok) throw new Error(found.error.message.code);
-const { programme, seconds } = found.value;
+};
+function timesOf(request: CookRequest) {
+  const found = findTimes(jobOf(request));
+  if (!found.ok) throw new Error(found.error.message.code);
+  return found.value;
+}
+const { job, programme, seconds } = timesOf(cod);
 
 test.each(FILMS)("%s: two standard deviations either way are about the ends of its published range", (id) => {
   const { value, low, high } = COEFFICIENTS[id];
@@ -44,8 +48,8 @@ test("what was learned here is known better", () => {
 });
 
 test("the same question has the same answer; the plan lies between the ends; all or none land where the judge says so", () => {
-  const chance = (judge: (peakC: number) => boolean, learned = false) =>
-    chanceOf(programme, seconds, ({ peakC }) => judge(peakC), learned);
+  const chance = (judge: (peakC: number) => boolean) =>
+    chanceOf(programme, seconds, ({ peakC }) => judge(peakC), false);
   const near = (peakC: number) => Math.abs(peakC - 52) < 3;
   expect(chance(near)).toEqual(chance(near));
   const { lowC, highC } = chance(near);
@@ -53,8 +57,41 @@ test("the same question has the same answer; the plan lies between the ends; all
   expect(highC).toBeGreaterThan(52);
   expect(chance(() => true).inBand).toBe(1);
   expect(chance(() => false).inBand).toBe(0);
-  const learned = chance(near, true);
-  expect(learned.highC - learned.lowC).toBeLessThan(highC - lowC);
+});
+
+test("what was learned here narrows the spread where the coefficients make it: under a glow", () => {
+  const { programme: glow, seconds: times } = timesOf({ ...cod, methodId: "broil" });
+  const spreadK = (learned: boolean) => {
+    const { lowC, highC } = chanceOf(glow, times, () => true, learned);
+    return highC - lowC;
+  };
+  expect(spreadK(true)).toBeLessThan(0.9 * spreadK(false));
+});
+
+// the plain way, nothing left out: every trial is cooked, drawn by multiples of irrational numbers (Weyl 1916)
+test.each<[string, Partial<CookRequest>]>([
+  ["a slab on skin", {}],
+  ["a slab in deep fat", { methodId: "deep-fry" }],
+  ["a slab under a glow", { methodId: "broil" }],
+  ["from frozen", { startC: -18 }],
+])("read off the response between nine cooks it is what cooking every trial says: %s", (_, change) => {
+  const { job: of, programme: cook, seconds: times } = timesOf({ ...cod, ...change });
+  const { piece, films } = of.setup;
+  const sigmaMm = Math.hypot(UNSURE.thicknessMm, UNSURE.thicknessShare * 28);
+  const count = 250;
+  const trials = Array.from({ length: count }, (__, index) => {
+    const normal = (prime: number) => normalQuantile(((index + 1) * Math.sqrt(prime)) % 1);
+    const shape = { kind: "slab", thicknessMm: 28 + sigmaMm * normal(2) } as const;
+    const startC = piece.startC + UNSURE.startK * normal(3);
+    const setup = { ...of.setup, films: shiftedFilms(films, normal(5), normal(7)), piece: { ...piece, shape, startC } };
+    return cook.outcome(times, setup).peakC;
+  }).sort((a, b) => a - b);
+  const near = (peakC: number) => Math.abs(peakC - 52) < 3;
+  const { lowC, highC, inBand } = chanceOf(cook, times, ({ peakC }) => near(peakC), false);
+  expect(Math.abs(inBand - trials.filter(near).length / count)).toBeLessThan(0.06);
+  const spreadK = trials[Math.round(0.95 * count)]! - trials[Math.round(0.05 * count)]!;
+  expect(Math.abs(lowC - trials[Math.round(0.05 * count)]!)).toBeLessThan(0.1 * spreadK);
+  expect(Math.abs(highC - trials[Math.round(0.95 * count)]!)).toBeLessThan(0.1 * spreadK);
 });
 
 test("the spread of centres is of the size its causes make: thickness, start and coefficients one by one", () => {

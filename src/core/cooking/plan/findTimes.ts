@@ -2,7 +2,7 @@ import { assert, err, ok, type Result, inCelsius, inMm, said, type Said } from "
 import { measureOf } from "./goal";
 import { Programme } from "./programme";
 import type { Job } from "./request";
-import { timeToReach } from "./search";
+import { Rising, timeToReach } from "./search";
 
 export type PlanFailure = { readonly kind: "unreachable"; readonly message: Said; readonly bestC: number };
 
@@ -14,19 +14,33 @@ const LONGEST_PAN_S = 360;
 const SAFE_MARGIN_S = 2;
 
 /** What a plan says, or what it is drawn and compared from. */
-export type Planned = { readonly job: Job; readonly programme: Programme; readonly seconds: readonly number[] };
+export type Planned = {
+  readonly job: Job;
+  readonly programme: Programme;
+  readonly seconds: readonly number[];
+  /** What the goal measures by the total time; without the searched stages: what it measures when those fall away. */
+  readonly reached: Reached;
+};
+type Reached = { readonly whole: Rising; readonly skipping: Rising };
+
+function reachedBy({ goal }: Job, programme: Programme): Reached {
+  const { valueOf } = measureOf(goal, programme);
+  const rising = (skipping: boolean) =>
+    new Rising((totalS) => valueOf(programme.outcome(programme.secondsFor(totalS, skipping))));
+  return { whole: rising(false), skipping: rising(true) };
+}
 
 /** Finds the times alone: the heart of a plan, without what is said about it. */
 export function findTimes(job: Job, guessS?: number, rough = false): Result<Planned, PlanFailure> {
   const programme = new Programme(job.setup, job.stages);
-  const { valueOf, wanted } = measureOf(job.goal, programme);
+  const reached = reachedBy(job, programme);
+  const { wanted } = measureOf(job.goal, programme);
   const tolerance = job.goal.kind === "tender" ? FINE_TENDER : rough ? ROUGH : FINE;
-  const valueAt = (totalS: number) => valueOf(programme.outcome(programme.secondsFor(totalS)));
   const { beforeS } = programme;
   const { longestS, shortestS = 0 } = job.method;
   const highS = beforeS + programme.leastS + longestS;
   const found = timeToReach(
-    valueAt,
+    reached.whole,
     wanted,
     [programme.leastS + 1, highS],
     tolerance,
@@ -35,11 +49,10 @@ export function findTimes(job: Job, guessS?: number, rough = false): Result<Plan
   if (found.kind === "above") return err(tooLittle(job, programme, highS));
   if (found.kind === "below") return err(tooMuch(job, found.valueAtLow));
   const finished = (totalS: number, skipping: boolean) =>
-    ok({ job, programme, seconds: programme.secondsFor(totalS, skipping) });
+    ok({ job, programme, seconds: programme.secondsFor(totalS, skipping), reached });
   if (beforeS > 0 && shortestS > 0 && found.seconds < beforeS + shortestS) {
     // too little left for a stage of its own: the heat before it does the rest
-    const skip = (totalS: number) => valueOf(programme.outcome(programme.secondsFor(totalS, true)));
-    const alone = timeToReach(skip, wanted, [1, Math.max(LONGEST_PAN_S, beforeS)], tolerance, beforeS);
+    const alone = timeToReach(reached.skipping, wanted, [1, Math.max(LONGEST_PAN_S, beforeS)], tolerance, beforeS);
     if (alone.kind === "found") return finished(alone.seconds, true);
   }
   return finished(found.seconds + (job.goal.kind === "safe" ? SAFE_MARGIN_S : 0), false);

@@ -10,7 +10,7 @@ export { Programme, type CookOutcome, type StageEnd } from "./programme";
 export { loadOf, type PanLoad, type PanPiece } from "./panLoad";
 export { rankMethods, waysAtSight, type MethodFit } from "./rank";
 export { jobOf, type AskedGoal, type CookRequest, type Job } from "./request";
-export { timeToReach } from "./search";
+export { Rising, timeToReach } from "./search";
 export { drawSheet, planSheet, rankSheet, requestOf, sheetRows, UNKNOWN, type Sheet, type SheetRequest } from "./sheet";
 export { spotsOf, spotsOfMethod, type SpotKind, type StageSpot } from "./spots";
 export { stagesOf, type CookStage } from "./stages";

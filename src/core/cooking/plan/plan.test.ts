@@ -6,7 +6,7 @@ import { bandAt } from "../doneness";
 import { planCook } from "./plan";
 import { Programme } from "./programme";
 import { jobOf, type CookRequest } from "./request";
-import { timeToReach } from "./search";
+import { Rising, timeToReach } from "./search";
 import { english } from "@/words/english.testkit";
 
 const char = findSpecies("arctic-char")!;
@@ -207,10 +207,31 @@ test("a fork goes its own way", () => {
 
 test("the search says how it ended: found, already past, never reached", () => {
   const close = { toleranceS: 0.01, toleranceValue: 1e-9 };
-  expect(timeToReach((s) => s * s, 400, [0, 100], close)).toMatchObject({
+  expect(timeToReach(new Rising((s) => s * s), 400, [0, 100], close)).toMatchObject({
     kind: "found",
     seconds: expect.closeTo(20, 2),
   });
-  expect(timeToReach((s) => s + 5, 1, [0, 100], close)).toMatchObject({ kind: "below" });
-  expect(timeToReach((s) => Math.min(s, 10), 50, [0, 100], close)).toMatchObject({ kind: "above", valueAtHigh: 10 });
+  expect(timeToReach(new Rising((s) => s + 5), 1, [0, 100], close)).toMatchObject({ kind: "below" });
+  expect(timeToReach(new Rising((s) => Math.min(s, 10)), 50, [0, 100], close)).toMatchObject({
+    kind: "above",
+    valueAtHigh: 10,
+  });
+});
+
+test("a search begins with what is known: the same moment is found again for nothing, another one near it for little", () => {
+  let runs = 0;
+  const rising = new Rising((s) => {
+    runs++;
+    return Math.sqrt(s);
+  });
+  const close = { toleranceS: 0.1, toleranceValue: 1e-3 };
+  const runsFor = (wanted: number, firstGuessS?: number) => {
+    runs = 0;
+    const found = timeToReach(rising, wanted, [1, 3600], close, firstGuessS);
+    expect(found).toMatchObject({ kind: "found", seconds: expect.closeTo(wanted ** 2, 0) });
+    return runs;
+  };
+  expect(runsFor(20, 240)).toBeLessThan(8);
+  expect(runsFor(20)).toBe(0);
+  expect(runsFor(20.5)).toBeLessThan(5);
 });

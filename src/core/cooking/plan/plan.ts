@@ -9,11 +9,11 @@ import {
   type CookVerdict,
 } from "@/core/safety";
 import { ok, type Result, inKelvin, inMm, said, type Said } from "@/core/shared";
-import { chanceOf, shiftedFilms, type Chance } from "./chance";
+import { chanceOf, shiftedFilms, type Chance, type Trial } from "./chance";
 import type { OutcomeId } from "../doneness";
 import { bandAt, type Band } from "../doneness";
 import { findTimes, ROUGH, type Planned, type PlanFailure } from "./findTimes";
-import { measureOf, SAFE_STEP_S } from "./goal";
+import { SAFE_STEP_S } from "./goal";
 import { CRISP_CRUST_MM, kitOf, type KnobId, type MethodId } from "../methods";
 import { BROWNING } from "../model";
 import { governingMm, resized } from "../model";
@@ -87,7 +87,7 @@ const COOKED_THROUGH_C = 76;
 const RIM_SPREAD_MM = 1;
 
 /** The band an outcome falls in, or what the method is for. */
-export function bandOf(job: Job, outcome: CookOutcome): OutcomeId {
+export function bandOf(job: Job, outcome: Trial): OutcomeId {
   const { method, goal } = job;
   const group = job.setup.piece.group;
   if (method.tender) return outcome.tender >= 0.97 ? "tender" : "dry";
@@ -169,16 +169,14 @@ function uncertaintyOf({ job, programme, seconds }: Planned): CookPlan["uncertai
   };
 }
 
-/** How often it ends where it was aimed. */
-function chanceFor({ job, programme, seconds }: Planned): Chance {
+/** Whether a trial ends where it was aimed. */
+export function isInOf(job: Job): (trial: Trial) => boolean {
   const { goal } = job;
   const around = bandAround(job);
-  const isIn = (trial: CookOutcome): boolean => {
-    if (!around) return goal.kind === "tender" ? trial.tender >= 0.8 : judgedBy(job, trial);
-    const value = goal.kind === "doneness" ? trial.readsLikeC : goal.kind === "rim" ? trial.rimMm : trial.peakC;
-    return value >= around.fromC && value < around.toC;
-  };
-  return chanceOf(programme, seconds, isIn, job.learned);
+  if (!around) return (trial) => (goal.kind === "tender" ? trial.tender >= 0.8 : judgedBy(job, trial));
+  const valueOf = (trial: Trial) =>
+    goal.kind === "doneness" ? trial.readsLikeC : goal.kind === "rim" ? trial.rimMm : trial.peakC;
+  return (trial) => valueOf(trial) >= around.fromC && valueOf(trial) < around.toC;
 }
 
 /** Everything that is said of a cook whose times are found. */
@@ -210,7 +208,7 @@ export function planOf(planned: Planned): CookPlan {
     restS: outcome.restS,
     rimMm: outcome.rimMm,
     band: bandOf(job, outcome),
-    window: windowOf(job, programme, seconds),
+    window: windowOf(planned),
     safety,
     lethality: lethalityOf(log),
     carryOver: {
@@ -225,7 +223,7 @@ export function planOf(planned: Planned): CookPlan {
     browned: outcome.firstBrownS >= BROWNING.brownS,
     lowestPanC: outcome.lowestVesselC,
     uncertainty: uncertaintyOf(planned),
-    chance: chanceFor(planned),
+    chance: chanceOf(programme, seconds, isInOf(job), job.learned),
     sensitivity: sensitivityOf(job, programme, seconds),
     spread: spreadOf(job, programme, seconds),
     practice,
@@ -233,7 +231,7 @@ export function planOf(planned: Planned): CookPlan {
   };
 }
 
-const judgedBy = (job: Job, trial: CookOutcome): boolean => bandOf(job, trial) !== "translucent";
+const judgedBy = (job: Job, trial: Trial): boolean => bandOf(job, trial) !== "translucent";
 
 /** Minutes strictly between two temperatures, counted from and to where the straight lines between readings cross them. */
 function minutesBetween(log: Log, lowC: number, highC: number): number {
@@ -241,18 +239,16 @@ function minutesBetween(log: Log, lowC: number, highC: number): number {
 }
 
 /** Moves the pull earlier and later until the centre leaves the band. */
-export function windowOf(
-  job: Job,
-  programme: Programme,
-  seconds: readonly number[],
-): { readonly earlyS: number; readonly lateS: number } {
+export function windowOf({ job, programme, seconds, reached }: Planned): {
+  readonly earlyS: number;
+  readonly lateS: number;
+} {
   const band = bandAround(job);
   const clocked = sum(seconds.filter((_, index) => index <= programme.lastSearched));
   const skipping = seconds.every((taken, index) => job.stages[index]!.until.by !== "search" || taken === 0);
   const movable = skipping ? clocked : sum(seconds.filter((_, index) => job.stages[index]!.until.by === "search"));
   if (!band) return { earlyS: 0, lateS: clocked * 0.25 };
-  const { valueOf } = measureOf(job.goal, programme);
-  const value = (totalS: number) => valueOf(programme.outcome(programme.secondsFor(totalS, skipping)));
+  const value = skipping ? reached.skipping : reached.whole;
   const low = Number.isFinite(band.fromC)
     ? timeToReach(value, band.fromC, [Math.max(1, clocked - movable), clocked], ROUGH)
     : null;

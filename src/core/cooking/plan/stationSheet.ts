@@ -47,7 +47,7 @@ export function* stationSheet(
     const { programme, seconds } = found.value;
     const outcome = programme.outcome(seconds);
     guessS = heatSecondsOf(outcome);
-    const window = windowOf(job, programme, seconds);
+    const window = windowOf(found.value);
     const refusal = refusalOf(job, outcome, null);
     yield {
       thicknessMm,
