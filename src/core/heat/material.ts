@@ -55,36 +55,3 @@ export function enthalpyAt(material: Material, pointC: number): number {
   const rise = freezingC === null ? ((capacity[index + 1]! - low) * part) / 2 : 0;
   return enthalpy[index]! + part * stepK * (low + rise);
 }
-
-/** Conductivity and heat capacity at every temperature of a column, written into the caller's arrays (hot loop). */
-export function readProperties(
-  material: Material,
-  temperatureC: Float64Array,
-  conductivity: Float64Array,
-  capacity: Float64Array,
-  enthalpy: Float64Array,
-): void {
-  const { conductivityWPerMK, heatCapacityJPerM3K, enthalpyJPerM3, firstC, stepK, freezingC } = material;
-  const count = temperatureC.length;
-  const lastIndex = conductivityWPerMK.length - 1;
-  const perStep = 1 / stepK;
-  const bend = freezingC === null ? 1 : 0;
-  for (let cell = 0; cell < count; cell++) {
-    const place = (temperatureC[cell]! - firstC) * perStep;
-    if (place > 0 && place < lastIndex) {
-      const index = place | 0;
-      const part = place - index;
-      const low = heatCapacityJPerM3K[index]!;
-      const rise = bend * (heatCapacityJPerM3K[index + 1]! - low) * part;
-      const lowK = conductivityWPerMK[index]!;
-      conductivity[cell] = lowK + (conductivityWPerMK[index + 1]! - lowK) * part;
-      capacity[cell] = low + rise;
-      enthalpy[cell] = enthalpyJPerM3[index]! + part * stepK * (low + rise / 2);
-    } else {
-      const index = place > 0 ? lastIndex : 0;
-      conductivity[cell] = conductivityWPerMK[index]!;
-      capacity[cell] = heatCapacityJPerM3K[index]!;
-      enthalpy[cell] = enthalpyAt(material, temperatureC[cell]!);
-    }
-  }
-}

@@ -93,7 +93,7 @@ export class PuckConduction {
     for (let layer = 0; layer < this.#layers; layer++) {
       const start = layer * this.#rings;
       for (let ring = 0; ring < this.#rings; ring++) line.temperatureC[ring] = this.temperatureC[start + ring]!;
-      if (line instanceof QuickLine) line.invalidate();
+      line.invalidate();
       const before = line.heatTakenUpJ;
       line.step(stepS, INSULATED, side);
       // per metre of height and radian: times the height of the layer and 2π
@@ -113,7 +113,7 @@ export class PuckConduction {
     for (let ring = 0; ring < this.#rings; ring++) {
       for (let layer = 0; layer < this.#layers; layer++)
         line.temperatureC[layer] = this.temperatureC[layer * this.#rings + ring]!;
-      if (line instanceof QuickLine) line.invalidate();
+      line.invalidate();
       const before = line.heatTakenUpJ;
       line.step(stepS, bottom, top);
       this.heatTakenUpJ += 2 * Math.PI * (line.heatTakenUpJ - before) * this.#radial.volumeM3[ring]!;

@@ -21,6 +21,8 @@ export type LineBody = {
   /** Heat taken up through both faces since the start, J on the grid's base. */
   readonly heatTakenUpJ: number;
   step(stepS: number, innerFace: Face, outerFace: Face): void;
+  /** Its temperatures were set from outside. */
+  invalidate(): void;
   centreC(): number;
 };
 
