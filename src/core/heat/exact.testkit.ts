@@ -1,3 +1,4 @@
+import type { Face } from "./face";
 import erfc from "@stdlib/math-base-special-erfc";
 
 /** Positive roots of ζ tan ζ = Bi, by bisection inside each branch (Carslaw and Jaeger 1959, §3.10). */
@@ -67,4 +68,15 @@ export function cylinderSeries(biot: number, fourier: number, position: number):
     const weight = (2 * besselJ(1, root)) / (root * (besselJ(0, root) ** 2 + besselJ(1, root) ** 2));
     return sum + weight * Math.exp(-root * root * fourier) * besselJ(0, root * position);
   }, 0);
+}
+
+export const bath = { kind: "convection", hWPerM2K: 200, ambientC: 60 } as const satisfies Face;
+
+/** A bath that warms slowly and smoothly: away from a jump, where the order of a scheme shows. */
+export const risingBath = (timeS: number): Face => ({ ...bath, ambientC: 30 + 30 * Math.sin((Math.PI * timeS) / 960) });
+
+/** Richardson: of three steps, each half the one before, how much nearer the halves come; 4 is second order. */
+export function gainOfHalving(after: (stepS: number) => number): number {
+  const [coarse, middle, fine] = [after(16), after(8), after(4)];
+  return Math.abs(coarse - middle) / Math.abs(middle - fine);
 }

@@ -2,26 +2,37 @@ import { Conduction } from "./conduction";
 import { newFaceFlux, type Face, type FaceFlux } from "./face";
 import { gridFor, type Grid } from "./grid";
 import { enthalpyAt, type Material } from "./material";
-import { QuickLine, type LineBody } from "./quickLine";
 
 const INSULATED: Face = { kind: "insulated" };
 
 export type PuckFaces = { readonly bottom: Face; readonly top: Face; readonly side: Face };
+
+/** What the stove needs of a short cylinder; `QuickPuck` is one too. */
+export type PuckBody = {
+  readonly radial: Grid;
+  readonly axial: Grid;
+  /** Ring within layer: layer × rings + ring. */
+  readonly temperatureC: Float64Array;
+  /** Mean over each face in the last step. */
+  readonly bottom: FaceFlux;
+  readonly top: FaceFlux;
+  readonly side: FaceFlux;
+  step(stepS: number, faces: PuckFaces): void;
+  centreC(): number;
+};
 
 /**
  * A short cylinder in two dimensions: rings from the axis out, layers from bottom to top. Heat along the radius and along the height is
  * stepped in turn, half, whole, half (Strang 1968), each line by the same scheme as a long cylinder or a slab: second order, no energy
  * lost, and exact in the splitting where properties do not change. One line of each direction is kept and loaded in turn.
  */
-export class PuckConduction {
-  /** Ring within layer: layer × rings + ring. */
+export class PuckConduction implements PuckBody {
   readonly temperatureC: Float64Array;
-  /** Mean over each face in the last step. */
   readonly bottom: FaceFlux = newFaceFlux();
   readonly top: FaceFlux = newFaceFlux();
   readonly side: FaceFlux = newFaceFlux();
-  readonly #across: LineBody;
-  readonly #upward: LineBody;
+  readonly #across: Conduction;
+  readonly #upward: Conduction;
   readonly #rings: number;
   readonly #layers: number;
   heatTakenUpJ = 0;
@@ -39,17 +50,13 @@ export class PuckConduction {
     startC: number,
     rings = 23,
     layers = 41,
-    /** Lines of `QuickLine` for searches instead of `Conduction`; there is none of it where there is ice. */
-    readonly quick = false,
     /** Largest Newton correction, K, of a `Conduction` line that counts as solved; said for a search, which then also takes turns. */
     readonly toleranceK?: number,
   ) {
     const radial = gridFor({ kind: "cylinder", diameterMm }, rings);
     const axial = gridFor({ kind: "slab", thicknessMm: heightMm }, layers);
-    const line = (grid: Grid) =>
-      quick ? new QuickLine(grid, material, startC, null, false) : new Conduction(grid, material, startC, toleranceK);
-    this.#across = line(radial);
-    this.#upward = line(axial);
+    this.#across = new Conduction(radial, material, startC, toleranceK);
+    this.#upward = new Conduction(axial, material, startC, toleranceK);
     this.#rings = radial.cells;
     this.#layers = axial.cells;
     this.temperatureC = new Float64Array(radial.cells * axial.cells).fill(startC);
@@ -73,7 +80,7 @@ export class PuckConduction {
 
   step(stepS: number, faces: PuckFaces): void {
     this.#coldestC = Infinity;
-    if (this.quick || this.toleranceK !== undefined) {
+    if (this.toleranceK !== undefined) {
       // turn and turn about: the same order over two steps, at half the lines
       this.#acrossFirst = !this.#acrossFirst;
       if (this.#acrossFirst) this.#radially(stepS, faces.side);
@@ -129,12 +136,8 @@ export class PuckConduction {
     }
   }
 
-  /** On the axis at half height: a parabola through the two innermost rings. */
   centreC(): number {
-    const at = ((this.#layers - 1) / 2) * this.#rings;
-    const [near, far] = [this.#radial.centreM[0]! ** 2, this.#radial.centreM[1]! ** 2];
-    const [inner, outer] = [this.temperatureC[at]!, this.temperatureC[at + 1]!];
-    return inner - ((outer - inner) * near) / (far - near);
+    return axisCentreC(this.temperatureC, this.#radial, this.#layers);
   }
 
   coldestC(): number {
@@ -163,13 +166,21 @@ export class PuckConduction {
   }
 }
 
-function clear(face: FaceFlux): void {
+/** On the axis at half height: a parabola through the two innermost rings. */
+export function axisCentreC(temperatureC: Float64Array, { centreM, cells }: Grid, layers: number): number {
+  const at = ((layers - 1) / 2) * cells;
+  const [near, far] = [centreM[0]! ** 2, centreM[1]! ** 2];
+  const [inner, outer] = [temperatureC[at]!, temperatureC[at + 1]!];
+  return inner - ((outer - inner) * near) / (far - near);
+}
+
+export function clear(face: FaceFlux): void {
   face.fluxWPerM2 = 0;
   face.excessWPerM2 = 0;
   face.surfaceC = 0;
 }
 
-function addShare(mean: FaceFlux, part: FaceFlux, share: number): void {
+export function addShare(mean: FaceFlux, part: FaceFlux, share: number): void {
   mean.fluxWPerM2 += share * part.fluxWPerM2;
   mean.excessWPerM2 += share * part.excessWPerM2;
   mean.surfaceC += share * part.surfaceC;

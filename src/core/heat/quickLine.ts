@@ -1,10 +1,7 @@
 import { newFaceFlux, solveFace, type Face, type FaceFlux } from "./face";
 import type { Grid } from "./grid";
 import type { Material } from "./material";
-import { CARRY, GAMMA } from "./trBdf2";
 
-const WEIGHT = GAMMA / 2;
-const EARLY = (1 - WEIGHT) / 2;
 /** Properties are read anew once a cell has moved this far, K: they change by some 0.1 % per K. */
 const REFRESH_K = 3;
 const COLUMNS = 5;
@@ -21,16 +18,14 @@ export type LineBody = {
   /** Heat taken up through both faces since the start, J on the grid's base. */
   readonly heatTakenUpJ: number;
   step(stepS: number, innerFace: Face, outerFace: Face): void;
-  /** Its temperatures were set from outside. */
-  invalidate(): void;
   centreC(): number;
 };
 
 /**
  * Conduction along one line for searches. It remembers its last step and takes each by the backward difference formula of second order
  * (BDF2, variable steps): one linear solve with properties that may lag by a few degrees, so that one matrix often serves many steps.
- * A line whose temperatures are set from outside has no past and goes by TR-BDF2, the scheme of `Conduction`, in two solves. Several
- * times cheaper than that and held against it in the tests; no freezing. Two materials: `core` fills the first `cells` (a stuffed tube).
+ * Several times cheaper than the two Newton solves of `Conduction` and held against it in the tests; no freezing. Two materials: `core`
+ * fills the first `cells` (a stuffed tube).
  */
 export class QuickLine implements LineBody {
   readonly temperatureC: Float64Array;
@@ -68,7 +63,6 @@ export class QuickLine implements LineBody {
     readonly material: Material,
     startC: number,
     readonly core: { readonly material: Material; readonly cells: number } | null = null,
-    readonly remembers = true,
   ) {
     const size = grid.cells;
     this.#columns = new Float64Array(COLUMNS * size).fill(startC, 0, 2 * size);
@@ -86,12 +80,6 @@ export class QuickLine implements LineBody {
     this.outer.surfaceC = startC;
   }
 
-  /** Forgets lagged properties: for a line whose temperatures were set from outside. */
-  invalidate(): void {
-    this.#fresh = false;
-    this.#lastStepS = 0;
-  }
-
   step(stepS: number, innerFace: Face, outerFace: Face): void {
     const { inner, outer } = this;
     const under = this.grid.shape === "slab" ? innerFace : INSULATED;
@@ -99,27 +87,14 @@ export class QuickLine implements LineBody {
     this.#solveFaces(under, outerFace);
     const [startInner, startOuter] = [inner.fluxWPerM2, outer.fluxWPerM2];
     const [startInnerExcess, startOuterExcess] = [inner.excessWPerM2, outer.excessWPerM2];
-    if (this.remembers) {
-      const ratio = this.#lastStepS > 0 ? stepS / this.#lastStepS : 0;
-      const mass = (1 + 2 * ratio) / (1 + ratio);
-      this.#settled(under, outerFace, mass, stepS, false, (ratio * ratio) / (1 + ratio));
-      this.#lastStepS = stepS;
-      inner.fluxWPerM2 = (startInner + inner.fluxWPerM2) / 2;
-      outer.fluxWPerM2 = (startOuter + outer.fluxWPerM2) / 2;
-      inner.excessWPerM2 = (startInnerExcess + inner.excessWPerM2) / 2;
-      outer.excessWPerM2 = (startOuterExcess + outer.excessWPerM2) / 2;
-    } else {
-      const weight = WEIGHT * stepS;
-      this.#settled(under, outerFace, 1, weight, true, 0);
-      const [starInner, starOuter] = [inner.fluxWPerM2, outer.fluxWPerM2];
-      const [starInnerExcess, starOuterExcess] = [inner.excessWPerM2, outer.excessWPerM2];
-      this.#settled(under, outerFace, 1, weight, false, CARRY);
-      // what passed the faces, weighted as the scheme weighs its three moments
-      inner.fluxWPerM2 = EARLY * (startInner + starInner) + WEIGHT * inner.fluxWPerM2;
-      outer.fluxWPerM2 = EARLY * (startOuter + starOuter) + WEIGHT * outer.fluxWPerM2;
-      inner.excessWPerM2 = EARLY * (startInnerExcess + starInnerExcess) + WEIGHT * inner.excessWPerM2;
-      outer.excessWPerM2 = EARLY * (startOuterExcess + starOuterExcess) + WEIGHT * outer.excessWPerM2;
-    }
+    const ratio = this.#lastStepS > 0 ? stepS / this.#lastStepS : 0;
+    const mass = (1 + 2 * ratio) / (1 + ratio);
+    this.#settled(under, outerFace, mass, stepS, (ratio * ratio) / (1 + ratio));
+    this.#lastStepS = stepS;
+    inner.fluxWPerM2 = (startInner + inner.fluxWPerM2) / 2;
+    outer.fluxWPerM2 = (startOuter + outer.fluxWPerM2) / 2;
+    inner.excessWPerM2 = (startInnerExcess + inner.excessWPerM2) / 2;
+    outer.excessWPerM2 = (startOuterExcess + outer.excessWPerM2) / 2;
     const { areaM2, cells } = this.grid;
     this.heatTakenUpJ += stepS * (areaM2[0]! * inner.fluxWPerM2 + areaM2[cells]! * outer.fluxWPerM2);
   }
@@ -128,7 +103,7 @@ export class QuickLine implements LineBody {
    * One solve, and the faces at its end. A face that begins or ceases to boil in it is taken the other way and it is solved again:
    * otherwise two solves in a row could each undo the other's choice for good.
    */
-  #settled(under: Face, outerFace: Face, massFactor: number, weightS: number, trapezoid: boolean, carry: number): void {
+  #settled(under: Face, outerFace: Face, massFactor: number, weightS: number, carry: number): void {
     const { inner, outer, temperatureC: now } = this;
     const watched = under.kind === "drying" || outerFace.kind === "drying";
     const boilsUnder = boils(inner);
@@ -136,7 +111,7 @@ export class QuickLine implements LineBody {
     const kept = watched && carry !== 0;
     if (kept) this.#before.set(this.#past);
     this.#factor(massFactor, weightS);
-    this.#solve(trapezoid, carry);
+    this.#solve(carry);
     this.#solveFaces(under, outerFace);
     if (!watched || (boils(inner) === boilsUnder && boils(outer) === boilsOver)) return;
     const willUnder = boils(inner);
@@ -146,7 +121,7 @@ export class QuickLine implements LineBody {
     solveFace(under, now[0]!, this.#firstConductance, inner, willUnder);
     solveFace(outerFace, now[now.length - 1]!, this.#lastConductance, outer, willOver);
     this.#factor(massFactor, weightS);
-    this.#solve(trapezoid, carry);
+    this.#solve(carry);
     this.#solveFaces(under, outerFace);
   }
 
@@ -159,8 +134,7 @@ export class QuickLine implements LineBody {
   #refresh(): boolean {
     const { temperatureC, grid, core } = this;
     if (this.#fresh && !this.#moved()) return false;
-    // without a past it was set from outside, and is read anew every time
-    if (this.remembers) this.#readAtC.set(temperatureC);
+    this.#readAtC.set(temperatureC);
     const { cells, centreM, faceM, volumeM3 } = grid;
     const coreCells = core ? core.cells : 0;
     if (core) this.#read(core.material, 0, coreCells);
@@ -177,7 +151,7 @@ export class QuickLine implements LineBody {
     }
     this.#firstConductance = conductivity[0]! / (centreM[0]! - faceM[0]!);
     this.#lastConductance = conductivity[cells - 1]! / (faceM[cells]! - centreM[cells - 1]!);
-    this.#fresh = this.remembers;
+    this.#fresh = true;
     return true;
   }
 
@@ -251,18 +225,14 @@ export class QuickLine implements LineBody {
     this.#factoredOuter = outer.slopeWPerM2K;
   }
 
-  /**
-   * Solves with the last factors for the temperatures themselves: what conducts between cells stands in the matrix alone. `trapezoid`:
-   * the solution is the sum of before and after; `carry`: a share of the change before goes on.
-   */
-  #solve(trapezoid: boolean, carry: number): void {
+  /** Solves with the last factors for the temperatures themselves: what conducts between cells stands in the matrix alone; `carry`: a share of the change before goes on. */
+  #solve(carry: number): void {
     const { inner, outer } = this;
     const { cells, areaM2 } = this.grid;
     const columns = this.#columns;
     const last = cells - 1;
-    const times = trapezoid ? 2 : 1;
-    const weight = this.#factoredWeight * times;
-    const ofNow = this.#factoredMass * times + carry;
+    const weight = this.#factoredWeight;
+    const ofNow = this.#factoredMass + carry;
     const underneath = areaM2[0]! * (inner.fluxWPerM2 - inner.slopeWPerM2K * columns[0]!);
     const over = areaM2[cells]! * (outer.fluxWPerM2 - outer.slopeWPerM2K * columns[last]!);
     const past = cells;
@@ -284,7 +254,6 @@ export class QuickLine implements LineBody {
       value = columns[cell]! + columns[(cell + upper) | 0]! * value;
       columns[cell] = value;
     }
-    if (trapezoid) for (let cell = 0; cell < cells; cell++) columns[cell] = columns[cell]! - columns[cell + past]!;
   }
 
   /** Geometric centre; for cylinder and sphere a parabola through the two innermost cells. */

@@ -5,10 +5,12 @@ import {
   PuckConduction,
   scaledGrid,
   QuickLine,
+  QuickPuck,
   type Face,
   type FaceFlux,
   type Grid,
   type LineBody,
+  type PuckBody,
 } from "@/core/heat";
 import { assertNever } from "@/core/shared";
 import { materialFor, startsFrozen, USUAL_FILLING, type StovePiece } from "./piece";
@@ -67,7 +69,7 @@ function lineBody(make: () => LineBody, round: boolean, plan: Plan): Body {
   };
 }
 
-function puckBody(make: () => PuckConduction, plan: Plan): Body {
+function puckBody(make: () => PuckBody, plan: Plan): Body {
   const puck = make();
   return {
     ...plan,
@@ -115,7 +117,7 @@ const ROUND_1MM = {
 };
 const ROUND = { cylinder: roundPlan(ROUND_1MM.cylinder, 0), sphere: roundPlan(ROUND_1MM.sphere, 0) };
 
-function puckPlan({ radial, axial }: PuckConduction): Plan {
+function puckPlan({ radial, axial }: PuckBody): Plan {
   const middle = (axial.cells - 1) / 2;
   const inner: number[] = [];
   const volumes: number[] = [];
@@ -147,17 +149,11 @@ export function bodyOf(piece: StovePiece): Body {
   switch (shape.kind) {
     case "puck": {
       const { rings, layers } = CELLS;
-      const make = () =>
-        new PuckConduction(
-          shape.diameterMm,
-          shape.heightMm,
-          material,
-          startC,
-          rings,
-          layers,
-          !frozen,
-          FROZEN_TOLERANCE_K,
-        );
+      const { diameterMm, heightMm } = shape;
+      const make = (): PuckBody =>
+        frozen
+          ? new PuckConduction(diameterMm, heightMm, material, startC, rings, layers, FROZEN_TOLERANCE_K)
+          : new QuickPuck(diameterMm, heightMm, material, startC, rings, layers);
       return puckBody(make, (puck ??= puckPlan(make())));
     }
     case "slab": {

@@ -1,6 +1,6 @@
 import { normalQuantile } from "@/core/numeric";
 import { findSpecies } from "@/core/species";
-import { chanceOf, isAirFilm, shiftedFilms, UNSURE } from "./chance";
+import { chanceOf, isAirFilm, shiftedFilms, UNSURE, type Trial } from "./chance";
 import { COEFFICIENTS, USUAL_FILMS, type FilmId } from "../model";
 import { findTimes } from "./findTimes";
 import { jobOf, type CookRequest } from "./request";
@@ -22,6 +22,11 @@ function timesOf(request: CookRequest) {
   return found.value;
 }
 const { job, programme, seconds } = timesOf(cod);
+
+function chanceAt(request: CookRequest, inBand: (trial: Trial) => boolean, learned = false) {
+  const { programme: cook, seconds: times } = timesOf(request);
+  return chanceOf({ programme: cook, seconds: times, learned }, inBand, cook.outcome(times));
+}
 
 test.each(FILMS)("%s: two standard deviations either way are about the ends of its published range", (id) => {
   const { value, low, high } = COEFFICIENTS[id];
@@ -48,8 +53,7 @@ test("what was learned here is known better", () => {
 });
 
 test("the same question has the same answer; the plan lies between the ends; all or none land where the judge says so", () => {
-  const chance = (judge: (peakC: number) => boolean) =>
-    chanceOf(programme, seconds, ({ peakC }) => judge(peakC), false);
+  const chance = (judge: (peakC: number) => boolean) => chanceAt(cod, ({ peakC }) => judge(peakC));
   const near = (peakC: number) => Math.abs(peakC - 52) < 3;
   expect(chance(near)).toEqual(chance(near));
   const { lowC, highC } = chance(near);
@@ -60,9 +64,8 @@ test("the same question has the same answer; the plan lies between the ends; all
 });
 
 test("what was learned here narrows the spread where the coefficients make it: under a glow", () => {
-  const { programme: glow, seconds: times } = timesOf({ ...cod, methodId: "broil" });
   const spreadK = (learned: boolean) => {
-    const { lowC, highC } = chanceOf(glow, times, () => true, learned);
+    const { lowC, highC } = chanceAt({ ...cod, methodId: "broil" }, () => true, learned);
     return highC - lowC;
   };
   expect(spreadK(true)).toBeLessThan(0.9 * spreadK(false));
@@ -87,7 +90,7 @@ test.each<[string, Partial<CookRequest>]>([
     return cook.outcome(times, setup).peakC;
   }).sort((a, b) => a - b);
   const near = (peakC: number) => Math.abs(peakC - 52) < 3;
-  const { lowC, highC, inBand } = chanceOf(cook, times, ({ peakC }) => near(peakC), false);
+  const { lowC, highC, inBand } = chanceAt({ ...cod, ...change }, ({ peakC }) => near(peakC));
   expect(Math.abs(inBand - trials.filter(near).length / count)).toBeLessThan(0.06);
   const spreadK = trials[Math.round(0.95 * count)]! - trials[Math.round(0.05 * count)]!;
   expect(Math.abs(lowC - trials[Math.round(0.05 * count)]!)).toBeLessThan(0.1 * spreadK);
@@ -111,7 +114,7 @@ test("the spread of centres is of the size its causes make: thickness, start and
     half(withFilms(1, 0), withFilms(-1, 0)),
     half(withFilms(0, 1), withFilms(0, -1)),
   );
-  const { lowC, highC } = chanceOf(programme, seconds, () => true, false);
+  const { lowC, highC } = chanceAt(cod, () => true);
   // nine of ten of a normal spread lie within 3.29 standard deviations
   expect((highC - lowC) / (3.29 * sigmaK)).toBeGreaterThan(0.6);
   expect((highC - lowC) / (3.29 * sigmaK)).toBeLessThan(1.4);

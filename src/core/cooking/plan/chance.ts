@@ -4,6 +4,9 @@ import { COEFFICIENTS, type FilmId, type Films } from "../model";
 import { governingMm, resized, startsFrozen } from "../model";
 import type { CookOutcome, Programme } from "./programme";
 
+/** A programme with its seconds; `learned`: its coefficients are the station's own. */
+type Cooked = { readonly programme: Programme; readonly seconds: readonly number[]; readonly learned: boolean };
+
 /** What nobody knows exactly when the fish goes in: one standard deviation of each (estimates). */
 export const UNSURE = { thicknessShare: 0.04, thicknessMm: 0.5, startK: 1.5 } as const;
 const SAMPLES = 1000;
@@ -115,13 +118,11 @@ function surfaceOf(meant: number, ends: readonly (readonly [low: number, high: n
  * judges one. Answers the share that lands and where nine of ten centres end.
  */
 export function chanceOf(
-  programme: Programme,
-  seconds: readonly number[],
+  { programme, seconds, learned }: Cooked,
   inBand: (trial: Trial) => boolean,
-  learned: boolean,
+  meant: Trial,
 ): Chance {
   const cooked = (off: Off): Trial => programme.outcome(seconds, setupOff(programme.setup, off, learned));
-  const meant = cooked(AS_MEANT);
   const ends = CAUSES.map((cause) => {
     const at = (deviations: number) => cooked({ ...AS_MEANT, [cause]: deviations });
     return [at(-NODE), at(NODE)] as const;

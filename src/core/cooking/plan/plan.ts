@@ -170,7 +170,7 @@ function uncertaintyOf({ job, programme, seconds }: Planned): CookPlan["uncertai
 }
 
 /** Whether a trial ends where it was aimed. */
-export function isInOf(job: Job): (trial: Trial) => boolean {
+function isInOf(job: Job): (trial: Trial) => boolean {
   const { goal } = job;
   const around = bandAround(job);
   if (!around) return (trial) => (goal.kind === "tender" ? trial.tender >= 0.8 : judgedBy(job, trial));
@@ -223,9 +223,9 @@ export function planOf(planned: Planned): CookPlan {
     browned: outcome.firstBrownS >= BROWNING.brownS,
     lowestPanC: outcome.lowestVesselC,
     uncertainty: uncertaintyOf(planned),
-    chance: chanceOf(programme, seconds, isInOf(job), job.learned),
+    chance: chanceOf({ programme, seconds, learned: job.learned }, isInOf(job), outcome),
     sensitivity: sensitivityOf(job, programme, seconds),
-    spread: spreadOf(job, programme, seconds),
+    spread: spreadOf(planned, outcome),
     practice,
     learned: job.learned,
   };
@@ -305,22 +305,28 @@ function sensitivityOf(job: Job, programme: Programme, seconds: readonly number[
 /** Rise after the pull that cooks reckon with: thin 3-5 K, a steak 4-7, a thick piece 5-8 (common practice, medium). */
 const usualCarryOverK = (thicknessMm: number): number => (thicknessMm < 18 ? 5 : thicknessMm <= 35 ? 7 : 8);
 
+/** Thicknesses so close are one, mm. */
+const SAME_MM = 0.05;
+
 /** The thinnest and thickest piece on the same clock, and how long after the thickest the thinnest would go in. */
-function spreadOf(job: Job, programme: Programme, seconds: readonly number[]): CookPlan["spread"] {
+function spreadOf({ job, programme, seconds }: Planned, meant: CookOutcome): CookPlan["spread"] {
   const { thinnestMm, thickestMm } = job.request;
   if (thinnestMm === undefined || thickestMm === undefined) return null;
   const { setup } = job;
   const governing = governingOf(job);
   const total = sum(seconds.filter((_, index) => index <= programme.lastSearched));
+  const isMeant = (thicknessMm: number) => Math.abs(thicknessMm - governing) < SAME_MM;
   const heatOf = (thicknessMm: number): number => {
-    if (Math.abs(thicknessMm - governing) < 0.05) return total;
+    if (isMeant(thicknessMm)) return total;
     const found = findTimes(jobFor(job, thicknessMm), total * (thicknessMm / governing) ** 1.5, true);
     return found.ok ? sum(found.value.seconds.filter((_, index) => index <= programme.lastSearched)) : total;
   };
   const longest = heatOf(thickestMm);
   const piece = (thicknessMm: number, afterThickestS: number): PieceOutcome => {
     const shape = resized(setup.piece.shape, thicknessMm);
-    const outcome = programme.outcome(seconds, { ...setup, piece: { ...setup.piece, shape } });
+    const outcome = isMeant(thicknessMm)
+      ? meant
+      : programme.outcome(seconds, { ...setup, piece: { ...setup.piece, shape } });
     return { thicknessMm, peakC: outcome.peakC, band: bandOf(job, outcome), afterThickestS };
   };
   return {
