@@ -3,6 +3,7 @@ import { useNow } from "@/ui/hooks/useNow";
 import { clockText, timeText } from "@/words/format/format";
 import { sentence } from "@/words/sentence";
 import { t } from "@/words/next";
+import { isDueNow, NOW_MS } from "./dueNow";
 import styles from "./Line.module.css";
 import type { WorkRow } from "./lineView";
 import { TapButton } from "./TapButton";
@@ -17,11 +18,8 @@ type Props = {
   readonly timeZone: string;
 };
 
-/** Said as now from so long before. */
-const NOW_MS = 15_000;
-
 const whenText = (leftMs: number): string =>
-  Math.abs(leftMs) <= NOW_MS
+  isDueNow(leftMs)
     ? t("now")
     : leftMs > 0
       ? t("inTime", { time: clockText(leftMs / 1000) })

@@ -6,6 +6,7 @@ import page from "@/ui/layout/page.module.css";
 import { clockText, timeText } from "@/words/format/format";
 import { t } from "@/words/line";
 import { losePan, undoPan } from "./actions";
+import { isDueNow } from "./dueNow";
 import styles from "./Line.module.css";
 import type { WorkRow } from "./lineView";
 import { PlainButton } from "./PlainButton";
@@ -28,10 +29,11 @@ function WorkClock({
 }: Pick<Props, "serverNowMs" | "timeZone"> & { readonly row: WorkRow }) {
   const nowMs = useNow(serverNowMs);
   const atMs = row.begun ? row.endMs : row.startMs;
-  const leftS = (atMs - nowMs) / 1000;
+  const leftMs = atMs - nowMs;
+  const due = !row.begun && isDueNow(leftMs);
   return (
-    <span className={styles.workClock} data-late={leftS < 0}>
-      {clockText(leftS)}
+    <span className={styles.workClock} data-late={!due && leftMs < 0}>
+      {due ? t("now") : clockText(leftMs / 1000)}
       <span className={page.sub}>{timeText(atMs, timeZone)}</span>
     </span>
   );

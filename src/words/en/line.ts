@@ -14,6 +14,7 @@ export const line = {
   addOne: "One more: {name}",
   addTable: "Table {table}",
   typeWhatIsWanted: "Type what a table wants.",
+  now: "Now",
   nothingIsCalled: "Nothing is called away. What stands on hold starts nothing.",
   everyMinuteIsTheStoves:
     "Every minute is the stove's own plan of the pieces that lie there, kept on four evenings of five.",
