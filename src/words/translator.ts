@@ -24,11 +24,24 @@ export type Translator<Messages extends Readonly<Record<string, string>>> = {
 
 type Value = string | number | ((words: ReactNode) => ReactNode);
 
+/** One of each is enough: making one costs many times what it then says. */
+function once<Args extends readonly unknown[], Made>(make: (...args: Args) => Made): (...args: Args) => Made {
+  const made = new Map<string, Made>();
+  return (...args) => {
+    const key = JSON.stringify(args);
+    const known = made.get(key) ?? make(...args);
+    made.set(key, known);
+    return known;
+  };
+}
+
 const OPTIONS = {
   formatters: {
-    getDateTimeFormat: (...args: ConstructorParameters<typeof Intl.DateTimeFormat>) => new Intl.DateTimeFormat(...args),
-    getNumberFormat: (...args: ConstructorParameters<typeof Intl.NumberFormat>) => new Intl.NumberFormat(...args),
-    getPluralRules: (...args: ConstructorParameters<typeof Intl.PluralRules>) => new Intl.PluralRules(...args),
+    getDateTimeFormat: once(
+      (...args: ConstructorParameters<typeof Intl.DateTimeFormat>) => new Intl.DateTimeFormat(...args),
+    ),
+    getNumberFormat: once((...args: ConstructorParameters<typeof Intl.NumberFormat>) => new Intl.NumberFormat(...args)),
+    getPluralRules: once((...args: ConstructorParameters<typeof Intl.PluralRules>) => new Intl.PluralRules(...args)),
   },
 };
 

@@ -1,10 +1,10 @@
 import Image from "next/image";
-import QRCode from "qrcode";
 import { db } from "@/db/connection";
 import { entryOfSeal, headAt } from "@/db/ledger";
 import page from "@/ui/layout/page.module.css";
 import { Source } from "@/ui/layout/Source";
 import { t } from "@/words/book";
+import { qrCode } from "../qrCode";
 
 const CODE_PX = 160;
 
@@ -36,7 +36,7 @@ export async function SealOfDay({ day, toMs, asked, whole }: Props) {
         <div className={`${page.line} ${page.above}`}>
           <Image
             unoptimized
-            src={`data:image/svg+xml;utf8,${encodeURIComponent(await QRCode.toString(head.hash, { type: "svg", margin: 1 }))}`}
+            src={await qrCode(head.hash)}
             alt={t("sealOfEntry", { seq: head.seq })}
             width={CODE_PX}
             height={CODE_PX}

@@ -1,9 +1,9 @@
 import { headers } from "next/headers";
 import Image from "next/image";
-import QRCode from "qrcode";
 import { isOpenToKitchen, kitchenAddresses } from "@/server/addresses";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/doors";
+import { qrCode } from "../qrCode";
 
 const CODE_PX = 200;
 
@@ -27,13 +27,7 @@ export async function FindIt() {
             ))}
           </ul>
           <p className={page.above}>{t("pointTheCamera")}</p>
-          <Image
-            unoptimized
-            src={`data:image/svg+xml;utf8,${encodeURIComponent(await QRCode.toString(first, { type: "svg", margin: 1 }))}`}
-            alt={first}
-            width={CODE_PX}
-            height={CODE_PX}
-          />
+          <Image unoptimized src={await qrCode(first)} alt={first} width={CODE_PX} height={CODE_PX} />
         </>
       ) : (
         <>
