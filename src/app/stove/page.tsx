@@ -75,7 +75,7 @@ export default async function StovePage() {
                         <span className="figure">
                           {raw.length} × {format.mass(cuts?.meanG ?? 0)}
                         </span>
-                        <span className={`figure ${page.narrow}`}>
+                        <span className={`figure ${page.range}`}>
                           {cuts ? `${format.length(cuts.thinnestMm)} – ${format.length(cuts.thickestMm)}` : ""}
                         </span>
                       </Link>
