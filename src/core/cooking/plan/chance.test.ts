@@ -74,6 +74,7 @@ test("what was learned here narrows the spread where the coefficients make it: u
 // the plain way, nothing left out: every trial is cooked, drawn by multiples of irrational numbers (Weyl 1916)
 test.each<[string, Partial<CookRequest>]>([
   ["a slab on skin", {}],
+  ["a slab off the ice, which is not frozen for being read a little wrong", { startC: 0.5 }],
   ["a slab in deep fat", { methodId: "deep-fry" }],
   ["a slab under a glow", { methodId: "broil" }],
   ["from frozen", { startC: -18 }],
@@ -85,7 +86,8 @@ test.each<[string, Partial<CookRequest>]>([
   const trials = Array.from({ length: count }, (__, index) => {
     const normal = (prime: number) => normalQuantile(((index + 1) * Math.sqrt(prime)) % 1);
     const shape = { kind: "slab", thicknessMm: 28 + sigmaMm * normal(2) } as const;
-    const startC = piece.startC + UNSURE.startK * normal(3);
+    const read = piece.startC + UNSURE.startK * normal(3);
+    const startC = piece.startC < -1.1 ? read : Math.max(-1.1, read);
     const setup = { ...of.setup, films: shiftedFilms(films, normal(5), normal(7)), piece: { ...piece, shape, startC } };
     return cook.outcome(times, setup).peakC;
   }).sort((a, b) => a - b);

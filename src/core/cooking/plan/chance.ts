@@ -1,3 +1,4 @@
+import { FLESH_FREEZES_C } from "@/core/matter";
 import { clamp } from "@/core/numeric";
 import type { CookSetup } from "../model";
 import { COEFFICIENTS, type FilmId, type Films } from "../model";
@@ -90,13 +91,15 @@ function setupOff(setup: CookSetup, { thickness, start, vessel, air }: Off, lear
   const { piece } = setup;
   const governing = governingMm(piece.shape);
   const sigmaMm = Math.hypot(UNSURE.thicknessMm, UNSURE.thicknessShare * governing);
+  const startC = piece.startC + UNSURE.startK * start;
   return {
     ...setup,
     films: shiftedFilms(setup.films, vessel, air, learned),
     piece: {
       ...piece,
       shape: resized(piece.shape, Math.max(0.5 * governing, governing + sigmaMm * thickness)),
-      startC: piece.startC + UNSURE.startK * start,
+      // what came off the ice is not frozen for being read a little wrong
+      startC: startsFrozen(piece) ? startC : Math.max(startC, FLESH_FREEZES_C),
     },
   };
 }
