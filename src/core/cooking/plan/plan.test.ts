@@ -235,3 +235,21 @@ test("a search begins with what is known: the same moment is found again for not
   expect(runsFor(20)).toBe(0);
   expect(runsFor(20.5)).toBeLessThan(5);
 });
+
+test.each([
+  [8, 5],
+  [2, 3],
+  [-1, null],
+  [-18, 5],
+])(
+  "of fish at %d °C what a colder start does is told for %p °C: chilled fish does not freeze for it",
+  (startC, byK) => {
+    const { sensitivity, peakC } = plan({ startC });
+    const colder = sensitivity.find(({ what }) => what.includes("colder at the start"));
+    expect(colder?.what ?? null).toBe(byK === null ? null : `${byK} °C colder at the start`);
+    if (!colder) return;
+    expect(colder.peakC).toBeLessThan(peakC);
+    // what is not frozen ends less colder than it began
+    if (startC > 0) expect(peakC - colder.peakC).toBeLessThan(byK!);
+  },
+);

@@ -1,3 +1,4 @@
+import { FLESH_FREEZES_C } from "@/core/matter";
 import { sum } from "@/core/numeric";
 import {
   DANGER_ZONE_C,
@@ -16,7 +17,7 @@ import { findTimes, ROUGH, type Planned, type PlanFailure } from "./findTimes";
 import { SAFE_STEP_S } from "./goal";
 import { CRISP_CRUST_MM, kitOf, type KnobId, type MethodId } from "../methods";
 import { BROWNING } from "../model";
-import { governingMm, resized } from "../model";
+import { governingMm, resized, startsFrozen } from "../model";
 import { Programme, type CookOutcome, type StageEnd } from "./programme";
 import { governingOf, jobFor, jobOf, type CookRequest, type Job } from "./request";
 import { timeToReach } from "./search";
@@ -261,6 +262,7 @@ export function windowOf({ job, programme, seconds, reached }: Planned): {
   };
 }
 
+const COLDER_K = 5;
 const KNOB_STEP: Readonly<Record<KnobId, number>> = {
   panC: -20,
   ovenC: -15,
@@ -279,6 +281,8 @@ function sensitivityOf(job: Job, programme: Programme, seconds: readonly number[
     band: bandOf(job, outcome),
   });
   const governing = governingMm(piece.shape);
+  // fish off the ice is colder than it was read, but not frozen
+  const colderK = startsFrozen(piece) ? COLDER_K : Math.min(COLDER_K, Math.floor(piece.startC - FLESH_FREEZES_C));
   const withPiece = (change: Partial<typeof piece>) =>
     programme.outcome(seconds, { ...setup, piece: { ...piece, ...change } });
   const byKnob = method.knobs.map(({ id, label }) => {
@@ -297,7 +301,14 @@ function sensitivityOf(job: Job, programme: Programme, seconds: readonly number[
       said("plan.at2MmThicker", { bound: inMm(2) }),
       withPiece({ shape: resized(piece.shape, governing + 2) }),
     ),
-    sensitivity(said("plan.at5KColderAtTheStart", { bound: inKelvin(5) }), withPiece({ startC: piece.startC - 5 })),
+    ...(colderK < 1
+      ? []
+      : [
+          sensitivity(
+            said("plan.at5KColderAtTheStart", { bound: inKelvin(colderK) }),
+            withPiece({ startC: piece.startC - colderK }),
+          ),
+        ]),
     ...byKnob,
   ];
 }
