@@ -1,4 +1,4 @@
-import { newFaceFlux, solveFace, type Face, type FaceFlux } from "./face";
+import { INSULATED, newFaceFlux, solveFace, type Face, type FaceFlux } from "./face";
 import type { Grid } from "./grid";
 import { enthalpyAt, type Material } from "./material";
 import type { LineBody } from "./quickLine";
@@ -11,8 +11,6 @@ const MAX_NEWTON = 12;
 const MAX_NEWTON_FREEZING = 80;
 /** How far past the freezing point an iterate that would cross it is set, K. */
 const CROSSING_K = 1e-7;
-
-const INSULATED: Face = { kind: "insulated" };
 
 /** Each entry of a material's table as conductivity, capacity, enthalpy: one array, see `Conduction`. */
 const tables = new WeakMap<Material, Float64Array>();

@@ -25,11 +25,16 @@ export type Face =
       readonly boilingC: number;
     };
 
+export const INSULATED: Face = { kind: "insulated" };
+
 /** Stefan-Boltzmann constant, W/m²K⁴ (CODATA 2018: exact in the 2019 SI to the digits shown). */
 export const STEFAN_BOLTZMANN = 5.670374419e-8;
 
 /** Answer of `solveFace`; one object is reused through the time loop so that nothing is allocated in it. */
 export type FaceFlux = { fluxWPerM2: number; slopeWPerM2K: number; surfaceC: number; excessWPerM2: number };
+
+/** Whether water leaves the face as steam: it stands at the boiling point. */
+export const boils = ({ excessWPerM2 }: FaceFlux): boolean => excessWPerM2 > 0;
 
 export const newFaceFlux = (): FaceFlux => ({ fluxWPerM2: 0, slopeWPerM2K: 0, surfaceC: 0, excessWPerM2: 0 });
 

@@ -55,6 +55,13 @@ export function scaledGrid(grid: Grid, factor: number): Grid {
   };
 }
 
+/** Half the area of each face over the way between its cells: times two conductivities, the conductance between them where they differ little. */
+export function reachesOf({ areaM2, centreM, cells }: Grid): Float64Array {
+  return Float64Array.from({ length: cells }, (_, face) =>
+    face === 0 ? 0 : areaM2[face]! / (2 * (centreM[face]! - centreM[face - 1]!)),
+  );
+}
+
 function stretched(position: number, bothEnds: boolean, crowding: number): number {
   if (bothEnds) return position - (crowding * Math.sin(2 * Math.PI * position)) / (2 * Math.PI);
   // half of the two-ended map: even at the centre, crowded at the rim

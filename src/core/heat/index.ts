@@ -1,6 +1,6 @@
 export { Conduction } from "./conduction";
 export { FLESH_DIFFUSIVITY_M2_PER_S, nextStepS } from "./drive";
-export { solveFace, newFaceFlux, STEFAN_BOLTZMANN, type Face, type FaceFlux } from "./face";
+export { INSULATED, solveFace, newFaceFlux, STEFAN_BOLTZMANN, type Face, type FaceFlux } from "./face";
 export { freezingMaterial, tabulateEnthalpy } from "./frozenMaterial";
 export { gridFor, scaledGrid, type Grid, type LineShape } from "./grid";
 export { constantMaterial, materialOf, PROPERTY_RANGE_C, type Material } from "./material";

@@ -6,6 +6,9 @@ export const PROPERTY_RANGE_C = [-40, 150] as const;
 const FIRST_C = PROPERTY_RANGE_C[0];
 const LAST_INDEX = PROPERTY_RANGE_C[1] - FIRST_C;
 
+/** A quick scheme reads properties anew once a cell has moved this far, K: they change by some 0.1 % per K (computed from Choi and Okos 1986). */
+export const REFRESH_K = 3;
+
 /**
  * Properties on an even table. Unfrozen (`freezingC` null): conductivity and volumetric heat capacity linear between entries, enthalpy
  * their exact integral. Freezing: enthalpy linear between entries and the capacity of an entry its slope up to the next.

@@ -1,9 +1,7 @@
 import { Conduction } from "./conduction";
-import { newFaceFlux, type Face, type FaceFlux } from "./face";
+import { INSULATED, newFaceFlux, type Face, type FaceFlux } from "./face";
 import { gridFor, type Grid } from "./grid";
 import { enthalpyAt, type Material } from "./material";
-
-const INSULATED: Face = { kind: "insulated" };
 
 export type PuckFaces = { readonly bottom: Face; readonly top: Face; readonly side: Face };
 

@@ -1,13 +1,8 @@
-import { newFaceFlux, solveFace, type Face, type FaceFlux } from "./face";
-import type { Grid } from "./grid";
-import type { Material } from "./material";
+import { boils, INSULATED, newFaceFlux, solveFace, type Face, type FaceFlux } from "./face";
+import { reachesOf, type Grid } from "./grid";
+import { REFRESH_K, type Material } from "./material";
 
-/** Properties are read anew once a cell has moved this far, K: they change by some 0.1 % per K. */
-const REFRESH_K = 3;
 const COLUMNS = 5;
-const INSULATED: Face = { kind: "insulated" };
-
-const boils = ({ excessWPerM2 }: FaceFlux): boolean => excessWPerM2 > 0;
 
 /** What the stove needs of a body that conducts along one line; `Conduction` is one too. */
 export type LineBody = {
@@ -70,9 +65,7 @@ export class QuickLine implements LineBody {
     this.#past = this.#columns.subarray(size, 2 * size);
     this.#readAtC = new Float64Array(size).fill(NaN);
     this.#conductivity = new Float64Array(size);
-    this.#reach = new Float64Array(size);
-    for (let face = 1; face < size; face++)
-      this.#reach[face] = grid.areaM2[face]! / (2 * (grid.centreM[face]! - grid.centreM[face - 1]!));
+    this.#reach = reachesOf(grid);
     this.#mass = new Float64Array(size);
     this.#conductance = new Float64Array(size + 1);
     this.#before = new Float64Array(size);

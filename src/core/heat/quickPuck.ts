@@ -1,13 +1,10 @@
-import { newFaceFlux, solveFace, type Face, type FaceFlux } from "./face";
-import { gridFor, type Grid } from "./grid";
-import type { Material } from "./material";
+import { boils, INSULATED, newFaceFlux, solveFace, type Face, type FaceFlux } from "./face";
+import { gridFor, reachesOf, type Grid } from "./grid";
+import { REFRESH_K, type Material } from "./material";
 import { addShare, axisCentreC, clear, type PuckBody, type PuckFaces } from "./puck";
 import { CARRY, EARLY, GAMMA } from "./trBdf2";
 
 const WEIGHT = GAMMA / 2;
-/** Properties are read anew once a cell has moved this far, K: they change by some 0.1 % per K. */
-const REFRESH_K = 3;
-const INSULATED: Face = { kind: "insulated" };
 
 /** Columns of the piece, each as long as it has cells; masses and conductances as a line across and a line upward has them. */
 const OF_CELLS = {
@@ -33,14 +30,6 @@ type Direction = {
   readonly inner: FaceFlux;
   readonly outer: FaceFlux;
 };
-
-function reachesOf({ areaM2, centreM, cells }: Grid): Float64Array {
-  return Float64Array.from({ length: cells }, (_, face) =>
-    face === 0 ? 0 : areaM2[face]! / (2 * (centreM[face]! - centreM[face - 1]!)),
-  );
-}
-
-const boils = ({ excessWPerM2 }: FaceFlux): boolean => excessWPerM2 > 0;
 
 /**
  * A short cylinder for searches, without ice: what `PuckConduction` does with lines of its own, some three times as fast. Radius and height

@@ -2,6 +2,7 @@ import { sum } from "@/core/numeric";
 import {
   Conduction,
   gridFor,
+  INSULATED,
   PuckConduction,
   scaledGrid,
   QuickLine,
@@ -19,7 +20,6 @@ const CELLS = { slab: 23, round: 19, rings: 6, layers: 15 } as const;
 const CROWDING = 0.7;
 /** Largest Newton correction, K, where ice makes the slow way necessary: over all ways it moves times by up to 0.35 %, the centre by 0.04 K. */
 const FROZEN_TOLERANCE_K = 0.2;
-const INSULATED: Face = { kind: "insulated" };
 
 /** A piece as the stove sees it: cells with their depth, up to three faces, whatever lies behind. */
 export type Body = {

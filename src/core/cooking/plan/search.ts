@@ -68,6 +68,9 @@ const OVERSHOOT = 1.2;
 const FIRST_BACK = 0.25;
 const LOOKS_BACK = 3;
 
+/** A look goes at least this share of the way it may go: nearer it would tell nothing new. */
+const LEAST_SHARE = 0.05;
+
 const lineTo = (from: Point, through: Point, wanted: number): number =>
   through[1] === from[1] ? Infinity : from[0] + OVERSHOOT * (crossing(from, through, wanted) - from[0]);
 
@@ -77,7 +80,7 @@ function laterS(known: readonly Point[], wanted: number, highS: number): number 
   const before = known.at(-2);
   if (last[0] > highS - SAME_S) return null;
   const farS = Math.min(highS, 2 * last[0] + 1);
-  const nearS = last[0] + 0.05 * (farS - last[0]);
+  const nearS = last[0] + LEAST_SHARE * (farS - last[0]);
   return before ? clamp(lineTo(last, before, wanted), nearS, farS) : farS;
 }
 
@@ -88,10 +91,10 @@ function earlierS(known: readonly Point[], wanted: number, lowS: number): number
   if (known.length > LOOKS_BACK) return lowS;
   const backS = first[0] - FIRST_BACK * (first[0] - lowS);
   const byLineS = second ? lineTo(first, second, wanted) : backS;
-  return clamp(Number.isFinite(byLineS) ? byLineS : backS, lowS, first[0] - 0.05 * (first[0] - lowS));
+  return clamp(Number.isFinite(byLineS) ? byLineS : backS, lowS, first[0] - LEAST_SHARE * (first[0] - lowS));
 }
 
-const MOST_HALVINGS = 60;
+const MOST_LOOKS = 60;
 
 function between(rising: Rising, wanted: number, before: Point, after: Point, closeness: Closeness): number {
   const { toleranceS, toleranceValue } = closeness;
@@ -100,7 +103,7 @@ function between(rising: Rising, wanted: number, before: Point, after: Point, cl
   if (fb < toleranceValue) return b;
   if (-fa < toleranceValue) return a;
   let side = 0;
-  for (let runs = 0; b - a > toleranceS && runs < MOST_HALVINGS; runs++) {
+  for (let runs = 0; b - a > toleranceS && runs < MOST_LOOKS; runs++) {
     const middle = a - (fa * (b - a)) / (fb - fa);
     const value = rising.at(middle) - wanted;
     if (Math.abs(value) < toleranceValue) return middle;
