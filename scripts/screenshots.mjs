@@ -137,7 +137,7 @@ const VIEWS = {
     await page.getByTestId("now").getByRole("button").click();
     await page.locator('[data-begun="true"]').first().waitFor();
     // the words that were said fade first
-    await page.waitForTimeout(4000);
+    await page.waitForTimeout(12_000);
     await page.evaluate(() => window.scrollTo(0, 0));
   },
   sauce: async (page) => page.goto(`${base}/butter/sauce/beurre-blanc?covers=6`),
