@@ -86,6 +86,33 @@ test.each(searched)(
   },
 );
 
+test.each(
+  searched.flatMap(([id, method]) =>
+    [
+      { from: "chilled", startC: 10, longer: 1 },
+      { from: "frozen", startC: -18, longer: 2.2 },
+    ].map((start) => [id, start.from, method, start] as const),
+  ),
+)(
+  "%s, %s: a little longer on the heat ends a little warmer, nowhere by a leap",
+  (_, __, method, { startC, longer }) => {
+    const { seconds } = found(fitting(method));
+    const { setup, stages } = jobOf({ ...fitting(method), startC });
+    const programme = new Programme(setup, stages);
+    const peaks = Array.from({ length: 14 }, (___, at) => longer * (0.6 + 0.05 * at)).map(
+      (share) =>
+        programme.outcome(stages.map(({ until }, index) => seconds[index]! * (until.by === "search" ? share : 1)))
+          .peakC,
+    );
+    const rises = peaks.slice(1).map((peakC, at) => peakC - peaks[at]!);
+    expect(Math.min(...rises)).toBeGreaterThan(-0.1);
+  for (const [at, riseK] of rises.slice(1, -1).entries()) {
+      const nearK = Math.max(rises[at]!, rises[at + 2]!);
+      expect(riseK).toBeLessThan(1.5 * nearK + 0.5);
+    }
+  },
+);
+
 test.each(searched)("%s: a thinner piece takes less time, and a colder one more", (_, method) => {
   const request = fitting(method);
   const usual = heatS(request);

@@ -57,9 +57,12 @@ const MELTED_C = 1;
 const LAYERS = 24;
 
 /** How freely a browned and oiled face evaporates against open flesh (estimate). */
-const SEALED_WET_SHARE = 0.4;
-/** A crust from this thickness on seals its face: oil and dry crumb keep the water in, mm (estimate). */
-const SEALED_CRUST_MM = 0.05;
+const CLOSED_WET_SHARE = 0.4;
+/**
+ * A crust of this thickness has closed its face: oil and dry crumb keep the water in, mm (estimate). It closes over it by degrees: were it
+ * a switch, two seconds more would end a whole degree warmer and nothing between could be asked for.
+ */
+const CLOSED_CRUST_MM = 0.1;
 /** Of the water the air takes from a face, the flesh below makes good this share; the rest dries the layer (estimate). */
 const SUPPLIED_SHARE = 0.6;
 /** A layer so thick, mm, halves what the face still gives to the air (estimate). */
@@ -67,6 +70,10 @@ const DRY_LAYER_MM = 0.4;
 
 /** Browning of a dry face: seconds at 160 °C, tenfold per 30 K (non-enzymatic browning, z 20-33 K; memory, low). */
 export const BROWNING = { referenceC: 160, zK: 30, fromC: 115, brownS: 45 } as const;
+
+const openShareOf = (crustMm: number): number => clamp(1 - crustMm / CLOSED_CRUST_MM, 0, 1);
+const wetShareOf = (crustMm: number, dryMm: number): number =>
+  (CLOSED_WET_SHARE + (1 - CLOSED_WET_SHARE) * openShareOf(crustMm)) / (1 + dryMm / DRY_LAYER_MM);
 
 type Drying = { kind: "drying"; hWPerM2K: number; ambientC: number; crustM2KPerW: number; boilingC: number };
 const drying = (): Drying => ({
@@ -110,8 +117,8 @@ export class CookRun {
     this.flesh = new Flesh(body.temperatureC.length);
     const face = (): FaceState => ({
       surfaceC: piece.startC,
-      wetShare: piece.coatMm > 0 ? SEALED_WET_SHARE : 1,
-      sealed: piece.coatMm > 0,
+      wetShare: wetShareOf(piece.coatMm, 0),
+      openShare: openShareOf(piece.coatMm),
       crustMm: piece.coatMm,
       dryMm: 0,
       hottestC: piece.startC,
@@ -202,8 +209,8 @@ export class CookRun {
     const face = this.faces[index]!;
     const film = this.#films[index]!;
     const solved = this.#solved[index]!;
-    face.sealed = face.crustMm > SEALED_CRUST_MM;
-    face.wetShare = (face.sealed ? SEALED_WET_SHARE : 1) / (1 + face.dryMm / DRY_LAYER_MM);
+    face.openShare = openShareOf(face.crustMm);
+    face.wetShare = wetShareOf(face.crustMm, face.dryMm);
     filmOf(touch, face, this.setup.films, this.vesselC ?? STATION.kitchenC, this.#sinceChangeS, film);
     solved.hWPerM2K = film.hWPerM2K;
     solved.ambientC = film.ambientC;

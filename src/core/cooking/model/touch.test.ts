@@ -3,7 +3,7 @@ import { saturationPa, wetBulbC } from "@/core/matter";
 import { USUAL_FILMS } from "./station";
 import { filmOf, newFilm, type FaceNow, type Touch } from "./touch";
 
-const SEALED: FaceNow = { surfaceC: 60, wetShare: 0, sealed: true };
+const SEALED: FaceNow = { surfaceC: 60, wetShare: 0, openShare: 0 };
 const film = (touch: Touch, face: FaceNow = SEALED, vesselC = 180, sinceS = 0) => {
   const out = newFilm();
   filmOf(touch, face, USUAL_FILMS, vesselC, sinceS, out);
@@ -37,7 +37,7 @@ test("a mixed face has the conductances' sum and their mean temperature; only it
 });
 
 test("a glow gives what Stefan and Boltzmann's law says, and more the more of it is seen", () => {
-  const face: FaceNow = { surfaceC: 70, wetShare: 0, sealed: true };
+  const face: FaceNow = { surfaceC: 70, wetShare: 0, openShare: 0 };
   const at = (view: number) => fluxOf({ on: "glow", sourceC: 700, view, airC: 70 }, face);
   // emissivity 0.9; the air as warm as the face gives nothing
   expect(at(0.3)).toBeCloseTo(0.9 * 0.3 * STEFAN_BOLTZMANN * (973.15 ** 4 - 343.15 ** 4), 6);
@@ -45,7 +45,7 @@ test("a glow gives what Stefan and Boltzmann's law says, and more the more of it
 });
 
 test("a wet face in dry air loses heat until it is at its wet bulb (Lewis relation)", () => {
-  const wet = (surfaceC: number): FaceNow => ({ surfaceC, wetShare: 1, sealed: false });
+  const wet = (surfaceC: number): FaceNow => ({ surfaceC, wetShare: 1, openShare: 1 });
   // moving air carries all of the coefficient: 15 of 25 W/m²K in the oven, so the balance lies above the bare wet bulb
   const oven = (surfaceC: number) => fluxOf({ on: "air", film: "ovenDry", airC: 120, kind: "oven" }, wet(surfaceC));
   let [low, high] = [20, 100];

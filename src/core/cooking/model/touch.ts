@@ -30,8 +30,8 @@ const RAMP_FROM_C = 25;
 export type FaceNow = {
   surfaceC: number;
   wetShare: number;
-  /** Browned or oiled: no longer open flesh. */
-  sealed: boolean;
+  /** How much of it is still open flesh: 1 bare, 0 where a crust or a coat has closed over it. */
+  openShare: number;
 };
 
 /** Sum of what touches a face: one coefficient, one ambient; evaporation linearised about the surface of the step before. */
@@ -92,8 +92,8 @@ function add(
       const h = share * films[touch.film];
       out.hWPerM2K += h;
       out.ambientC += h * touch.airC;
-      // a sealed face in the oven is dry; out of it the steam behind it still finds its way
-      if (!(touch.kind === "oven" && face.sealed)) evaporate(touch.kind, touch.airC, share, face, out);
+      // a closed face in the oven is dry; out of it the steam behind it still finds its way
+      evaporate(touch.kind, touch.airC, touch.kind === "oven" ? share * face.openShare : share, face, out);
       return;
     }
     case "baste": {
@@ -112,7 +112,7 @@ function add(
       const h = share * films.broilerAir;
       out.hWPerM2K += slope + h;
       out.ambientC += slope * face.surfaceC + flux + h * touch.airC;
-      if (!face.sealed) evaporate(touch.kind ?? "oven", touch.airC, share, face, out);
+      evaporate(touch.kind ?? "oven", touch.airC, share * face.openShare, face, out);
       return;
     }
     case "steam": {
@@ -129,6 +129,7 @@ function add(
 
 /** Adds the latent heat a wet face gives to the air: its value and slope at the present surface. */
 function evaporate(kind: AirKind, airC: number, share: number, face: FaceNow, out: Film): void {
+  if (share === 0) return;
   const surfaceC = Math.min(face.surfaceC, STATION.boilingC);
   const here = share * evaporationKgPerM2(surfaceC, face.wetShare, kind, airC);
   const warmer = share * evaporationKgPerM2(surfaceC + 0.5, face.wetShare, kind, airC);

@@ -11,7 +11,6 @@ type Cooked = { readonly programme: Programme; readonly seconds: readonly number
 /** What nobody knows exactly when the fish goes in: one standard deviation of each (estimates). */
 export const UNSURE = { thicknessShare: 0.04, thicknessMm: 0.5, startK: 1.5 } as const;
 const SAMPLES = 1000;
-const SAMPLES_WITH_ICE = 40;
 /** Learned coefficients are known better than the published range by this factor. */
 const LEARNED_SHARE = 0.4;
 
@@ -84,8 +83,6 @@ const draws = (): readonly Off[] =>
 
 /** Nodes of the Gauss-Hermite rule of three points, standard deviations: a parabola through them keeps a normal variable's first five moments. */
 const NODE = Math.sqrt(3);
-/** Of a piece that came frozen a middle that ends no warmer may stand on the plateau of melting, which no parabola follows, °C. */
-const ICE_GONE_C = 5;
 
 function setupOff(setup: CookSetup, { thickness, start, vessel, air }: Off, learned: boolean): CookSetup {
   const { piece } = setup;
@@ -117,8 +114,8 @@ function surfaceOf(meant: number, ends: readonly (readonly [low: number, high: n
 /**
  * How often the same times land where they were aimed, with thickness, start temperature and coefficients drawn from what is known of
  * them. Cooked nine times, as meant and with each cause off either way; the thousand that are drawn are read off the response between
- * (second order in each cause, crossed ones left out), or, where ice is left in the middle of one, fewer are cooked one by one. `inBand`
- * judges one. Answers the share that lands and where nine of ten centres end.
+ * (second order in each cause, crossed ones left out). `inBand` judges one. Answers the share that lands and where nine of ten centres
+ * end.
  */
 export function chanceOf(
   { programme, seconds, learned }: Cooked,
@@ -142,14 +139,12 @@ export function chanceOf(
     rimMm: rimMm(off),
     tender: tender(off),
   }));
-  if (startsFrozen(programme.setup.piece) && [...ends.flat(), ...trials].some(({ peakC: endC }) => endC < ICE_GONE_C))
-    return chanceIn(draws().slice(0, SAMPLES_WITH_ICE).map(cooked), inBand);
-  return chanceIn(trials, inBand);
-}
-
-function chanceIn(trials: readonly Trial[], inBand: (trial: Trial) => boolean): Chance {
-  const samples = trials.length;
-  const peaks = trials.map(({ peakC }) => peakC).sort((a, b) => a - b);
-  const at = (share: number) => peaks[clamp(Math.round(share * samples - 0.5), 0, samples - 1)]!;
-  return { inBand: trials.filter(inBand).length / samples, lowC: at(0.05), highC: at(0.95), samples };
+  const peaks = trials.map((trial) => trial.peakC).sort((a, b) => a - b);
+  const centreAt = (share: number) => peaks[clamp(Math.round(share * SAMPLES - 0.5), 0, SAMPLES - 1)]!;
+  return {
+    inBand: trials.filter(inBand).length / SAMPLES,
+    lowC: centreAt(0.05),
+    highC: centreAt(0.95),
+    samples: SAMPLES,
+  };
 }

@@ -64,6 +64,16 @@ test("aimed at a doneness the state ends there, whatever the pace", () => {
   expect(bath.peakC).toBeLessThan(pan.peakC);
 });
 
+test("while a crust closes over the flesh two seconds more are a fraction of a degree more", () => {
+  // four of them from frozen: their skin face dries through just as they are done
+  const four = { startC: -18, pieces: 4, pieceG: 160, kit: { panC: 200, ovenC: 180 } } as const;
+  const peaks = Array.from({ length: 25 }, (_, at) => outcomeOf(four, [360, 580 + 2 * at, 0]).peakC);
+  for (const [at, peakC] of peaks.slice(1).entries()) {
+    expect(peakC - peaks[at]!).toBeGreaterThan(0);
+    expect(peakC - peaks[at]!).toBeLessThan(0.3);
+  }
+});
+
 test("the chance of the band is what it is for: high in a wide band, low in a narrow one; nine of ten lie round the plan", () => {
   const wide = plan({ ...centre(59) });
   const narrow = plan({ species: findSpecies("european-lobster")!, skin: false, ...centre(59) });
