@@ -18,6 +18,13 @@ export const PALETTE = {
   hairline: "#DBE4E3",
   groove: "#E3EBEA",
   wash: "#E8F1F0",
+  kelpWash: "#EDF3E5",
+  kelpEdge: "#A9BF97",
+  iodineWash: "#F7F4E9",
+  iodineEdge: "#DEC790",
+  stopWash: "#F8EAE7",
+  stopEdge: "#D9988D",
+  brineEdge: "#93B9BA",
 } as const;
 
 /** Raw, just set and opaque flesh, by the colour of the fish. */
