@@ -26,6 +26,17 @@ type BarProps = {
   readonly picked: boolean;
 };
 
+const said = ({ dish, what, tables, startMs }: WorkRow, timeZone: string) =>
+  t("startsAt", { dish, what, tables, time: timeText(startMs, timeZone) });
+
+/** The dish where there is room for its name, else whose it is: half a word says neither. */
+const BarWords = ({ dish, tables }: WorkRow) => (
+  <>
+    <span className={styles.barDish}>{dish}</span>
+    <span className={styles.barTables}>{tables}</span>
+  </>
+);
+
 /** What runs or follows stands where it stands: a finger asks it why, the keys find the same in the list. */
 function StillBar({ row, scale, timeZone, onPick, picked }: BarProps) {
   const fromMs = Math.max(row.startMs, scale.fromMs);
@@ -38,17 +49,17 @@ function StillBar({ row, scale, timeZone, onPick, picked }: BarProps) {
       data-kind={row.kind}
       data-begun={row.begun}
       data-picked={picked}
-      aria-label={t("startsAt", { dish: row.dish, what: row.what, time: timeText(row.startMs, timeZone) })}
+      aria-label={said(row, timeZone)}
       aria-pressed={picked}
       onClick={onPick}
     >
-      {row.dish}
+      <BarWords {...row} />
     </button>
   );
 }
 
 function MovableBar({ row, scale, timeZone, onPick, picked }: BarProps) {
-  const { id, panId, dish, what, startMs, endMs, kind } = row;
+  const { id, panId, startMs, endMs, kind } = row;
   const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: `bar ${panId} ${id}` });
   const fromMs = Math.max(startMs, scale.fromMs);
   const style: CSSProperties = {
@@ -68,11 +79,11 @@ function MovableBar({ row, scale, timeZone, onPick, picked }: BarProps) {
       data-picked={picked}
       {...listeners}
       {...attributes}
-      aria-label={t("startsAt", { dish, what, time: timeText(startMs, timeZone) })}
+      aria-label={said(row, timeZone)}
       aria-pressed={picked}
       onClick={onPick}
     >
-      {dish}
+      <BarWords {...row} />
     </button>
   );
 }

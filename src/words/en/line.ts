@@ -43,7 +43,7 @@ export const line = {
   isTheBottleneck: "the bottleneck",
   andMore: "and {count} more on the board",
   theBoard: "The board",
-  startsAt: "{dish}, {what}, {time}",
+  startsAt: "{dish}, {what}, {tables}, {time}",
   serveAt: "{table} up at {time}",
   dragByKeys: "Space takes it up, the arrow keys move it, space puts it down, escape puts it back.",
   takenUp: "{what} is taken up",
