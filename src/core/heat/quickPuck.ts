@@ -16,8 +16,8 @@ const OF_CELLS = {
   across: 5,
   upward: 6,
 } as const;
-/** Columns of the line in hand, each as long as the longest: what it was before a solve and before that, and its factored matrix. */
-const OF_LINE = { past: 0, before: 1, massShare: 2, lower: 3, upper: 4 } as const;
+/** Columns of the line in hand, each as long as the longest: what it was before either of its two solves, and its factored matrix. */
+const OF_LINE = { atStart: 0, between: 1, massShare: 2, lower: 3, upper: 4 } as const;
 
 /** One direction: where its lines lie among the cells, what they are made of, and the faces of the line in hand. */
 type Direction = {
@@ -159,14 +159,11 @@ export class QuickPuck implements PuckBody {
     const boilsUnder = boils(inner);
     const boilsOver = boils(outer);
     const watched = under.kind === "drying" || over.kind === "drying";
-    const [from, to] = [this.#ofLine + OF_LINE.past * this.#longest, this.#ofLine + OF_LINE.before * this.#longest];
-    if (watched && !first) this.#columns.copyWithin(to, from, from + this.#longest);
     this.#solve(along, start, first);
     this.#solveFaces(along, start, under, over);
     if (!watched || (boils(inner) === boilsUnder && boils(outer) === boilsOver)) return;
     const [willUnder, willOver] = [boils(inner), boils(outer)];
-    this.#putBack(along, start);
-    if (!first) this.#columns.copyWithin(from, to, to + this.#longest);
+    this.#putBack(along, start, first);
     const end = start + (along.grid.cells - 1) * along.stride;
     solveFace(under, this.#columns[start]!, this.#firstConductance, inner, willUnder);
     solveFace(over, this.#columns[end]!, this.#lastConductance, outer, willOver);
@@ -183,10 +180,15 @@ export class QuickPuck implements PuckBody {
   }
 
   /** The temperatures of a line as they were before its last solve. */
-  #putBack({ grid, stride }: Direction, start: number): void {
+  #putBack({ grid, stride }: Direction, start: number, first: boolean): void {
     const columns = this.#columns;
-    const past = this.#ofLine + OF_LINE.past * this.#longest;
-    for (let cell = 0; cell < grid.cells; cell++) columns[start + cell * stride] = columns[past + cell]!;
+    const kept = this.#keptBy(first);
+    for (let cell = 0; cell < grid.cells; cell++) columns[start + cell * stride] = columns[kept + cell]!;
+  }
+
+  /** Where a solve keeps what the line was before it. */
+  #keptBy(first: boolean): number {
+    return this.#ofLine + (first ? OF_LINE.atStart : OF_LINE.between) * this.#longest;
   }
 
   /** Factors the matrix of a line with the slopes its faces have now. */
@@ -235,7 +237,8 @@ export class QuickPuck implements PuckBody {
     const weight = this.#weightS * times;
     const underneath = areaM2[0]! * (inner.fluxWPerM2 - inner.slopeWPerM2K * columns[start]!);
     const above = areaM2[cells]! * (outer.fluxWPerM2 - outer.slopeWPerM2K * columns[end]!);
-    const past = this.#ofLine + OF_LINE.past * this.#longest;
+    const atStart = this.#keptBy(true);
+    const kept = this.#keptBy(first);
     const massShare = this.#ofLine + OF_LINE.massShare * this.#longest;
     const lower = this.#ofLine + OF_LINE.lower * this.#longest;
     const upper = this.#ofLine + OF_LINE.upper * this.#longest;
@@ -243,9 +246,9 @@ export class QuickPuck implements PuckBody {
     let at = start;
     for (let cell = 0; cell < cells; cell = (cell + 1) | 0) {
       const here = columns[at]!;
-      const heat = ofNow * here - carry * columns[(cell + past) | 0]!;
+      const heat = ofNow * here - carry * columns[(cell + atStart) | 0]!;
       value = columns[(cell + massShare) | 0]! * heat + columns[(cell + lower) | 0]! * value;
-      columns[(cell + past) | 0] = here;
+      columns[(cell + kept) | 0] = here;
       columns[at] = value;
       at = (at + stride) | 0;
     }
@@ -255,7 +258,7 @@ export class QuickPuck implements PuckBody {
     for (let cell = last; cell >= 0; cell = (cell - 1) | 0) {
       value = columns[at]! + columns[(cell + upper) | 0]! * value;
       // the trapezoid's solution is the sum of before and after
-      columns[at] = first ? value - columns[(cell + past) | 0]! : value;
+      columns[at] = first ? value - columns[(cell + atStart) | 0]! : value;
       at = (at - stride) | 0;
     }
   }
