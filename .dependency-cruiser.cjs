@@ -57,6 +57,20 @@ const blockRules = BLOCK_ROOMS.map((room, index) => ({
   },
 }));
 
+/** Rooms of the house, lowest first; what stands beside them (people, hosts, the night) imports none. */
+const HOUSE_ROOMS = ["lots", "raw", "stove", "stored", "butter", "cards", "line", "book"];
+
+const houseRules = HOUSE_ROOMS.map((room, index) => ({
+  name: `house-${room}-looks-down`,
+  severity: "error",
+  from: { path: `^src/house/${room}/`, pathNot: "\\.test\\.ts$" },
+  to: {
+    path: `^src/house/(?!${HOUSE_ROOMS.slice(0, index + 1)
+      .map((name) => `${name}/`)
+      .join("|")})`,
+  },
+}));
+
 const only = (folder, allowed) => ({
   name: `${folder}-looks-down`,
   severity: "error",
@@ -76,6 +90,7 @@ module.exports = {
     ...subjectRules,
     ...stoveRules,
     ...blockRules,
+    ...houseRules,
     {
       name: "stove-rooms-by-their-front-door",
       severity: "error",

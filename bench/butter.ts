@@ -1,6 +1,6 @@
 import { mixed, mixtureOf, planSauce, reduce, USUAL_LIQUIDS } from "@/core/butter";
 import { DEMO_SAUCES } from "@/demo/data/sauces";
-import { waitingSauce } from "@/house/sauceBench";
+import { waitingSauce } from "@/house/butter/sauceBench";
 import { add, median } from "./measure";
 
 const STOVE = { pan: { diameterMm: 200 }, netPowerW: 900, startC: 20 };

@@ -3,8 +3,8 @@ import type { CardLot, CardSpec, CardWorld } from "@/core/cards";
 import { findSpecies, SPECIES } from "@/core/species";
 import { DEMO_CARDS } from "@/demo/data/cards";
 import { DEMO_SAUCES } from "@/demo/data/sauces";
-import { forMany, USUAL_STATION } from "@/house/forMany";
-import { passOf } from "@/house/pass";
+import { forMany, USUAL_STATION } from "@/house/cards/forMany";
+import { passOf } from "@/house/line/pass";
 import { add, median } from "./measure";
 
 const lots: readonly CardLot[] = Array.from({ length: 200 }, (_, index) => {

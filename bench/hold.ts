@@ -7,9 +7,9 @@ import { openDatabase } from "@/db/connection";
 import { listPlaces, setSensor } from "@/db/house/places";
 import { startCook } from "@/db/stove/cooks";
 import { makeDemoHouse } from "@/demo/house";
-import { firstAsk } from "@/house/firstAsk";
-import { loadOfBatch, questionOf } from "@/house/question";
-import { planToKeep } from "@/house/storedPlan";
+import { firstAsk } from "@/house/stove/firstAsk";
+import { loadOfBatch, questionOf } from "@/house/stove/question";
+import { planToKeep } from "@/house/stove/storedPlan";
 import { add } from "./measure";
 import { served } from "./pages";
 

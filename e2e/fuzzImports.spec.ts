@@ -20,7 +20,7 @@ import { DELIVERY_COLUMNS, readDeliveryCsv, writeDeliveryCsv } from "@/exchange/
 import { readEpcis, writeEpcis, type ReceivedDraft } from "@/exchange/epcis";
 import { readForeignRecipe } from "@/exchange/foreignRecipe";
 import { readLoggerFile } from "@/exchange/loggerFile";
-import { readCardFile, writeCardFile } from "@/house/cardFile";
+import { readCardFile, writeCardFile } from "@/house/cards/cardFile";
 import { bodies, spoiledText } from "./hostile";
 
 /** Files in all; the whole of it is `npm run fuzz`. */

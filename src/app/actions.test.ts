@@ -6,7 +6,7 @@ import { preparationsNow } from "@/db/butter/preparations";
 import { liveReductions } from "@/db/butter/reductions";
 import { bonesOnIce, runningPots, stocksNow } from "@/db/butter/stocks";
 import { DEMO_CARDS } from "@/demo/data/cards";
-import { writeCardFile } from "@/house/cardFile";
+import { writeCardFile } from "@/house/cards/cardFile";
 import { BOUGHT_GOOD } from "@/demo/data/sauces";
 import { db } from "@/db/connection";
 import { listKeys } from "@/db/doors/deviceKeys";
@@ -20,7 +20,7 @@ import { shiftDay, todayIn } from "@/calendar/days";
 import { findHouse } from "@/db/house/house";
 import { openHolds } from "@/db/lots/holds";
 
-import { firstAsk } from "@/house/firstAsk";
+import { firstAsk } from "@/house/stove/firstAsk";
 import { actionLaws, type Row } from "./testkit/actionLaws.testkit";
 import { inADemoHouse, request } from "./testkit/inTheHouse.testkit";
 import { goByTheMachine, sayCurrency, sayDecimalMark } from "./actions";

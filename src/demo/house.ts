@@ -25,7 +25,7 @@ import { dayStamp } from "@/words/format/format";
 import { benchWork } from "./benchWork";
 import { DELIVERIES, type DemoDelivery } from "./data/deliveries";
 import { makePlaces, type DemoPlace } from "./places";
-import { planToKeep } from "@/house/storedPlan";
+import { planToKeep } from "@/house/stove/storedPlan";
 import { sauceWork } from "./sauceWork";
 import { serviceWork } from "./serviceWork";
 import { shelfLife } from "./shelfLife";

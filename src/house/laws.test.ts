@@ -1,11 +1,11 @@
 import fc from "fast-check";
 import type { Stay } from "@/core/coldchain";
 import { HOUR_MS } from "@/core/units";
-import { lineOf, staysSinceDoor } from "./lineage";
-import { menuParts } from "./menuWords";
-import { plateGroups, recallCount, type Recall, type RecallPlate } from "./recall";
-import { minuteText, nextPotAtMin, stockDraws } from "./stockBoard";
-import { coversOfSauce, usualStove, type BookedLine } from "./tonight";
+import { lineOf, staysSinceDoor } from "./lots/lineage";
+import { menuParts } from "./cards/menuWords";
+import { plateGroups, recallCount, type Recall, type RecallPlate } from "./book/recall";
+import { minuteText, nextPotAtMin, stockDraws } from "./butter/stockBoard";
+import { coversOfSauce, usualStove, type BookedLine } from "./butter/tonight";
 
 const NOW = Date.UTC(2026, 4, 12, 17);
 

@@ -6,7 +6,7 @@ import { findHouse } from "@/db/house/house";
 import { houseNowMs } from "@/db/houseClock";
 import { appendEntry, lastEntry } from "@/db/ledger";
 import { sealDay } from "@/db/seals/sealDay";
-import { HOUSE_ITSELF } from "@/house/bookDay";
+import { HOUSE_ITSELF } from "@/house/book/bookDay";
 import { lastDueMs, nightWork } from "@/house/night";
 import { keep } from "./keeper";
 

@@ -14,9 +14,9 @@ import {
 import { replan, type Replanned, type ScheduleProblem } from "@/core/line";
 import { assert, ok, type Result, type Said } from "@/core/shared";
 import { findSpecies, type Species } from "@/core/species";
-import type { CookAskInput } from "@/house/cookAsk";
-import { firstAsk } from "@/house/firstAsk";
-import { measuredOf, type MeasuredRow } from "@/house/measured";
+import type { CookAskInput } from "@/house/stove/cookAsk";
+import { firstAsk } from "@/house/stove/firstAsk";
+import { measuredOf, type MeasuredRow } from "@/house/stove/measured";
 import { prepareVerb, runVerbOnText, type Problem } from "@/verbs";
 
 /** What the server works out in threads of its own; bundled into one file beside the application. */

@@ -1,6 +1,6 @@
 import Link from "next/link";
 import type { DayOut } from "@/db/house/dayOut";
-import type { BookDay } from "@/house/bookDay";
+import type { BookDay } from "@/house/book/bookDay";
 import page from "@/ui/layout/page.module.css";
 import { durationText, type Format } from "@/words/format/format";
 import { t } from "@/words/book";

@@ -1,5 +1,5 @@
 "use client";
-import { QUESTIONS } from "@/house/binder";
+import { QUESTIONS } from "@/house/book/binder";
 import { Choice } from "@/ui/form/Choice";
 import { TextInput } from "@/ui/form/TextInput";
 import page from "@/ui/layout/page.module.css";

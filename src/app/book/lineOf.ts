@@ -1,5 +1,5 @@
 import { LEDGER_LABELS, type LedgerEntry, type LedgerEntryOf, type LedgerKind } from "@/core/trace";
-import { questionsOf, type QuestionId } from "@/house/binder";
+import { questionsOf, type QuestionId } from "@/house/book/binder";
 import type { Format } from "@/words/format/format";
 import { BLOCK_LINES } from "./lines/blockLines";
 import { BUTTER_LINES } from "./lines/butterLines";

@@ -2,7 +2,7 @@
 import { Button } from "antd";
 import { useState } from "react";
 import type { Rescue } from "@/core/butter";
-import type { BainStatus, SauceInBain } from "@/house/tonight";
+import type { BainStatus, SauceInBain } from "@/house/butter/tonight";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";

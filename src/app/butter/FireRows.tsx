@@ -4,7 +4,7 @@ import { planStock, potClock } from "@/core/butter";
 import { MINUTE_MS } from "@/core/units";
 import type { LiveReduction } from "@/db/butter/reductions";
 import type { RunningPot } from "@/db/butter/stocks";
-import { clockAt, panExpects, wayDown, type FilledPan } from "@/house/panClock";
+import { clockAt, panExpects, wayDown, type FilledPan } from "@/house/butter/panClock";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useNow } from "@/ui/hooks/useNow";
 import page from "@/ui/layout/page.module.css";

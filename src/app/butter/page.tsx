@@ -6,7 +6,7 @@ import { saucesNow } from "@/db/butter/sauces";
 import { sauceSpecs } from "@/db/butter/specs";
 import { db } from "@/db/connection";
 import { bookedOn } from "@/db/cards/bookings";
-import { bainStatus, coversOfSauce, sauceNeed, type SauceNeed } from "@/house/tonight";
+import { bainStatus, coversOfSauce, sauceNeed, type SauceNeed } from "@/house/butter/tonight";
 import { Empty } from "@/ui/layout/Empty";
 import { PageHead } from "@/ui/layout/PageHead";
 import page from "@/ui/layout/page.module.css";

@@ -2,7 +2,7 @@
 import { Button } from "antd";
 import Link from "next/link";
 import { useState } from "react";
-import type { Tile } from "@/house/pass";
+import type { Tile } from "@/house/line/pass";
 import { TextInput } from "@/ui/form/TextInput";
 import { NumberField } from "@/ui/form/NumberField";
 import { useAct } from "@/ui/hooks/useAct";

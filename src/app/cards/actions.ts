@@ -9,7 +9,7 @@ import { serveCard } from "@/db/cards/pass";
 import { db } from "@/db/connection";
 import { setCardMoney, setServiceMin } from "@/db/house/house";
 import { readForeignRecipe } from "@/exchange/foreignRecipe";
-import { readCardFile } from "@/house/cardFile";
+import { readCardFile } from "@/house/cards/cardFile";
 import { t } from "@/words/cards";
 import { inWords, refused, type ActionError } from "../actionError";
 import { houseAction } from "../houseAction";

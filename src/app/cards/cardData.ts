@@ -5,7 +5,7 @@ import { passCards } from "@/db/cards/pass";
 import { cardWorld } from "@/db/cards/world";
 import type { Db } from "@/db/connection";
 import type { House } from "@/db/house/house";
-import { passOf, type Tile } from "@/house/pass";
+import { passOf, type Tile } from "@/house/line/pass";
 
 /** Species that some card serves raw: their clearance is asked for. */
 const rawIds = (cards: readonly KeptCard[]): ReadonlySet<string> =>

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { CardBody, PlateLayout } from "@/house/cardSpec";
+import { CardBody, PlateLayout } from "@/house/cards/cardSpec";
 import { t } from "@/words/cards";
 
 const cardId = z.string().min(1).max(80);

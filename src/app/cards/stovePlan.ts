@@ -4,7 +4,7 @@ import type { Said } from "@/core/shared";
 import { db } from "@/db/connection";
 import type { House } from "@/db/house/house";
 import { listOwnSpecies } from "@/db/house/species";
-import { cardQuestion } from "@/house/cardPlan";
+import { cardQuestion } from "@/house/cards/cardPlan";
 import { workOut } from "@/server/pool";
 import { filmsOfPan } from "../stove/films";
 

@@ -1,5 +1,5 @@
 import type { Species } from "@/core/species";
-import { placeKey } from "@/house/placeKey";
+import { placeKey } from "@/house/lots/placeKey";
 import type { LastLot } from "./actions";
 import type { LotDraft, TakenOver } from "./lotDraft";
 

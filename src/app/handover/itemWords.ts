@@ -3,7 +3,7 @@ import { sentence } from "@/words/sentence";
 import { stageAct } from "@/words/stageAct";
 import { assertNever } from "@/core/shared";
 import type { HandoverItem, LowItem, ProbeFirst } from "@/house/handover";
-import { minuteText } from "@/house/stockBoard";
+import { minuteText } from "@/house/butter/stockBoard";
 import { dayText, type Format } from "@/words/format/format";
 import { startOfDayMs } from "@/calendar/days";
 import { t } from "@/words/handover";

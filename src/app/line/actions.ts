@@ -23,7 +23,7 @@ import {
 } from "@/db/line/tickets";
 import { addCookEvent, startCook } from "@/db/stove/cooks";
 import { readTickets } from "@/house/line/ticketText";
-import { planToKeep, type StoredPlan } from "@/house/storedPlan";
+import { planToKeep, type StoredPlan } from "@/house/stove/storedPlan";
 import { tellCooks } from "@/server/cookNews";
 import { MINUTE_MS } from "@/core/units";
 import { t } from "@/words/line";

@@ -19,7 +19,7 @@ import { learnedOf, LEARNS_FROM_DAYS } from "@/house/line/learned";
 import { ticketsSince } from "@/db/line/tickets";
 import { spotsOfMethod } from "@/core/cooking";
 import { ovensMeet } from "@/core/line";
-import { piecesIn } from "@/house/forMany";
+import { piecesIn } from "@/house/cards/forMany";
 import type { LineCourse, LineDish, LineState } from "@/house/line/lineTasks";
 import { panNow } from "@/house/line/livePan";
 import { nextStep, STEP_S } from "@/house/line/step";

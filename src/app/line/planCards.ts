@@ -4,7 +4,7 @@ import type { Said } from "@/core/shared";
 import { cutOf } from "@/db/cards/cutOf";
 import { db } from "@/db/connection";
 import type { House } from "@/db/house/house";
-import { modifierOf } from "@/house/modifierOf";
+import { modifierOf } from "@/house/cards/modifierOf";
 import { workOut } from "@/server/pool";
 import { stovePlan } from "../cards/stovePlan";
 

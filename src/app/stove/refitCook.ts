@@ -5,7 +5,7 @@ import { listOwnSpecies } from "@/db/house/species";
 import { findCook } from "@/db/stove/cooks";
 import { readingsOf } from "@/db/stove/probes";
 import { refit } from "@/db/stove/refits";
-import { isOffPlan, liveQuestionOf, stageInHand } from "@/house/liveQuestion";
+import { isOffPlan, liveQuestionOf, stageInHand } from "@/house/stove/liveQuestion";
 import { tellCooks } from "@/server/cookNews";
 import { workOut } from "@/server/pool";
 

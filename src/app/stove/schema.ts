@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { HOLD_WAY_IDS } from "@/core/cooking";
-import { CookAsk } from "@/house/cookAsk";
+import { CookAsk } from "@/house/stove/cookAsk";
 import { t } from "@/words/stove";
 
 /** Where the pieces come from: a batch that was cut, or counted out of a lot as they are. */

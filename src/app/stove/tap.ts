@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { CookEvent } from "@/core/cooking";
 import type { NewEvent } from "@/db/stove/cooks";
-import { PIECES_BECAME } from "@/house/piecesBecame";
+import { PIECES_BECAME } from "@/house/lots/piecesBecame";
 
 /** Older than this, ms, a tap counts from here: what lay so long on a tablet was not meant to the second. */
 export const OLDEST_TAP_MS = 10 * 60_000;

@@ -1,5 +1,5 @@
 import type { LotLife } from "@/core/freshness";
-import { cutLife, stockLot } from "@/house/stockLot";
+import { cutLife, stockLot } from "@/house/lots/stockLot";
 import type { Db } from "../connection";
 import { findLots } from "../lots/lots";
 import { stockRoom } from "../lots/stock";

@@ -1,7 +1,7 @@
 import { eq } from "drizzle-orm";
 import { COMMON_SHELF, POTS } from "@/core/butter";
 import { makeDemoHouse } from "@/demo/house";
-import { mountedAs } from "@/house/sauceSpec";
+import { mountedAs } from "@/house/butter/sauceSpec";
 import { openDatabase } from "../connection";
 import { entriesAbout } from "../ledger";
 import { madeLot } from "../larder/madeLots";

@@ -2,7 +2,7 @@ import { sumOf } from "@/core/numeric";
 import { coolingRuleOf, judgeCooling, type CoolingVerdict, type RuleSetId } from "@/core/safety";
 import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import { MINUTE_MS } from "@/core/units";
-import { STRAINED_C } from "@/house/stockPot";
+import { STRAINED_C } from "@/house/butter/stockPot";
 import { isKind } from "@/core/trace";
 import type { Db } from "../connection";
 import { madeLot, type MadeLot } from "../larder/madeLots";

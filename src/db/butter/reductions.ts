@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import { and, asc, desc, eq, sql } from "drizzle-orm";
 import { learnedPace, type PanNote } from "@/core/butter";
 import { err, ok, said, type Result, type Said } from "@/core/shared";
-import { reductionOf } from "@/house/liveReduction";
+import { reductionOf } from "@/house/butter/liveReduction";
 import { ReductionFacts } from "@/house/stored/reductionFacts";
 import type { Db } from "../connection";
 import { endMake, keepMake } from "../larder/makes";

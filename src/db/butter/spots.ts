@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { asc, eq } from "drizzle-orm";
-import type { Station } from "@/house/forMany";
+import type { Station } from "@/house/cards/forMany";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { spots } from "../schema/larder";

@@ -7,8 +7,8 @@ import { ALLERGEN_IDS, coolingRuleOf, type AllergenId, type RuleSetId } from "@/
 import { err, ok, type Result, type Said } from "@/core/shared";
 import { allergenOf } from "@/core/species";
 import { DAY_MS } from "@/core/units";
-import { whyNoStock } from "@/house/stockBones";
-import { strainedBath } from "@/house/stockPot";
+import { whyNoStock } from "@/house/butter/stockBones";
+import { strainedBath } from "@/house/butter/stockPot";
 import type { Db } from "../connection";
 import { endMake, keepMake, type MakeInput } from "../larder/makes";
 import { remembering } from "../remember";

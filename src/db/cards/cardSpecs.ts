@@ -2,7 +2,7 @@ import { createHash } from "node:crypto";
 import { desc, eq } from "drizzle-orm";
 import type { CardSpec } from "@/core/cards";
 import { stableJson } from "@/core/shared";
-import { CardBody } from "@/house/cardSpec";
+import { CardBody } from "@/house/cards/cardSpec";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { remembering } from "../remember";

@@ -1,7 +1,7 @@
 import { desc, eq } from "drizzle-orm";
 import type { Db } from "../connection";
 import { specs } from "../schema/larder";
-import { CardBody } from "@/house/cardSpec";
+import { CardBody } from "@/house/cards/cardSpec";
 import { stableJson } from "@/core/shared";
 
 export type Changed = { readonly cardId: string; readonly name: string };

@@ -1,4 +1,4 @@
-import type { CutPiece } from "@/house/plateDrawing";
+import type { CutPiece } from "@/house/cards/plateDrawing";
 import { findBatch } from "../block/batches";
 import type { Db } from "../connection";
 

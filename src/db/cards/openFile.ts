@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import type { CardFile } from "@/house/cardFile";
+import type { CardFile } from "@/house/cards/cardFile";
 import { keepForeignGood } from "../butter/goods";
 import { keepSauceSpec } from "../butter/specs";
 import type { Db } from "../connection";

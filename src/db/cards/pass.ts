@@ -3,7 +3,7 @@ import { allergenLines, dishOf, type CardSpec, type CardWorld, type Dish } from 
 import type { RuleSetId } from "@/core/safety";
 import type { Db } from "../connection";
 import { groupBy, ok, refuse, type Refusal, type Result } from "@/core/shared";
-import type { PassCard } from "@/house/pass";
+import type { PassCard } from "@/house/line/pass";
 import { appendEntry } from "../ledger";
 import { remembering } from "../remember";
 import { plates } from "../schema/cards";

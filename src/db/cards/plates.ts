@@ -4,7 +4,7 @@ import type { CardSpec } from "@/core/cards";
 import type { Allergens } from "@/core/larder";
 import type { RuleSetId } from "@/core/safety";
 import { HOUR_MS } from "@/core/units";
-import { CardBody } from "@/house/cardSpec";
+import { CardBody } from "@/house/cards/cardSpec";
 import type { Db } from "../connection";
 import { rememberingSince } from "../remember";
 import { cookPieces, plateParts, plates } from "../schema/cards";

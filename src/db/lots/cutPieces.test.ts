@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { cutLife } from "@/house/stockLot";
+import { cutLife } from "@/house/lots/stockLot";
 import { addReadings, setPlace } from "../house/places";
 import { valueOf } from "@/core/shared";
 import { addDays, DAY_MS, HOUR_MS } from "@/core/units";

@@ -19,10 +19,10 @@ import {
 import type { RuleSetId } from "@/core/safety";
 import { findSpecies, shortName } from "@/core/species";
 import { DAY_MS } from "@/core/units";
-import { frozenIn, staysSinceDoor } from "@/house/lineage";
+import { frozenIn, staysSinceDoor } from "@/house/lots/lineage";
 import type { Db } from "../connection";
 import { childLots, findLots, lotsIn, type LotWithSupplier } from "./lots";
-import { stockLot } from "@/house/stockLot";
+import { stockLot } from "@/house/lots/stockLot";
 import { beforeExcursion, hasOutside, historyOf, listPlaces, type Place } from "../house/places";
 import { rememberingSince } from "../remember";
 import { correctiveActions } from "../schema/house";

@@ -2,7 +2,7 @@ import { asc, inArray } from "drizzle-orm";
 import type { Stay, TemperatureHistory } from "@/core/coldchain";
 import { firstToUse } from "@/core/line";
 import { assert } from "@/core/shared";
-import { stockLot, type StockLotOf, type StockRoomOf } from "@/house/stockLot";
+import { stockLot, type StockLotOf, type StockRoomOf } from "@/house/lots/stockLot";
 import type { Db } from "../connection";
 import { findHouse, type House } from "../house/house";
 import { findLot, lotsOnIce, type LotWithSupplier } from "./lots";

@@ -3,7 +3,7 @@ import { and, eq, isNull } from "drizzle-orm";
 import { todayIn } from "@/calendar/days";
 import { HOLD_LABELS } from "@/core/coldchain";
 import type { Db } from "../connection";
-import { tagFacts } from "@/house/holdFacts";
+import { tagFacts } from "@/house/lots/holdFacts";
 import { findHouse } from "../house/house";
 import { appendEntry } from "../ledger";
 import { batches, portions } from "../schema/cooks";

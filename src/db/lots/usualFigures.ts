@@ -1,5 +1,5 @@
 import { desc, isNull } from "drizzle-orm";
-import { usualRange } from "@/house/usualRange";
+import { usualRange } from "@/house/stove/usualRange";
 import { remembering } from "../remember";
 import { lots } from "../schema/larder";
 import { fish, fishLots } from "../schema/lots";

@@ -1,5 +1,5 @@
 import { and, desc, eq, isNull, sql } from "drizzle-orm";
-import { placeKey } from "@/house/placeKey";
+import { placeKey } from "@/house/lots/placeKey";
 import { listOwnSpecies } from "../house/species";
 import { findSpecies } from "@/core/species";
 import { remembering } from "../remember";

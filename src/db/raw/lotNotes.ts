@@ -1,6 +1,6 @@
 import { eq } from "drizzle-orm";
 import { ok, type Refusal, refuse, type Result } from "@/core/shared";
-import type { LotNoteKind, LotNotes } from "@/house/rawFacts";
+import type { LotNoteKind, LotNotes } from "@/house/raw/rawFacts";
 import type { Provenance } from "@/core/trace";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";

@@ -1,7 +1,7 @@
 import type { Attribute } from "@/core/freshness";
 import { clearRaw, parasiteAnswer, type Clearance } from "@/core/raw";
 import { parasiteRuleOf } from "@/core/safety";
-import { lineOf, staysSinceDoor } from "@/house/lineage";
+import { lineOf, staysSinceDoor } from "@/house/lots/lineage";
 import {
   boxFacts,
   freezingFacts,
@@ -11,7 +11,7 @@ import {
   probedC,
   rawUntilMs,
   shellfishFacts,
-} from "@/house/rawFacts";
+} from "@/house/raw/rawFacts";
 import type { Db } from "../connection";
 import { withWholes } from "../lots/excursions";
 import { holdsOfLot } from "../lots/holds";

@@ -1,6 +1,6 @@
 import { sql } from "drizzle-orm";
 import type { LedgerEntry, TableSum } from "@/core/trace";
-import { HOUSE_ITSELF } from "@/house/bookDay";
+import { HOUSE_ITSELF } from "@/house/book/bookDay";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { stateSeals } from "../schema/seals";

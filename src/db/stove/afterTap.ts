@@ -1,6 +1,6 @@
 import { and, eq, isNull, sql } from "drizzle-orm";
 import type { CookEvent } from "@/core/cooking";
-import type { PiecesBecame } from "@/house/piecesBecame";
+import type { PiecesBecame } from "@/house/lots/piecesBecame";
 import type { Db } from "../connection";
 import { platesOfCook, piecesOfCook } from "../cards/plates";
 import { cookPieces, plateParts, plates } from "../schema/cards";

@@ -27,7 +27,7 @@ import { refit } from "./refits";
 import { addTrace, findProbe, listProbes, noteProbe, placeProbe, readingsOf, setProbe } from "./probes";
 import { fitOfPan, keepFit, resetFit } from "./stationFits";
 import { findSheet, keepSheet, listSheets } from "./stationSheets";
-import { planToKeep } from "@/house/storedPlan";
+import { planToKeep } from "@/house/stove/storedPlan";
 import { readForm, writeForm } from "@/house/stored/form";
 import { PLAN } from "@/house/stored/planForm";
 

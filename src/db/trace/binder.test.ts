@@ -1,6 +1,6 @@
 import { DAY_MS } from "@/core/units";
 import { makeDemoHouse } from "@/demo/house";
-import { isAnswered, QUESTIONS, type QuestionId } from "@/house/binder";
+import { isAnswered, QUESTIONS, type QuestionId } from "@/house/book/binder";
 import { openDatabase } from "../connection";
 import { openHouse } from "../house/house";
 import { noteProbeCheck } from "../house/probeChecks";

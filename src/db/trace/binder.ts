@@ -11,8 +11,8 @@ import {
   type OpenPoint,
   type PlaceAnswer,
   type QuestionId,
-} from "@/house/binder";
-import { HOUSE_ITSELF } from "@/house/bookDay";
+} from "@/house/book/binder";
+import { HOUSE_ITSELF } from "@/house/book/bookDay";
 import type { Db } from "../connection";
 import { listPlaces } from "../house/places";
 import { speciesOf } from "../house/species";

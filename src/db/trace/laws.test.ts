@@ -1,7 +1,7 @@
 import { sumOf } from "@/core/numeric";
 import { leastSure } from "@/core/trace";
 import { makeDemoHouse } from "@/demo/house";
-import { plateGroups, recallCount } from "@/house/recall";
+import { plateGroups, recallCount } from "@/house/book/recall";
 import { openDatabase } from "../connection";
 import { listPlaces } from "../house/places";
 import { splitLot } from "../lots/movements";

@@ -1,6 +1,6 @@
 import { eq, inArray } from "drizzle-orm";
 import { formLabel, type Form } from "@/core/freshness";
-import type { RecallLot } from "@/house/recall";
+import type { RecallLot } from "@/house/book/recall";
 import type { Db } from "../connection";
 import { speciesOf } from "../house/species";
 import { places } from "../schema/house";

@@ -1,7 +1,7 @@
 import { and, eq, inArray, isNull } from "drizzle-orm";
 import { HOLD_LABELS } from "@/core/coldchain";
 import { leastSure, potOf, spread, type Certainty } from "@/core/trace";
-import type { Recall, RecallLot, RecallPieces, RecallPlate } from "@/house/recall";
+import type { Recall, RecallLot, RecallPieces, RecallPlate } from "@/house/book/recall";
 import type { Db } from "../connection";
 import { PLATE } from "./plateColumns";
 import { plateParts, plates } from "../schema/cards";

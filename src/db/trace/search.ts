@@ -1,5 +1,5 @@
 import { and, desc, eq, isNull, or, sql, type SQL } from "drizzle-orm";
-import type { NamedBy } from "@/house/recall";
+import type { NamedBy } from "@/house/book/recall";
 import type { Db } from "../connection";
 import { lots, packs } from "../schema/larder";
 import { fish, suppliers } from "../schema/lots";

@@ -1,5 +1,5 @@
 import { makeDemoHouse } from "@/demo/house";
-import { plateGroups, recallCount } from "@/house/recall";
+import { plateGroups, recallCount } from "@/house/book/recall";
 import { openDatabase } from "../connection";
 import { servePlates } from "../raw/plates";
 import { chainSince } from "./chain";

@@ -1,8 +1,8 @@
 import { and, eq, gte, inArray, lte, sql } from "drizzle-orm";
 import type { CardSpec } from "@/core/cards";
 import { DAY_MS } from "@/core/units";
-import { CardBody } from "@/house/cardSpec";
-import type { RecallPlate } from "@/house/recall";
+import { CardBody } from "@/house/cards/cardSpec";
+import type { RecallPlate } from "@/house/book/recall";
 import { preparationItem } from "../butter/preparations";
 import { sauceItem } from "../butter/sauces";
 import type { Db } from "../connection";

@@ -2,7 +2,7 @@ import { clamp } from "@/core/numeric";
 import { usableG, type CardLot, type CardSpec } from "@/core/cards";
 import { planCure } from "@/core/cure";
 import { ingredientOf, type SauceSpec, type Shelf } from "@/core/butter";
-import { cureRequest, firstCure } from "../cureAsk";
+import { cureRequest, firstCure } from "../raw/cureAsk";
 
 /** What has to be set going days before the plates it is for. */
 export type Ahead =

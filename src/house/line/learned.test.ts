@@ -1,6 +1,6 @@
 import type { CookEvent } from "@/core/cooking";
 import { LEARNS_FROM_SERVICES, learnedOf, stagesTook } from "./learned";
-import type { PanStage } from "./livePan";
+import type { PanStage } from "../stored/panStage";
 
 const stage = (id: string, medianS: number): PanStage => ({
   id,

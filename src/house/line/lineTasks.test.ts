@@ -2,7 +2,7 @@ import { planSheet } from "@/core/cooking";
 import { replan, solveSchedule } from "@/core/line";
 import { findSpecies } from "@/core/species";
 import { DEMO_CARDS } from "@/demo/data/cards";
-import { cardQuestion } from "../cardPlan";
+import { cardQuestion } from "../cards/cardPlan";
 import type { BegunPan } from "./livePan";
 import { lineProblem, NOTHING_BEGUN, type LineDish, type LineState } from "./lineTasks";
 import { STEP_S } from "./step";

@@ -2,8 +2,9 @@ import { sumOf } from "@/core/numeric";
 import type { CardSpec } from "@/core/cards";
 import type { CookPlan, SpotKind } from "@/core/cooking";
 import { sharePans, type Pan, type PanPart, type ScheduleProblem } from "@/core/line";
-import { piecesIn, USUAL_STATION, type Station } from "../forMany";
-import { panNow, panStages, type BegunPan, type PanStage } from "./livePan";
+import { piecesIn, USUAL_STATION, type Station } from "../cards/forMany";
+import type { PanStage } from "../stored/panStage";
+import { panNow, panStages, type BegunPan } from "./livePan";
 import { STEP_S } from "./step";
 
 /** So many of a dish a course wants: its card as it is served, the stove's plan of a full load of it. */

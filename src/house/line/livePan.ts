@@ -1,20 +1,7 @@
 import type { CardSpec } from "@/core/cards";
-import { liveCook, spotsOfMethod, type CookEvent, type CookPlan, type SpotKind } from "@/core/cooking";
-import { keptSeconds, type PanPart as Part } from "@/core/line";
-
-export type PanPart = Part;
-
-/** A stage of a pan as the line counts with it. */
-export type PanStage = {
-  readonly id: string;
-  readonly name: string;
-  /** As the stove plans it, and as it is kept on four evenings of five, s. */
-  readonly medianS: number;
-  readonly keptS: number;
-  /** Null: it needs none, it tempers, rests or stands. */
-  readonly spot: SpotKind | null;
-  readonly ovenC: number | null;
-};
+import { liveCook, spotsOfMethod, type CookEvent, type CookPlan } from "@/core/cooking";
+import { keptSeconds, type PanPart } from "@/core/line";
+import type { PanStage } from "../stored/panStage";
 
 /** The stages of a way of cooking over the spots of the station. `ratio`: what this station's hands make of the stove's minutes; `atC`: the oven's heat where it is not the usual one. */
 export function panStages(card: CardSpec, plan: CookPlan, ratio = 1, atC?: number): readonly PanStage[] {

@@ -1,8 +1,9 @@
 import { z } from "zod";
 import type { CookEvent } from "@/core/cooking";
 import { ALLERGEN_IDS, type AllergenId } from "@/core/safety";
-import type { PanPart, PanStage } from "../line/livePan";
+import type { PanPart } from "@/core/line";
 import { storedForm } from "./form";
+import type { PanStage } from "./panStage";
 
 export const WISHES = storedForm<readonly string[]>("the wishes of a ticket", z.array(z.string()));
 

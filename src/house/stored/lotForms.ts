@@ -3,7 +3,7 @@ import type { Grades, Reason } from "@/core/freshness";
 import { FREEZER_IDS, WRAP_IDS } from "@/core/raw";
 import type { ParasiteRuleId } from "@/core/safety";
 import type { Provenance } from "@/core/trace";
-import type { HoldFacts } from "../holdFacts";
+import type { HoldFacts } from "../lots/holdFacts";
 import { storedForm } from "./form";
 import { Spoken, word } from "./parts";
 

@@ -1,6 +1,6 @@
 import { METHODS, planCook, type CookRequest, type AskedGoal } from "@/core/cooking";
 import { fitting } from "@/core/cooking/methods/methods.testkit";
-import { planToKeep } from "../storedPlan";
+import { planToKeep } from "../stove/storedPlan";
 import { readForm, writeForm } from "./form";
 import { PLAN } from "./planForm";
 

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { METHOD_IDS, PAN_IDS, type CookPlan } from "@/core/cooking";
 import { RULE_SET_IDS } from "@/core/safety";
-import type { StoredPlan } from "../storedPlan";
+import type { StoredPlan } from "../stove/storedPlan";
 import { Parts } from "./cutForms";
 import { storedForm, type Upgrade } from "./form";
 import { Spoken, word } from "./parts";

@@ -1,5 +1,5 @@
 import { sumOf } from "@/core/numeric";
-import { isAnswered, type BinderSection, type OpenPoint } from "@/house/binder";
+import { isAnswered, type BinderSection, type OpenPoint } from "@/house/book/binder";
 import { calendarDayText, momentText, type Format } from "@/words/format/format";
 import { t } from "@/words/trace";
 import { speciesName } from "../../stove/clockOf";

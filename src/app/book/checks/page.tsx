@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { db } from "@/db/connection";
 import { CHECK_LISTS } from "@/house/checks";
-import { minuteText } from "@/house/stockBoard";
+import { minuteText } from "@/house/butter/stockBoard";
 import page from "@/ui/layout/page.module.css";
 import { PageHead } from "@/ui/layout/PageHead";
 import { SubNav } from "@/ui/layout/SubNav";

@@ -1,4 +1,4 @@
-import { minuteText } from "@/house/stockBoard";
+import { minuteText } from "@/house/butter/stockBoard";
 import { t } from "@/words/book";
 import { text, massOf, several, type SomeLines } from "./told";
 

@@ -1,6 +1,6 @@
 import Link from "next/link";
 import { HOUR_MS } from "@/core/units";
-import type { PlateGroup, RecallLot } from "@/house/recall";
+import type { PlateGroup, RecallLot } from "@/house/book/recall";
 import page from "@/ui/layout/page.module.css";
 import { momentText, timeText } from "@/words/format/format";
 import { t } from "@/words/trace";

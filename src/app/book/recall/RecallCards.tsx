@@ -1,5 +1,5 @@
 import Link from "next/link";
-import { plateGroups, type Recall, type RecallPlate } from "@/house/recall";
+import { plateGroups, type Recall, type RecallPlate } from "@/house/book/recall";
 import page from "@/ui/layout/page.module.css";
 import { momentText, type Format } from "@/words/format/format";
 import { t } from "@/words/trace";

@@ -4,7 +4,7 @@ import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { appendEntry } from "@/db/ledger";
 import { setPhone } from "@/db/lots/suppliers";
-import { recallCount } from "@/house/recall";
+import { recallCount } from "@/house/book/recall";
 import { t } from "@/words/trace";
 import { inWords, refused, type ActionError } from "../../actionError";
 import { houseAction } from "../../houseAction";

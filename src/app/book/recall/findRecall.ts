@@ -2,7 +2,7 @@ import { DAY_MS } from "@/core/units";
 import type { Db } from "@/db/connection";
 import { recall } from "@/db/trace/recall";
 import { lotsNamed } from "@/db/trace/search";
-import type { NamedBy, Recall } from "@/house/recall";
+import type { NamedBy, Recall } from "@/house/book/recall";
 
 /** A boat lands for years: a recall of it begins with what came lately, and says what it left out. */
 export const LATELY_DAYS = 30;

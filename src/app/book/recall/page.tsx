@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { db } from "@/db/connection";
 import { lastEntry } from "@/db/ledger";
-import { recallCount } from "@/house/recall";
+import { recallCount } from "@/house/book/recall";
 import page from "@/ui/layout/page.module.css";
 import { PageHead } from "@/ui/layout/PageHead";
 import { PrintButton } from "@/ui/layout/PrintButton";

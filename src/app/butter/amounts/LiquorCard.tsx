@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
 import { LIQUOR_SAUCE_MOST_PCT, liquorCapMl } from "@/core/butter";
-import { reducedSaltPct } from "@/house/dishSaltAsk";
+import { reducedSaltPct } from "@/house/butter/dishSaltAsk";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { useHouse } from "@/ui/hooks/HouseContext";

@@ -3,7 +3,7 @@ import { Select } from "antd";
 import { useState } from "react";
 import { SALT_BANDS, shelfWith, type Ingredient, type Portion, type SaltRole, type SauceSpec } from "@/core/butter";
 import { findSpecies } from "@/core/species";
-import { saltOfDish, type FishAsk } from "@/house/dishSaltAsk";
+import { saltOfDish, type FishAsk } from "@/house/butter/dishSaltAsk";
 import { Field } from "@/ui/form/Field";
 import { NumberFields, type FigureSpec } from "@/ui/form/NumberFields";
 import { NumberField } from "@/ui/form/NumberField";

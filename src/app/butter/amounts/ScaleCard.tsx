@@ -2,7 +2,7 @@
 import { Select } from "antd";
 import { useState } from "react";
 import { findPreparation, prepare, PREPARATIONS, shelfWith, type Ingredient } from "@/core/butter";
-import { LADLE_ML, scaledSauce } from "@/house/scaledSauce";
+import { LADLE_ML, scaledSauce } from "@/house/butter/scaledSauce";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { useHouse } from "@/ui/hooks/HouseContext";

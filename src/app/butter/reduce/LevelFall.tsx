@@ -1,7 +1,7 @@
 "use client";
 import { clamp } from "@/core/numeric";
 import { panLevelMm, type Mark } from "@/core/butter";
-import { RIM_MM } from "@/house/reduceBench";
+import { RIM_MM } from "@/house/butter/reduceBench";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { PALETTE } from "@/ui/theme/palette";
 import { t } from "@/words/butter";

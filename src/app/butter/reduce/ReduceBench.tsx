@@ -5,7 +5,7 @@ import { useState } from "react";
 import { massOf, shelfWith, waterBackMl, type Ingredient } from "@/core/butter";
 import type { PanPace } from "@/db/butter/reductions";
 import type { Burner } from "@/db/butter/spots";
-import { FIRST_REDUCTION, reduced } from "@/house/reduceBench";
+import { FIRST_REDUCTION, reduced } from "@/house/butter/reduceBench";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { AnswerBench } from "@/ui/layout/AnswerBench";

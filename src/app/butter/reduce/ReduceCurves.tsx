@@ -1,6 +1,6 @@
 "use client";
 import { CartesianGrid, Legend, Line, LineChart, Tooltip, XAxis, YAxis } from "recharts";
-import type { ReduceRow } from "@/house/reduceBench";
+import type { ReduceRow } from "@/house/butter/reduceBench";
 import { ChartFrame, FIGURES, NOTE } from "@/ui/charts/ChartFrame";
 import { PALETTE } from "@/ui/theme/palette";
 import { t } from "@/words/butter";

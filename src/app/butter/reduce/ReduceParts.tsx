@@ -3,7 +3,7 @@ import { DeleteOutlined, PlusOutlined } from "@ant-design/icons";
 import { Button, Select } from "antd";
 import { shelfWith, type Ingredient } from "@/core/butter";
 import type { Burner } from "@/db/butter/spots";
-import type { ReduceAsk, ReducePart } from "@/house/reduceBench";
+import type { ReduceAsk, ReducePart } from "@/house/butter/reduceBench";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { UnitInput } from "@/ui/form/UnitInput";
 import { useHouse } from "@/ui/hooks/HouseContext";

@@ -1,6 +1,6 @@
 "use client";
 import { Button, Switch } from "antd";
-import type { ReduceAsk } from "@/house/reduceBench";
+import type { ReduceAsk } from "@/house/butter/reduceBench";
 import { TextInput } from "@/ui/form/TextInput";
 import { Field } from "@/ui/form/Field";
 import { QuantityField } from "@/ui/form/QuantityField";

@@ -2,7 +2,7 @@
 import { Select } from "antd";
 import { useState } from "react";
 import type { Draw, StockPlan } from "@/core/butter";
-import { minuteText, nextPotAtMin } from "@/house/stockBoard";
+import { minuteText, nextPotAtMin } from "@/house/butter/stockBoard";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { Empty } from "@/ui/layout/Empty";

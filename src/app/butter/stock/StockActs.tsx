@@ -1,6 +1,6 @@
 "use client";
 import { Button } from "antd";
-import type { StockForm } from "@/house/stockPot";
+import type { StockForm } from "@/house/butter/stockPot";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";

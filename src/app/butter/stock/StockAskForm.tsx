@@ -2,7 +2,7 @@
 import { Checkbox, Select, Switch } from "antd";
 import { POTS } from "@/core/butter";
 import type { Burner } from "@/db/butter/spots";
-import type { StockForm } from "@/house/stockPot";
+import type { StockForm } from "@/house/butter/stockPot";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { judgePot, planStock, POTS, SIMMER_MIN, waterToCoverMl, type Draw } from "@/core/butter";
 import type { CoolingRuleId } from "@/core/safety";
 import type { Burner } from "@/db/butter/spots";
-import { potAsk, type StockForm } from "@/house/stockPot";
+import { potAsk, type StockForm } from "@/house/butter/stockPot";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { AnswerBench } from "@/ui/layout/AnswerBench";
 import { Empty } from "@/ui/layout/Empty";

@@ -7,7 +7,7 @@ import { listBurners } from "@/db/butter/spots";
 import { bonesOnIce, runningPots, stocksNow } from "@/db/butter/stocks";
 import { db } from "@/db/connection";
 import { bookedOn } from "@/db/cards/bookings";
-import { stockDraws } from "@/house/stockBoard";
+import { stockDraws } from "@/house/butter/stockBoard";
 import { PageHead } from "@/ui/layout/PageHead";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";

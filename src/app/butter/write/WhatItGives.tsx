@@ -2,8 +2,8 @@
 import { Alert } from "antd";
 import { keyOfSaid } from "@/core/shared";
 import { bindingOf, planSauce, type SauceSpec, type Shelf } from "@/core/butter";
-import { stoveOf } from "@/house/panBody";
-import { usualStove } from "@/house/tonight";
+import { stoveOf } from "@/house/stove/panBody";
+import { usualStove } from "@/house/butter/tonight";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { durationText } from "@/words/format/format";

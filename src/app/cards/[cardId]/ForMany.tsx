@@ -5,7 +5,7 @@ import { useState } from "react";
 import type { SauceSpec } from "@/core/butter";
 import type { CardSpec } from "@/core/cards";
 import type { SheetRequest } from "@/core/cooking";
-import { forMany, PAN_FOR_MANY, type Station } from "@/house/forMany";
+import { forMany, PAN_FOR_MANY, type Station } from "@/house/cards/forMany";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { Slider } from "@/ui/form/Slider";

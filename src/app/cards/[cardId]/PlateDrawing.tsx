@@ -12,7 +12,7 @@ import { Button } from "antd";
 import { useRef, useState, type CSSProperties } from "react";
 import type { CardSpec } from "@/core/cards";
 import { PLATE_MM } from "@/core/cooking";
-import { movedPart, plateParts, type CutPiece, type PlatePart } from "@/house/plateDrawing";
+import { movedPart, plateParts, type CutPiece, type PlatePart } from "@/house/cards/plateDrawing";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";

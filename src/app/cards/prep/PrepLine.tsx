@@ -1,9 +1,9 @@
 "use client";
 import { Button } from "antd";
 import { findPreparation } from "@/core/butter";
-import type { PrepRow } from "@/house/prepList";
-import { minuteText } from "@/house/stockBoard";
-import { usualStove } from "@/house/tonight";
+import type { PrepRow } from "@/house/cards/prepList";
+import { minuteText } from "@/house/butter/stockBoard";
+import { usualStove } from "@/house/butter/tonight";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";

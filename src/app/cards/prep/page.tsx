@@ -3,7 +3,7 @@ import type { Route } from "next";
 import Link from "next/link";
 import { shiftDay, startOfDayMs, todayIn } from "@/calendar/days";
 import { db } from "@/db/connection";
-import { minuteText } from "@/house/stockBoard";
+import { minuteText } from "@/house/butter/stockBoard";
 import { Empty } from "@/ui/layout/Empty";
 import { PageHead } from "@/ui/layout/PageHead";
 import page from "@/ui/layout/page.module.css";

@@ -6,7 +6,7 @@ import { closeHold, openHeldPack, readHold, startHold, type HoldError } from "@/
 import { finishLot, findLot } from "@/db/lots/lots";
 import { moveLot, openPack, splitLot, wasteLot, type MoveError } from "@/db/lots/movements";
 import { inWords, refused, type ActionError } from "../../actionError";
-import { tagFacts, type HoldFacts } from "@/house/holdFacts";
+import { tagFacts, type HoldFacts } from "@/house/lots/holdFacts";
 import { houseAction } from "../../houseAction";
 import { BeginHold, HoldId, HoldReading, Move, OpenPack, SplitOff, TakeOff, Throw } from "./schema";
 import { t } from "@/words/ice";

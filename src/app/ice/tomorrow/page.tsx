@@ -10,7 +10,7 @@ import { bookedOn } from "@/db/cards/bookings";
 import { stockOnIce } from "@/db/lots/stock";
 import { dayText, formatFor, lifeText } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
-import { minuteText } from "@/house/stockBoard";
+import { minuteText } from "@/house/butter/stockBoard";
 import { SubNav } from "@/ui/layout/SubNav";
 import { requestTime, requireHouse } from "../../request";
 import { speciesName } from "../../stove/clockOf";

@@ -10,7 +10,7 @@ import { useCure } from "@/workers/client/useRaw";
 import { CureCurves } from "./CureCurves";
 import { CureForm } from "./CureForm";
 import { CureResult } from "./CureResult";
-import { cureRequest, firstCure, type CureAsk } from "@/house/cureAsk";
+import { cureRequest, firstCure, type CureAsk } from "@/house/raw/cureAsk";
 import { recipeOf, type CureLot } from "./cureAsk";
 import { t } from "@/words/raw";
 import { AnswerBench } from "@/ui/layout/AnswerBench";

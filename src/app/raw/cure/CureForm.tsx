@@ -7,7 +7,7 @@ import { QuantityField } from "@/ui/form/QuantityField";
 import page from "@/ui/layout/page.module.css";
 import { LotOrFish } from "../LotOrFish";
 import styles from "../Raw.module.css";
-import type { CureAsk } from "@/house/cureAsk";
+import type { CureAsk } from "@/house/raw/cureAsk";
 import type { CureLot } from "./cureAsk";
 import { t } from "@/words/raw";
 

@@ -1,4 +1,4 @@
-import type { CureAsk } from "@/house/cureAsk";
+import type { CureAsk } from "@/house/raw/cureAsk";
 import { t } from "@/words/raw";
 
 /** A lot that can be cured, as the bench takes it over. */

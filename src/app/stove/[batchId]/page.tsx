@@ -11,7 +11,7 @@ import { requireHouse, requestTime } from "../../request";
 import { PlanBench } from "../bench/PlanBench";
 import { filmsByPan } from "../films";
 import { firstInThread } from "../firstInThread";
-import { loadOfBatch } from "@/house/question";
+import { loadOfBatch } from "@/house/stove/question";
 import { t } from "@/words/stove-plan";
 
 export const metadata: Metadata = { title: t("stove") };

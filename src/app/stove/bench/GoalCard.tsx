@@ -15,7 +15,7 @@ import type { Species } from "@/core/species";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { QuantityField } from "@/ui/form/QuantityField";
-import type { CookAskInput } from "@/house/cookAsk";
+import type { CookAskInput } from "@/house/stove/cookAsk";
 import styles from "../Stove.module.css";
 import { t } from "@/words/stove-plan";
 

@@ -3,7 +3,7 @@ import dynamic from "next/dynamic";
 import type { ReactNode } from "react";
 import { methodOf, outcomeLabel, type bandAt, type Sheet } from "@/core/cooking";
 import type { Species } from "@/core/species";
-import type { CookAskInput } from "@/house/cookAsk";
+import type { CookAskInput } from "@/house/stove/cookAsk";
 import { CrossSection } from "@/ui/drawings/CrossSection";
 import { CutFaceView } from "@/ui/drawings/CutFaceView";
 import page from "@/ui/layout/page.module.css";

@@ -5,7 +5,7 @@ import type { DonenessGroup } from "@/core/species";
 import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
-import type { CookAskInput } from "@/house/cookAsk";
+import type { CookAskInput } from "@/house/stove/cookAsk";
 import styles from "../Stove.module.css";
 import { t } from "@/words/stove-plan";
 

@@ -3,7 +3,7 @@ import { Alert, Switch } from "antd";
 import { useState } from "react";
 import { judgePot, POTS } from "@/core/butter";
 import type { CoolingRuleId } from "@/core/safety";
-import { strainedBath } from "@/house/stockPot";
+import { strainedBath } from "@/house/butter/stockPot";
 import { Field } from "@/ui/form/Field";
 import { QuantityField } from "@/ui/form/QuantityField";
 import { useHouse } from "@/ui/hooks/HouseContext";

@@ -4,7 +4,7 @@ import { err, ok, type Result } from "@/core/shared";
 import { db } from "@/db/connection";
 import { listOwnSpecies, speciesOf } from "@/db/house/species";
 import { keepSheet } from "@/db/stove/stationSheets";
-import { questionOf } from "@/house/question";
+import { questionOf } from "@/house/stove/question";
 import { workOut } from "@/server/pool";
 import { refused, type ActionError } from "../../actionError";
 import { plannedAction } from "../../houseAction";

@@ -2,7 +2,7 @@ import { boughtGoods } from "@/db/butter/goods";
 import { findSauce } from "@/db/butter/specs";
 import { findCard } from "@/db/cards/cardSpecs";
 import { db } from "@/db/connection";
-import { writeCardFile } from "@/house/cardFile";
+import { writeCardFile } from "@/house/cards/cardFile";
 import { t } from "@/words/cards";
 import { problem } from "../../problem";
 

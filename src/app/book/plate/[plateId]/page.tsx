@@ -4,7 +4,7 @@ import { notFound } from "next/navigation";
 import { todayIn } from "@/calendar/days";
 import { db } from "@/db/connection";
 import { tracePlate } from "@/db/trace/plateTrace";
-import type { PlateTrace, TracedPart, TraceStep } from "@/house/plateTrace";
+import type { PlateTrace, TracedPart, TraceStep } from "@/house/book/plateTrace";
 import page from "@/ui/layout/page.module.css";
 import { PageHead } from "@/ui/layout/PageHead";
 import { PrintButton } from "@/ui/layout/PrintButton";

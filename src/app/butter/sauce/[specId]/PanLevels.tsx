@@ -1,6 +1,6 @@
 "use client";
 import { massOf, panLevelMm, volumeMl, type SauceBatch } from "@/core/butter";
-import { RIM_MM } from "@/house/reduceBench";
+import { RIM_MM } from "@/house/butter/reduceBench";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { PALETTE } from "@/ui/theme/palette";
 import { t } from "@/words/butter";

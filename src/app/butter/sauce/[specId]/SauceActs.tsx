@@ -3,7 +3,7 @@ import { Button } from "antd";
 import { Select } from "@/ui/form/Select";
 import { useState } from "react";
 import { ingredientOf, type Portion, type SauceSpec, type Shelf } from "@/core/butter";
-import type { BenchAsk } from "@/house/sauceBench";
+import type { BenchAsk } from "@/house/butter/sauceBench";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { useAct } from "@/ui/hooks/useAct";

@@ -2,7 +2,7 @@
 import { Segmented, Switch } from "antd";
 import { useState } from "react";
 import type { Burner } from "@/db/butter/spots";
-import { changedSpec, type BenchAsk } from "@/house/sauceBench";
+import { changedSpec, type BenchAsk } from "@/house/butter/sauceBench";
 import { Field } from "@/ui/form/Field";
 import { NumberField } from "@/ui/form/NumberField";
 import { QuantityField } from "@/ui/form/QuantityField";

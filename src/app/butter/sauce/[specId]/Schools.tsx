@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
 import { compareSchools, schoolsOf, type SchoolAnswer, type Shelf } from "@/core/butter";
-import { soMounted, type BenchAsk } from "@/house/sauceBench";
+import { soMounted, type BenchAsk } from "@/house/butter/sauceBench";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/butter";

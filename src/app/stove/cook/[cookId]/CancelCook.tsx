@@ -1,7 +1,7 @@
 "use client";
 import { Button, Modal } from "antd";
 import { useState } from "react";
-import { PIECES_BECAME, type PiecesBecame } from "@/house/piecesBecame";
+import { PIECES_BECAME, type PiecesBecame } from "@/house/lots/piecesBecame";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/stove";
 

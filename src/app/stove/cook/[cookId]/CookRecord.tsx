@@ -2,7 +2,7 @@
 import Link from "next/link";
 import type { ReactNode } from "react";
 import type { CookEvent, LiveCook } from "@/core/cooking";
-import type { StoredPlan } from "@/house/storedPlan";
+import type { StoredPlan } from "@/house/stove/storedPlan";
 import { durationText, timeText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";

@@ -6,7 +6,7 @@ import { useEffect, useRef } from "react";
 import { entryTimes, liveCook, methodOf, OFF_PLAN_K, outcomeLabel, type CookEvent } from "@/core/cooking";
 import { findSpecies } from "@/core/species";
 import type { CookReading } from "@/db/stove/probes";
-import type { StoredPlan } from "@/house/storedPlan";
+import type { StoredPlan } from "@/house/stove/storedPlan";
 import { durationText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";

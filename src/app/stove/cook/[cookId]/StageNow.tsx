@@ -2,7 +2,7 @@
 import { Button } from "antd";
 import type { ReactNode } from "react";
 import type { entryTimes, LiveCook } from "@/core/cooking";
-import type { StoredPlan } from "@/house/storedPlan";
+import type { StoredPlan } from "@/house/stove/storedPlan";
 import { clockText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import styles from "../../Stove.module.css";

@@ -7,8 +7,8 @@ import {
   type Reduction,
   type ReductionClock,
 } from "@/core/butter";
-import { stoveOf } from "./panBody";
-import type { ReductionFacts } from "./stored/reductionFacts";
+import { stoveOf } from "../stove/panBody";
+import type { ReductionFacts } from "../stored/reductionFacts";
 
 /** What a pan on the fire holds and where it is to go; the goods themselves are not needed to follow it. */
 export type FilledPan = Pick<ReductionFacts, "toMl" | "panMm" | "netPowerW"> & { readonly mixture: Mixture };

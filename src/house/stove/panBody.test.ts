@@ -1,7 +1,7 @@
 import { PANS } from "@/core/cooking";
 import { COMMON_SHELF } from "@/core/butter";
 import { panBodyJPerK } from "./panBody";
-import { reduced } from "./reduceBench";
+import { reduced } from "../butter/reduceBench";
 
 test("a pan of the stove is its own body, another of that make goes by the area of its base", () => {
   for (const { diameterMm } of PANS) {

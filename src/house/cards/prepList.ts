@@ -1,6 +1,6 @@
 import { findPreparation, PREPARATION_COVERS, prepare, type SauceSpec, type Shelf } from "@/core/butter";
 import type { CardSpec } from "@/core/cards";
-import { sauceNeed } from "./tonight";
+import { sauceNeed } from "../butter/tonight";
 
 type Wanted = {
   readonly name: string;

@@ -3,8 +3,8 @@ import { planSauce, type SauceSpec } from "@/core/butter";
 import type { CardSpec } from "@/core/cards";
 import { PANS, spotsOfMethod, type PanId, type SpotKind } from "@/core/cooking";
 import { pieceMm } from "./plateDrawing";
-import { stoveOf } from "./panBody";
-import { usualStove } from "./tonight";
+import { stoveOf } from "../stove/panBody";
+import { usualStove } from "../butter/tonight";
 
 /** Pieces share a pan or a tray up to two thirds of its base (common practice, high). */
 const BASE_SHARE = 2 / 3;

@@ -14,7 +14,7 @@ import {
   type Shelf,
 } from "@/core/butter";
 import type { Result, Said } from "@/core/shared";
-import { stoveOf } from "./panBody";
+import { stoveOf } from "../stove/panBody";
 
 /** Straight walls of a kitchen's sauté pans, mm (common practice). */
 export const RIM_MM = 65;

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { CardSpec } from "@/core/cards";
 import { METHOD_IDS, PLATE_MM } from "@/core/cooking";
-import { PortionIn } from "./stored/sauceBody";
+import { PortionIn } from "../stored/sauceBody";
 
 const share = z.number().min(0).max(20);
 

@@ -3,8 +3,8 @@ import type { Ingredient, SauceSpec } from "@/core/butter";
 import type { CardSpec } from "@/core/cards";
 import { err, ok, type Result } from "@/core/shared";
 import { CardBody } from "./cardSpec";
-import { GoodBody } from "./stored/goodBody";
-import { SauceBody } from "./stored/sauceBody";
+import { GoodBody } from "../stored/goodBody";
+import { SauceBody } from "../stored/sauceBody";
 
 /** A card with all it is joined from that another house would not have: its sauce and the bought goods both name. */
 export const CardFile = z.strictObject({

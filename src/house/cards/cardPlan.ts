@@ -8,8 +8,8 @@ import {
   type SheetRequest,
 } from "@/core/cooking";
 import type { Species } from "@/core/species";
-import { firstAsk } from "./firstAsk";
-import { questionOf } from "./question";
+import { firstAsk } from "../stove/firstAsk";
+import { questionOf } from "../stove/question";
 
 /** Cooked through is what the rule wants; else the middle the card asks for, or the animal's usual one. */
 function goalOf({ underCooked, centreC }: CardPiece, species: Species, methodId: MethodId, form: CookForm): AskedGoal {

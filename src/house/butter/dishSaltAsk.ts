@@ -10,7 +10,7 @@ import {
 } from "@/core/butter";
 import { saltTakenUp } from "@/core/cure";
 import { allergenOf, type Species } from "@/core/species";
-import { stoveOf } from "./panBody";
+import { stoveOf } from "../stove/panBody";
 import { usualStove } from "./tonight";
 
 /** Salt a flesh has by itself, per cent: sodium of food tables (memory, medium). */

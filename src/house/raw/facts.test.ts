@@ -2,8 +2,8 @@ import { TemperatureHistory, type Hold } from "@/core/coldchain";
 import { liveStorageOf } from "@/core/freshness";
 import { findSpecies } from "@/core/species";
 import { DAY_MS, HOUR_MS } from "@/core/units";
-import { holdOf, liveHold, tagFacts } from "./holdFacts";
-import { frozenIn, lineOf, staysSinceDoor } from "./lineage";
+import { holdOf, liveHold, tagFacts } from "../lots/holdFacts";
+import { frozenIn, lineOf, staysSinceDoor } from "../lots/lineage";
 import {
   boxFacts,
   freezingFacts,
@@ -14,7 +14,7 @@ import {
   rawUntilMs,
   shellfishFacts,
 } from "./rawFacts";
-import type { LotRow } from "./rows";
+import type { LotRow } from "../lots/rows";
 
 const row = (part: Partial<LotRow> = {}): LotRow => ({
   id: "part",

@@ -5,8 +5,8 @@ import type { ParasiteFacts, ParasiteRuleId } from "@/core/safety";
 import { factOf } from "@/core/shared";
 import type { Species } from "@/core/species";
 import { DAY_MS, HOUR_MS } from "@/core/units";
-import { frozenIn } from "./lineage";
-import type { LotRow, PlaceRow } from "./rows";
+import { frozenIn } from "../lots/lineage";
+import type { LotRow, PlaceRow } from "../lots/rows";
 
 /** What was looked at or measured on a lot after the door, the newest of each kind. */
 export type LotNote = { readonly atMs: number; readonly amount: number; readonly outOf: number | null };

@@ -1,7 +1,7 @@
 import type { Reduction, Shelf } from "@/core/butter";
 import { wayDown, type FilledPan } from "./panClock";
 import { mixtureOfParts } from "./reduceBench";
-import type { ReductionFacts } from "./stored/reductionFacts";
+import type { ReductionFacts } from "../stored/reductionFacts";
 
 type Asked = Pick<ReductionFacts, "parts" | "toMl" | "panMm" | "netPowerW">;
 

@@ -1,5 +1,5 @@
 import { planSauce, type SauceSpec, type Shelf } from "@/core/butter";
-import { stoveOf } from "./panBody";
+import { stoveOf } from "../stove/panBody";
 
 type Stove = Parameters<typeof stoveOf>[0];
 type Planned = ReturnType<typeof planSauce>;

@@ -1,5 +1,5 @@
 import { ingredientOf, planSauce, scaleLine, type SauceSpec, type ScaledLine, type Shelf } from "@/core/butter";
-import { stoveOf } from "./panBody";
+import { stoveOf } from "../stove/panBody";
 import { usualStove } from "./tonight";
 
 /** The ladle of a sauce station (common practice). */

@@ -11,7 +11,7 @@ import {
   type SauceSpec,
   type WaitingPoint,
 } from "@/core/butter";
-import { stoveOf } from "./panBody";
+import { stoveOf } from "../stove/panBody";
 import type { MountFacts } from "./sauceSpec";
 
 /** What a cook turns at the bench: the spec as it is changed there, the pan, and how it waits. */

@@ -1,7 +1,7 @@
 import type { CardSpec, PlatePlace } from "@/core/cards";
 import { PLATE_MM } from "@/core/cooking";
 import { FLESH_G_PER_MM3 } from "@/core/matter";
-import { SAUCE_G_PER_ML } from "./scaledSauce";
+import { SAUCE_G_PER_ML } from "../butter/scaledSauce";
 
 /** A piece nobody cut yet is about two and a half times as long as wide (estimate). */
 const LENGTH_TO_WIDTH = 2.5;
