@@ -57,6 +57,20 @@ const blockRules = BLOCK_ROOMS.map((room, index) => ({
   },
 }));
 
+/** Rooms of butter, lowest first: a pan that boils down, what is mounted in it, the shelf, a whole sauce. */
+const BUTTER_ROOMS = ["reduce", "mount", "shelf", "sauce"];
+
+const butterRules = BUTTER_ROOMS.map((room, index) => ({
+  name: `butter-${room}-looks-down`,
+  severity: "error",
+  from: { path: `^src/core/butter/${room}/`, pathNot: "\\.test\\.ts$" },
+  to: {
+    path: `^src/core/butter/(?!${BUTTER_ROOMS.slice(0, index + 1)
+      .map((name) => `${name}/`)
+      .join("|")})`,
+  },
+}));
+
 /** Rooms of the house, lowest first; what stands beside them (people, hosts, the night) imports none. */
 const HOUSE_ROOMS = ["lots", "raw", "stove", "stored", "butter", "cards", "line", "book"];
 
@@ -90,6 +104,7 @@ module.exports = {
     ...subjectRules,
     ...stoveRules,
     ...blockRules,
+    ...butterRules,
     ...houseRules,
     {
       name: "stove-rooms-by-their-front-door",

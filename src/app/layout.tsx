@@ -11,7 +11,7 @@ import { HouseProvider } from "@/ui/hooks/HouseContext";
 import { Providers } from "@/ui/layout/Providers";
 import { cookAtStation, requestTime } from "./request";
 import { whoAsks } from "./session";
-import { Shell } from "./Shell";
+import { Shell } from "./shell/Shell";
 import { clockOf } from "./stove/clockOf";
 import { FONTS } from "@/ui/theme/fonts";
 import { PALETTE } from "@/ui/theme/palette";

@@ -10,7 +10,7 @@ import { CurrencyAsk } from "./today/CurrencyAsk";
 import { HandoverNote } from "./today/HandoverNote";
 import { LockNote } from "./today/LockNote";
 import { NextCard } from "./today/NextCard";
-import { RunningCooks } from "./RunningCooks";
+import { RunningCooks } from "./shell/RunningCooks";
 import { StandingNote } from "./today/StandingNote";
 import { TodayRows } from "./today/TodayRows";
 import { UseFirst } from "./today/UseFirst";

@@ -13,18 +13,18 @@ import page from "@/ui/layout/page.module.css";
 import { useRefresh } from "@/ui/reach/useRefresh";
 import { keepDelivery, type Received } from "./actions";
 import type { UsualFigures } from "@/db/lots/usualFigures";
-import { CheckCard } from "./CheckCard";
-import type { Expected } from "./expected";
+import { CheckCard } from "./lot/CheckCard";
+import type { Expected } from "./expected/expected";
 import styles from "./Dock.module.css";
-import { FactsCard } from "./FactsCard";
+import { FactsCard } from "./lot/FactsCard";
 import { KeptNote } from "./KeptNote";
-import { LotTabs } from "./LotTabs";
-import { inputOf, lackOf, readDraft } from "./lotDraft";
-import { PapersCard } from "./PapersCard";
-import { useAsked } from "./useAsked";
-import { useVan } from "./useVan";
-import type { Van } from "./van";
-import { VerdictPanel } from "./VerdictPanel";
+import { LotTabs } from "./van/LotTabs";
+import { inputOf, lackOf, readDraft } from "./van/lotDraft";
+import { PapersCard } from "./lot/PapersCard";
+import { useAsked } from "./van/useAsked";
+import { useVan } from "./van/useVan";
+import type { Van } from "./van/van";
+import { VerdictPanel } from "./lot/VerdictPanel";
 import { t } from "@/words/dock";
 
 type Props = {

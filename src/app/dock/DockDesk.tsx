@@ -5,8 +5,8 @@ import type { Came, DeliveryDesk as Desk } from "./DeliveryDesk";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/dock";
 import styles from "./Dock.module.css";
-import type { Expected } from "./expected";
-import { ExpectedCard } from "./ExpectedCard";
+import type { Expected } from "./expected/expected";
+import { ExpectedCard } from "./expected/ExpectedCard";
 
 /** The desk with all it knows of fish comes after the list; its place is kept. */
 const DeliveryDesk = dynamic(() => import("./DeliveryDesk").then((part) => part.DeliveryDesk), {

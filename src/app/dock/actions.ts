@@ -11,7 +11,7 @@ import { endOrder, noteOrder, placeOrder, type OrderError } from "@/db/lots/orde
 import { listPlaces } from "@/db/house/places";
 import { speciesOf } from "@/db/house/species";
 import { dayStamp } from "@/words/format/format";
-import { stillWords } from "./stillWords";
+import { stillWords } from "./lot/stillWords";
 import { refused, type ActionError } from "../actionError";
 import { houseAction, houseQuestion } from "../houseAction";
 import { NewDelivery, OneOrder, PlaceOrder, type NewLotInput } from "./schema";

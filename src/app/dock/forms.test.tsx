@@ -15,9 +15,9 @@ import { t } from "@/words/dock";
 import { clear, draw, press, pressEither, said } from "../testkit/atTheForm.testkit";
 import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { DeliveryDesk } from "./DeliveryDesk";
-import { ExpectedCard } from "./ExpectedCard";
-import { expectedToday } from "./expectedToday";
-import { emptyDraft, withSpecies, type LotDraft } from "./lotDraft";
+import { ExpectedCard } from "./expected/ExpectedCard";
+import { expectedToday } from "./expected/expectedToday";
+import { emptyDraft, withSpecies, type LotDraft } from "./van/lotDraft";
 
 inADemoHouse();
 afterEach(clear);

@@ -10,7 +10,7 @@ import { SubNav } from "@/ui/layout/SubNav";
 import { requireHouse, requestTime } from "../request";
 import { DockDesk } from "./DockDesk";
 import { DoorLog } from "./DoorLog";
-import { expectedToday } from "./expectedToday";
+import { expectedToday } from "./expected/expectedToday";
 import { DOCK_VIEWS } from "./subViews";
 import { PageHead } from "@/ui/layout/PageHead";
 import { t } from "@/words/dock";

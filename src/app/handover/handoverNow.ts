@@ -29,7 +29,7 @@ import { isOpen } from "@/house/line/ticket";
 import { bainStatus } from "@/house/butter/tonight";
 import { passNow } from "../cards/cardData";
 import { prepOf } from "../cards/prepData";
-import { serviceFromMs } from "../line/lineState";
+import { serviceFromMs } from "../line/plan/lineState";
 import { clockOf, speciesName } from "../stove/clockOf";
 
 type Item = HandoverItem & { readonly owed?: boolean };

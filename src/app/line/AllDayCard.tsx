@@ -1,7 +1,7 @@
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/line";
 import styles from "./Line.module.css";
-import type { AllDay } from "./lineView";
+import type { AllDay } from "./plan/lineView";
 
 /** Everything asked for now, dish by dish: called and on hold apart. */
 export function AllDayCard({ allDay }: { readonly allDay: readonly AllDay[] }) {

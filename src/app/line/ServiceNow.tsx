@@ -6,9 +6,9 @@ import { isCalled } from "@/house/line/ticket";
 import page from "@/ui/layout/page.module.css";
 import { formatFor } from "@/words/format/format";
 import { t } from "@/words/line";
-import { serviceFromMs } from "./lineState";
-import { lineView } from "./lineView";
-import { NowNext } from "./NowNext";
+import { serviceFromMs } from "./plan/lineState";
+import { lineView } from "./plan/lineView";
+import { NowNext } from "./now/NowNext";
 
 /** What service needs next, where a table is called; else nothing. */
 export async function ServiceNow({ house, nowMs }: { readonly house: House; readonly nowMs: number }) {

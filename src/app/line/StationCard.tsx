@@ -5,8 +5,8 @@ import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/line";
 import { sayHands, saySpot, saySpotCount } from "./actions";
 import styles from "./Line.module.css";
-import type { LineView } from "./lineView";
-import { PlainButton } from "./PlainButton";
+import type { LineView } from "./plan/lineView";
+import { PlainButton } from "./now/PlainButton";
 
 type Props = {
   readonly hands: number;

@@ -35,7 +35,7 @@ import {
   typeTickets,
 } from "./actions";
 import { findHouse } from "@/db/house/house";
-import { liveLine } from "./liveLine";
+import { liveLine } from "./plan/liveLine";
 
 jest.mock("@/server/pool", () => jest.requireActual("../testkit/inTheHouse.testkit").pool);
 

@@ -30,11 +30,11 @@ import { t } from "@/words/line";
 import { inWords, refused, type ActionError } from "../actionError";
 import { refitCook } from "../stove/refitCook";
 import { houseAction, plannedAction, type Acting, secretAction } from "../houseAction";
-import { liveLine, type LiveLine } from "./liveLine";
-import { callableCards, lineNow, ovenMark, serviceFromMs, type LineNow } from "./lineState";
-import { callRefused, goneRefused, lineRefused, ticketWords } from "./lineWords";
-import { servedAs } from "./planCards";
-import { promiseCalled } from "./promise";
+import { liveLine, type LiveLine } from "./plan/liveLine";
+import { callableCards, lineNow, ovenMark, serviceFromMs, type LineNow } from "./plan/lineState";
+import { callRefused, goneRefused, lineRefused, ticketWords } from "./plan/lineWords";
+import { servedAs } from "./plan/planCards";
+import { promiseCalled } from "./plan/promise";
 import {
   Again,
   CallAway,

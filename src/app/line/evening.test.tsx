@@ -17,16 +17,16 @@ import { untilAnswered, clear, draw, press, said, type } from "../testkit/atTheF
 import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { sendCourse } from "./actions";
 import { AllDayCard } from "./AllDayCard";
-import { AllergyLine } from "./AllergyLine";
-import { Bell } from "./Bell";
+import { AllergyLine } from "./tickets/AllergyLine";
+import { Bell } from "./now/Bell";
 import ClosePage from "./close/page";
-import { Courses } from "./Courses";
-import type { CourseView, LineLineView, WorkRow } from "./lineView";
-import { NowNext } from "./NowNext";
-import { OvenOffer } from "./OvenOffer";
+import { Courses } from "./tickets/Courses";
+import type { CourseView, LineLineView, WorkRow } from "./plan/lineView";
+import { NowNext } from "./now/NowNext";
+import { OvenOffer } from "./now/OvenOffer";
 import LinePage from "./page";
 import PassPage from "./pass/page";
-import { WorkList } from "./WorkList";
+import { WorkList } from "./now/WorkList";
 
 jest.mock("@/server/pool", () => jest.requireActual("../testkit/inTheHouse.testkit").pool);
 

@@ -10,18 +10,18 @@ import { sentence } from "@/words/sentence";
 import { t } from "@/words/line";
 import { requestTime, requireHouse } from "../request";
 import { AllDayCard } from "./AllDayCard";
-import { Bell } from "./Bell";
-import { Board } from "./Board";
-import { Courses } from "./Courses";
-import { LinePulse } from "./LinePulse";
-import { lineView } from "./lineView";
-import { cardChips } from "./lineState";
-import { NowNext } from "./NowNext";
-import { OvenOffer } from "./OvenOffer";
+import { Bell } from "./now/Bell";
+import { Board } from "./board/Board";
+import { Courses } from "./tickets/Courses";
+import { LinePulse } from "./now/LinePulse";
+import { lineView } from "./plan/lineView";
+import { cardChips } from "./plan/lineState";
+import { NowNext } from "./now/NowNext";
+import { OvenOffer } from "./now/OvenOffer";
 import { StationCard } from "./StationCard";
 import { LINE_VIEWS } from "./subViews";
-import { TicketBox } from "./TicketBox";
-import { WorkList } from "./WorkList";
+import { TicketBox } from "./tickets/TicketBox";
+import { WorkList } from "./now/WorkList";
 
 export const metadata: Metadata = { title: t("line") };
 

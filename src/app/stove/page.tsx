@@ -10,7 +10,7 @@ import { stockOnIce } from "@/db/lots/stock";
 import { dayText, formatFor } from "@/words/format/format";
 import page from "@/ui/layout/page.module.css";
 import { SubNav } from "@/ui/layout/SubNav";
-import { RunningCooks } from "../RunningCooks";
+import { RunningCooks } from "../shell/RunningCooks";
 import { requireHouse, requestTime } from "../request";
 import { clockOf, speciesName } from "./clockOf";
 import { STOVE_VIEWS } from "./subViews";

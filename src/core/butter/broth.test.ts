@@ -10,8 +10,8 @@ import {
   waterToCoverMl,
   type IceBath,
 } from "./broth";
-import { NOTHING_IN_IT, volumeMl } from "./mixture";
-import { reduce } from "./reduction";
+import { NOTHING_IN_IT, volumeMl } from "./reduce/mixture";
+import { reduce } from "./reduce/reduction";
 
 const POT = POTS[0]!;
 const ASK = { bonesG: 1000, waterMl: 1300, aromaticsG: 150, pot: POT, netPowerW: 2200, simmerMin: 22 };

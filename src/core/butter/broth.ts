@@ -1,7 +1,7 @@
 import { LATENT_BOILING_J_PER_KG } from "@/core/matter";
 import { clamp, leastThatDoes, sumOf } from "@/core/numeric";
 import { judgeCooling, type CoolingRuleId, type CoolingVerdict } from "@/core/safety";
-import { panLevelMm } from "./reduction";
+import { panLevelMm } from "./reduce/reduction";
 
 /** A pot with straight walls. */
 export type Pot = { readonly id: string; readonly litres: number; readonly diameterMm: number; readonly rimMm: number };

@@ -1,6 +1,6 @@
-export { LIQUID_KINDS, USUAL_LIQUIDS, type LiquidKind } from "./data/liquids";
-export { massOf, mixed, mixtureOf, volumeMl, type Mixture, type Poured } from "./mixture";
-export { panLevelMm, reduce, type Reduction, type ReduceQuestion } from "./reduction";
+export { LIQUID_KINDS, USUAL_LIQUIDS, type LiquidKind } from "./reduce/data/liquids";
+export { massOf, mixed, mixtureOf, volumeMl, type Mixture, type Poured } from "./reduce/mixture";
+export { panLevelMm, reduce, type Reduction, type ReduceQuestion } from "./reduce/reduction";
 export {
   ADDITION_KINDS,
   mountedSauce,
@@ -12,13 +12,13 @@ export {
   type MountedQuestion,
   type Rescue,
   type SauceState,
-} from "./mounted";
-export { rescuesFor } from "./rescue";
+} from "./mount/mounted";
+export { rescuesFor } from "./mount/rescue";
 export { saltSum, type SaltedPart, type SaltSum } from "./salt";
-export { batchesOf, SCALE_RULES, scaleLine, type ScaledLine, type ScaleLine, type ScaleRule } from "./scale";
-export { ETHANOL_G_PER_ML } from "./data/ethanolWater";
-export { findIngredient, INGREDIENTS, type Ingredient } from "./data/ingredients";
-export { addedGrams, pouredGrams, scaledPortion, type Portion } from "./pour";
+export { batchesOf, SCALE_RULES, scaleLine, type ScaledLine, type ScaleLine, type ScaleRule } from "./shelf/scale";
+export { ETHANOL_G_PER_ML } from "./reduce/data/ethanolWater";
+export { findIngredient, INGREDIENTS, type Ingredient } from "./shelf/data/ingredients";
+export { addedGrams, pouredGrams, scaledPortion, type Portion } from "./shelf/pour";
 export {
   COMMON_SHELF,
   goodFromLabel,
@@ -29,8 +29,8 @@ export {
   shelfWith,
   type GoodLabel,
   type Shelf,
-} from "./shelf";
-export { afterWaiting, lossGPerMin, SERVICE_MIN, waitThrough, type Waiting, type WaitingPoint } from "./bain";
+} from "./shelf/shelf";
+export { afterWaiting, lossGPerMin, SERVICE_MIN, waitThrough, type Waiting, type WaitingPoint } from "./mount/bain";
 export {
   LIKED_ACID_PCT,
   milderAcidG,
@@ -39,9 +39,9 @@ export {
   type SaucePlan,
   type SauceSpec,
   type Stove,
-} from "./sauce";
-export { simmeredAlcoholLeftPct } from "./retention";
-export { boilsOver, marksOf, waterBackMl, type Mark } from "./marks";
+} from "./sauce/sauce";
+export { simmeredAlcoholLeftPct } from "./reduce/retention";
+export { boilsOver, marksOf, waterBackMl, type Mark } from "./reduce/marks";
 export {
   judgePot,
   LIQUOR_SAUCE_MOST_PCT,
@@ -60,14 +60,14 @@ export {
   type StockAsk,
   type StockPlan,
 } from "./broth";
-export { bindingOf, SPHERES, type Binding } from "./binding";
-export { BUTTER_SCHOOLS, HEAT_SCHOOLS, mountingOf, type Mounting } from "./mounting";
-export { compareSchools, schoolsOf, type SchoolAnswer } from "./schools";
-export { slurryOf, STARCHES, type Body, type Slurry, type StarchId } from "./starch";
-export { ricePlan, type Rice } from "./rice";
+export { bindingOf, SPHERES, type Binding } from "./sauce/binding";
+export { BUTTER_SCHOOLS, HEAT_SCHOOLS, mountingOf, type Mounting } from "./mount/mounting";
+export { compareSchools, schoolsOf, type SchoolAnswer } from "./sauce/schools";
+export { slurryOf, STARCHES, type Body, type Slurry, type StarchId } from "./sauce/starch";
+export { ricePlan, type Rice } from "./shelf/rice";
 export { dishSalt, SALT_BANDS, type DishPart, type DishSalt, type SaltRole } from "./dishSalt";
-export { learnedPace, reductionClock, type PanNote, type ReducedBefore, type ReductionClock } from "./liveReduction";
-export { coldEmulsion, type ColdEmulsion, type EggSchool } from "./coldEmulsion";
+export { learnedPace, reductionClock, type PanNote, type ReducedBefore, type ReductionClock } from "./reduce/liveReduction";
+export { coldEmulsion, type ColdEmulsion, type EggSchool } from "./sauce/coldEmulsion";
 export {
   fatsFor,
   GARLIC_BITTER_C,
@@ -79,6 +79,6 @@ export {
   type FatHeat,
   type OilVerdict,
 } from "./oilHeat";
-export { findPreparation, PREPARATION_COVERS, PREPARATIONS, type Preparation } from "./data/preparations";
-export { hazardOf, iceForBlanchedG, keepsDays, pickleOf, prepare, type Prepared } from "./prepare";
-export { FAMILIES, type Family } from "./data/families";
+export { findPreparation, PREPARATION_COVERS, PREPARATIONS, type Preparation } from "./shelf/data/preparations";
+export { hazardOf, iceForBlanchedG, keepsDays, pickleOf, prepare, type Prepared } from "./shelf/prepare";
+export { FAMILIES, type Family } from "./sauce/data/families";

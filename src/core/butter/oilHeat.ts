@@ -1,4 +1,4 @@
-import type { Ingredient } from "./data/ingredients";
+import type { Ingredient } from "./shelf/data/ingredients";
 
 /** Crumbs and use bring the smoke point down by so much at least (memory, medium). */
 const USED_LOWERS_K = 25;

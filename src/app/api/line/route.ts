@@ -1,8 +1,8 @@
 import { connection } from "next/server";
 import { db } from "@/db/connection";
 import { linePulse } from "@/db/line/pulse";
-import { pulseText } from "../../line/lineView";
-import { planRevision } from "../../line/liveLine";
+import { pulseText } from "../../line/plan/lineView";
+import { planRevision } from "../../line/plan/liveLine";
 
 /** Changes whenever something is done in the house: a screen of the line asks for it and looks anew when it is another. */
 export async function GET(): Promise<Response> {

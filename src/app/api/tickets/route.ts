@@ -8,8 +8,8 @@ import { callCourse, openTicket, ticketsSince } from "@/db/line/tickets";
 import { ALLERGEN_IDS } from "@/core/safety";
 import { MINUTE_MS } from "@/core/units";
 import { t } from "@/words/api";
-import { callableCards, serviceFromMs } from "../../line/lineState";
-import { promiseCalled } from "../../line/promise";
+import { callableCards, serviceFromMs } from "../../line/plan/lineState";
+import { promiseCalled } from "../../line/plan/promise";
 import { deviceOf } from "../device";
 import { problem } from "../problem";
 

@@ -13,7 +13,7 @@ import type { Format } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { DockDesk } from "../DockDesk";
-import type { LotDraft } from "../lotDraft";
+import type { LotDraft } from "../van/lotDraft";
 import { readDeliveryFile } from "./actions";
 import { t } from "@/words/dock";
 import { Source } from "@/ui/layout/Source";

@@ -12,7 +12,7 @@ import {
   type HazardId,
   type Species,
 } from "@/core/species";
-import { confidenceWords } from "../confidenceWords";
+import { confidenceWords } from "../lot/confidenceWords";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { TextInput } from "@/ui/form/TextInput";
 import page from "@/ui/layout/page.module.css";

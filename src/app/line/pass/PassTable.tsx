@@ -6,9 +6,9 @@ import page from "@/ui/layout/page.module.css";
 import { clockText, timeText } from "@/words/format/format";
 import { t } from "@/words/line";
 import { sendCourse, takeBackCourse } from "../actions";
-import { AllergyLine } from "../AllergyLine";
+import { AllergyLine } from "../tickets/AllergyLine";
 import styles from "../Line.module.css";
-import type { CourseView } from "../lineView";
+import type { CourseView } from "../plan/lineView";
 
 type Props = {
   readonly course: CourseView;
