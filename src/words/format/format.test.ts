@@ -1,3 +1,4 @@
+import { unbroken } from "./unbroken";
 import { celsiusFromF, fahrenheitFromC, gramFromOunce, inchFromMm, mmFromInch, ounceFromG } from "@/core/units";
 import {
   clockText,
@@ -117,4 +118,15 @@ test("a moment of today is its time, of another day its day too; a day of the ca
   expect(calendarDayText("2026-11-30")).toBe("Mon 30 Nov");
   expect(calendarDayText("")).toBe("");
   expect(weekdayText(now, "Europe/Oslo")).toBe("Tuesday");
+});
+
+test.each([
+  ["a quarter of the way up the side (8 mm of 29 mm)", 2],
+  ["usual here: 50-54 °C, opaque", 1],
+  ["1 1/4 in thick, 4 min 20 s in all", 3],
+  ["2 large pieces in 3 steps", 0],
+])("%s: a figure keeps its unit beside it where a line breaks", (words, kept) => {
+  const shown = unbroken(words);
+  expect(shown.split("\u00a0")).toHaveLength(kept + 1);
+  expect(shown.replaceAll("\u00a0", " ")).toBe(words);
 });

@@ -6,6 +6,7 @@ import { shortName, type Species } from "@/core/species";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import { PageHead } from "@/ui/layout/PageHead";
+import { unbroken } from "@/words/format/unbroken";
 import { marked } from "@/words/marked";
 import { say } from "@/words/say";
 import { sentence } from "@/words/sentence";
@@ -54,11 +55,13 @@ export function PlanHead(props: Props) {
               <span className="figure">{source.code}</span> ·{" "}
             </>
           )}
-          {t("labelUsualHereUsualDoneness", {
-            // after the words of what it comes from it begins a sentence
-            label: source.kind === "none" ? sentence(methodLabel) : methodLabel.toLowerCase(),
-            usualDoneness: marked(species.usualDoneness, format),
-          })}
+          {unbroken(
+            t("labelUsualHereUsualDoneness", {
+              // after the words of what it comes from it begins a sentence
+              label: source.kind === "none" ? sentence(methodLabel) : methodLabel.toLowerCase(),
+              usualDoneness: marked(species.usualDoneness, format),
+            }),
+          )}
         </>
       }
       below={

@@ -2,6 +2,7 @@
 import { memo } from "react";
 import type { CookPlan } from "@/core/cooking";
 import { clockText } from "@/words/format/format";
+import { unbroken } from "@/words/format/unbroken";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import page from "@/ui/layout/page.module.css";
 import styles from "../Stove.module.css";
@@ -19,7 +20,7 @@ export const StagePlan = memo(function StagePlan({ plan }: { readonly plan: Cook
             <span className={styles.step}>{index + 1}</span>
             {stage.name}
           </h2>
-          <p className={styles.cue}>{say(stage.cue, format)}</p>
+          <p className={styles.cue}>{unbroken(say(stage.cue, format))}</p>
           <dl className={page.gauges}>
             <div>
               <dt>{t("probe")}</dt>
@@ -30,7 +31,7 @@ export const StagePlan = memo(function StagePlan({ plan }: { readonly plan: Cook
               <dd data-testid={`${stage.id}-time`}>{clockText(stage.seconds)}</dd>
             </div>
           </dl>
-          <p className={styles.do}>{say(stage.do, format)}</p>
+          <p className={styles.do}>{unbroken(say(stage.do, format))}</p>
         </li>
       ))}
     </ol>

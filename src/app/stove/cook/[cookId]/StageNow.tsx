@@ -4,6 +4,7 @@ import type { ReactNode } from "react";
 import type { entryTimes, LiveCook } from "@/core/cooking";
 import type { StoredPlan } from "@/house/stove/storedPlan";
 import { clockText } from "@/words/format/format";
+import { unbroken } from "@/words/format/unbroken";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import styles from "../../Stove.module.css";
 import { t } from "@/words/stove";
@@ -36,7 +37,7 @@ export function StageNow({ live, stages, entries, due, onNext, onMore, onToggle,
           value: live.status === "paused" ? t("paused") : "",
         })}
       </h2>
-      <p className={styles.liveCue}>{say(stage.cue, format)}</p>
+      <p className={styles.liveCue}>{unbroken(say(stage.cue, format))}</p>
       <div className={styles.clockRow}>
         {t.rich("remainingProbeThenReadsProbe", {
           remaining: clockText(live.remainingS),
