@@ -60,7 +60,7 @@ export function StationCard({ hands, station, out }: Props) {
   const { act, busy } = useAct();
   const said = () => t("isSaid");
   return (
-    <section className={page.card} data-testid="station">
+    <section className={`${page.card} ${styles.station}`} data-testid="station">
       <h2>{t("theStation")}</h2>
       <div className={styles.counts}>
         <Count

@@ -19,6 +19,7 @@ import { cardChips } from "./plan/lineState";
 import { NowNext } from "./now/NowNext";
 import { OvenOffer } from "./now/OvenOffer";
 import { StationCard } from "./StationCard";
+import styles from "./Line.module.css";
 import { LINE_VIEWS } from "./subViews";
 import { TicketBox } from "./tickets/TicketBox";
 import { WorkList } from "./now/WorkList";
@@ -58,7 +59,7 @@ export default async function LinePage({ searchParams }: Props) {
           {[view.problem, ...view.unplanned].flatMap((one) => (one ? [sentence(one)] : [])).join(" ")}
         </p>
       ) : null}
-      <div className={page.wideLeft}>
+      <div className={`${page.wideLeft} ${styles.columns}`}>
         <div className={page.stack}>
           <section className={page.card}>
             <h2>{t("theBoard")}</h2>

@@ -15,7 +15,7 @@ export const line = {
   addTable: "Table {table}",
   typeWhatIsWanted: "Type what a table wants.",
   now: "Now",
-  nothingIsCalled: "Nothing is called away. What stands on hold starts nothing.",
+  boardIsEmpty: "Once a table is called away, its pans stand here minute by minute.",
   everyMinuteIsTheStoves:
     "Every minute is the stove's own plan of the pieces that lie there, kept on four evenings of five.",
   noDishIn: "“{line}” names no dish of the card.",

@@ -46,7 +46,7 @@ export function Board({ lanes, courses, bottleneck, serverNowMs, timeZone }: Pro
     useSensor(KeyboardSensor),
   );
   const called = courses.filter(({ state, upMs }) => state === "called" && upMs !== null);
-  if (lanes.length === 0) return <Empty>{t("nothingIsCalled")}</Empty>;
+  if (lanes.length === 0) return <Empty>{t("boardIsEmpty")}</Empty>;
   const lastMs = Math.max(
     ...called.map(({ upMs }) => upMs!),
     ...lanes.flatMap(({ lines }) => lines.flat().map(({ endMs }) => endMs)),
