@@ -1,6 +1,6 @@
 import type { AllergenId } from "@/core/safety";
 import { keyed } from "@/core/shared";
-import type { AdditionKind } from "../../mount/mounted";
+import type { AdditionKind } from "@/core/butter/mount/mounted";
 
 export type IngredientUse = "liquid" | "fat" | "dairy" | "egg" | "acid" | "flavour" | "starch" | "sweet" | "green";
 
