@@ -230,6 +230,14 @@ export class CookRun {
       face.brownS += stepS * 10 ** ((face.surfaceC - BROWNING.referenceC) / BROWNING.zK);
   }
 
+  /** What the flesh would come to if it lost nothing more: its mean by volume, ice left aside. */
+  get meanC(): number {
+    const { temperatureC, share } = this.body;
+    let mean = 0;
+    for (let cell = 0; cell < temperatureC.length; cell++) mean += share[cell]! * temperatureC[cell]!;
+    return mean;
+  }
+
   get centreC(): number {
     return this.body.centreC();
   }

@@ -189,9 +189,9 @@ function restToPeak(cook: CookRun): { readonly restS: number; readonly restPeakC
   let peakC = cook.centreC;
   cook.run(SEARCH_REST_S, (now) => {
     path.push([now.timeS - pulledS, now.centreC]);
-    // a middle may sink a hair, at the melting point of its ice or before the broiler's heat has come so far: past is past only once
-    // no flesh is warmer than it was
-    if (now.centreC < peakC - 1e-3 && now.body.temperatureC.every((cellC) => cellC <= peakC)) return true;
+    // a middle may sink a hair, at the melting point of its ice or before the broiler's heat has come so far: its warmest is past only
+    // once the flesh as a whole could not bring it there again
+    if (now.centreC < peakC - 1e-3 && now.meanC <= peakC) return true;
     peakC = Math.max(peakC, now.centreC);
     return false;
   });
