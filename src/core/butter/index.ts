@@ -66,7 +66,13 @@ export { compareSchools, schoolsOf, type SchoolAnswer } from "./sauce/schools";
 export { slurryOf, STARCHES, type Body, type Slurry, type StarchId } from "./sauce/starch";
 export { ricePlan, type Rice } from "./shelf/rice";
 export { dishSalt, SALT_BANDS, type DishPart, type DishSalt, type SaltRole } from "./dishSalt";
-export { learnedPace, reductionClock, type PanNote, type ReducedBefore, type ReductionClock } from "./reduce/liveReduction";
+export {
+  learnedPace,
+  reductionClock,
+  type PanNote,
+  type ReducedBefore,
+  type ReductionClock,
+} from "./reduce/liveReduction";
 export { coldEmulsion, type ColdEmulsion, type EggSchool } from "./sauce/coldEmulsion";
 export {
   fatsFor,

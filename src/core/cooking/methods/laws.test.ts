@@ -106,7 +106,7 @@ test.each(
     );
     const rises = peaks.slice(1).map((peakC, at) => peakC - peaks[at]!);
     expect(Math.min(...rises)).toBeGreaterThan(-0.1);
-  for (const [at, riseK] of rises.slice(1, -1).entries()) {
+    for (const [at, riseK] of rises.slice(1, -1).entries()) {
       const nearK = Math.max(rises[at]!, rises[at + 2]!);
       expect(riseK).toBeLessThan(1.5 * nearK + 0.5);
     }

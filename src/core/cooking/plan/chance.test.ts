@@ -78,7 +78,10 @@ test.each<[string, Partial<CookRequest>]>([
   ["a slab in deep fat", { methodId: "deep-fry" }],
   ["a slab under a glow", { methodId: "broil" }],
   ["from frozen", { startC: -18 }],
-  ["from frozen, with ice left in the middle of some when they leave the heat", { startC: -18, methodId: "butter-poach" }],
+  [
+    "from frozen, with ice left in the middle of some when they leave the heat",
+    { startC: -18, methodId: "butter-poach" },
+  ],
 ])("read off the response between nine cooks it is what cooking every trial says: %s", (_, change) => {
   const { job: of, programme: cook, seconds: times } = timesOf({ ...cod, ...change });
   const { piece, films } = of.setup;

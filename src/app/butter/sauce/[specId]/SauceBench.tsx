@@ -4,7 +4,14 @@ import { keyOfSaid } from "@/core/shared";
 import { planSauce, rescuesFor, shelfWith, type Ingredient, type Portion, type SauceSpec } from "@/core/butter";
 import { MINUTE_MS } from "@/core/units";
 import type { Burner } from "@/db/butter/spots";
-import { baseForG, saltToAddG, SAUCE_SALT_PCT, soMounted, waitingSauce, type BenchAsk } from "@/house/butter/sauceBench";
+import {
+  baseForG,
+  saltToAddG,
+  SAUCE_SALT_PCT,
+  soMounted,
+  waitingSauce,
+  type BenchAsk,
+} from "@/house/butter/sauceBench";
 import { Field } from "@/ui/form/Field";
 import { useHouse } from "@/ui/hooks/HouseContext";
 import { AnswerBench } from "@/ui/layout/AnswerBench";
