@@ -358,11 +358,11 @@ export const sendCourse = async (input: unknown, intention: unknown): Answer<num
         lines
           // what was cooked again is the same plate
           .filter(({ line }) => line.recookOf === null)
-          .map(({ line, card, served }) => ({
+          .map(({ line, card, served, dish }) => ({
             hash: card.hash,
             cardId: card.cardId,
             card: served?.card ?? card.spec,
-            dish: served?.dish ?? dishOf(card.spec, now.world),
+            dish,
             covers: line.count,
             lineId: line.id,
             wishes: line.wishes,

@@ -10,7 +10,7 @@ import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { rememberingSince } from "../remember";
 import { lineMarks, linePans, spotOuts } from "../schema/line";
-import { findCook } from "../stove/cooks";
+import { findCook, openCooks } from "../stove/cooks";
 
 type Stamp = { readonly who: string; readonly atMs: number };
 export type KeptPan = BegunPan & { readonly cookId: string | null; readonly beganAtMs: number; readonly who: string };
@@ -31,8 +31,12 @@ export const isInPan = (db: Db, lineIds: ReadonlySet<string>, nowMs: number): bo
     (pan) => pan.parts.some(({ lineId }) => lineIds.has(lineId)) && panNow(pan, nowMs).state !== "lost",
   );
 
-const eventsOf = (db: Db, { cookId, events }: { cookId: string | null; events: readonly CookEvent[] }) =>
-  (cookId === null ? undefined : findCook(db, cookId)?.events) ?? events;
+/** Most pans are on the heat, and what is on the heat is known to every page. */
+const eventsOf = (db: Db, { cookId, events }: { cookId: string | null; events: readonly CookEvent[] }) => {
+  if (cookId === null) return events;
+  const cook = openCooks(db).find(({ id }) => id === cookId) ?? findCook(db, cookId);
+  return cook?.events ?? events;
+};
 
 /** Pans of services past, for what there is to learn of them. */
 export const pansOfServices = (db: Db, sinceMs: number): readonly (KeptPan & { readonly day: string })[] =>

@@ -1,6 +1,6 @@
 import { sumOf } from "@/core/numeric";
 import type { CardSpec, CardWorld } from "@/core/cards";
-import { dishOf } from "@/core/cards";
+import { dishOf, type Dish } from "@/core/cards";
 import type { AllergenId } from "@/core/safety";
 import { shortName } from "@/core/species";
 import type { Said } from "@/core/shared";
@@ -32,6 +32,8 @@ export type LineOnCard = {
   readonly line: TicketLine;
   readonly card: KeptCard;
   readonly served: Served | null;
+  /** With every wish, or as the card has it. */
+  readonly dish: Dish;
   /** Of its allergies: what the dish as it is served still holds, or may, or nobody knows. */
   readonly still: readonly AllergenId[];
 };
@@ -95,10 +97,10 @@ export function cardChips(
   return cards.map((card) => ({ cardId: card.cardId, name: nameOf(card) }));
 }
 
-function lineOnCard(line: TicketLine, card: KeptCard, world: CardWorld): LineOnCard {
+function lineOnCard(line: TicketLine, card: KeptCard, world: CardWorld, asItIs: (card: KeptCard) => Dish): LineOnCard {
   const served = servedAs(card.spec, line.wishes, world);
-  const { allergens } = served?.dish ?? dishOf(card.spec, world);
-  return { line, card, served, still: line.allergies.filter((id) => allergens[id] !== "free") };
+  const dish = served?.dish ?? asItIs(card);
+  return { line, card, served, dish, still: line.allergies.filter((id) => dish.allergens[id] !== "free") };
 }
 
 type OnTickets = {
@@ -120,12 +122,18 @@ function onTickets(
   const courses: LineCourse[] = [];
   const wanted: { line: LineOnCard; courseId: string }[] = [];
   const waiting: LineOnCard[] = [];
+  const dishes = new Map<string, Dish>();
+  const asItIs = (card: KeptCard): Dish => {
+    const known = dishes.get(card.hash) ?? dishOf(card.spec, world);
+    dishes.set(card.hash, known);
+    return known;
+  };
   for (const ticket of tickets)
     for (const row of ticket.courses.filter(isOpen)) {
       const id = courseKey(ticket.id, row.course);
       const of = row.lines.flatMap((line) => {
         const card = byId.get(line.cardId);
-        return card ? [lineOnCard(line, card, world)] : [];
+        return card ? [lineOnCard(line, card, world, asItIs)] : [];
       });
       for (const one of of) lines.set(one.line.id, one);
       if (!isCalled(row)) {

@@ -1,5 +1,5 @@
 import { sumOf } from "@/core/numeric";
-import { allergenLines, dishOf, piecesThere } from "@/core/cards";
+import { allergenLines, piecesThere } from "@/core/cards";
 import type { House } from "@/db/house/house";
 import { guessOf, type Clash } from "@/core/line";
 import { groupBy } from "@/core/shared";
@@ -355,7 +355,7 @@ class Writer {
   #line(line: TicketLine): LineLineView {
     const on = this.live.lines.get(line.id);
     const { ruleSetId } = this.live.world;
-    const dish = on ? (on.served?.dish ?? dishOf(on.card.spec, this.live.world)) : null;
+    const dish = on?.dish ?? null;
     const brings = dish ? allergenLines(dish.allergens, ruleSetId) : [];
     return {
       id: line.id,
