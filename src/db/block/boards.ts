@@ -17,8 +17,7 @@ import { batches } from "../schema/cooks";
 import { fish, fishLots } from "../schema/lots";
 import { boards, boardWashes, rawPlates } from "../schema/block";
 import { lots, makeInputs, makes } from "../schema/larder";
-
-type Stamp = { readonly who: string; readonly atMs: number };
+import type { Stamp } from "../stamp";
 
 /** The house's colours, the usual ones where it has not said. */
 export const boardScheme = remembering([boards], (db): BoardScheme => {

@@ -14,6 +14,7 @@ import { onIce } from "../lots/lotRows";
 import { makeInputs, makeLosses, makeOutputs, makes } from "../schema/larder";
 import { suppliers } from "../schema/lots";
 import { lotInHand } from "../lots/stock";
+import type { Stamp } from "../stamp";
 
 export type WeighedPartIn = {
   readonly part: Part;
@@ -43,7 +44,6 @@ export type BreakdownDone = { readonly id: string; readonly children: readonly L
 /** A scale may be this far off over all its weighings. */
 const SCALE_SHARE = 0.01;
 
-type Stamp = { readonly who: string; readonly atMs: number };
 const isKept = ({ use }: WeighedPartIn) => use !== "waste";
 
 /** Why the parts cannot be taken off this lot; null: they can. */

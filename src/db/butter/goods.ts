@@ -7,8 +7,7 @@ import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { remembering } from "../remember";
 import { items } from "../schema/larder";
-
-type Stamp = { readonly who: string; readonly atMs: number };
+import type { Stamp } from "../stamp";
 
 export type BoughtGood = {
   readonly good: Ingredient;

@@ -6,8 +6,7 @@ import { ok, type Refusal, refuse, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry, entriesAbout } from "../ledger";
 import { spots } from "../schema/larder";
-
-type Stamp = { readonly who: string; readonly atMs: number };
+import type { Stamp } from "../stamp";
 
 export type Fryer = {
   readonly id: string;

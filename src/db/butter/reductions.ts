@@ -9,9 +9,8 @@ import { endMake, keepMake } from "../larder/makes";
 import { appendEntry } from "../ledger";
 import { remembering } from "../remember";
 import { makes } from "../schema/larder";
+import type { Stamp } from "../stamp";
 import { shelfOf } from "./goods";
-
-type Stamp = { readonly who: string; readonly atMs: number };
 
 export type LiveReduction = { readonly id: string; readonly startedAtMs: number; readonly facts: ReductionFacts };
 

@@ -5,9 +5,8 @@ import { coversOn, dropCovers } from "../house/covers";
 import { appendEntry } from "../ledger";
 import { remembering } from "../remember";
 import { cardCovers, cardOffs } from "../schema/cards";
+import type { Stamp } from "../stamp";
 import { cardSpecs, findCard, type KeptCard } from "./cardSpecs";
-
-type Stamp = { readonly who: string; readonly atMs: number };
 
 /** Covers of a day by card. */
 export const cardCoversOn = (db: Db, day: string): ReadonlyMap<string, number> =>

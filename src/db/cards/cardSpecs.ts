@@ -7,9 +7,9 @@ import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { remembering } from "../remember";
 import { specs } from "../schema/larder";
+import type { Stamp } from "../stamp";
 
 export type KeptCard = { readonly hash: string; readonly cardId: string; readonly spec: CardSpec };
-type Stamp = { readonly who: string; readonly atMs: number };
 
 /** Keeps a card as it is from now on: a plate that went before keeps the hash it was made by. The same again changes nothing. */
 export function keepCard(db: Db, cardId: string, spec: CardSpec, { who, atMs }: Stamp): string {

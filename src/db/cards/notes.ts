@@ -4,9 +4,9 @@ import { ok, type Refusal, refuse, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { cardNotes } from "../schema/cards";
+import type { Stamp } from "../stamp";
 import { findCard } from "./cardSpecs";
 
-type Stamp = { readonly who: string; readonly atMs: number };
 export type CardNote = typeof cardNotes.$inferSelect;
 
 /** What is kept beside a card, newest first. */

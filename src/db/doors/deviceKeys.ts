@@ -9,9 +9,9 @@ import { deviceKeys, type DEVICE_KINDS } from "../schema/doors";
 import { places } from "../schema/house";
 import { ticketSenders } from "../schema/line";
 import { probes } from "../schema/stove";
+import type { Stamp } from "../stamp";
 
 export type DeviceKind = (typeof DEVICE_KINDS)[number];
-type Stamp = { readonly who: string; readonly atMs: number };
 
 /** 144 bits: nobody tries them through. */
 const KEY_BYTES = 18;

@@ -8,9 +8,9 @@ import { findHouse } from "../house/house";
 import { appendEntry } from "../ledger";
 import { remembering } from "../remember";
 import { house, staff } from "../schema/house";
+import type { Stamp } from "../stamp";
 
 export type Person = typeof staff.$inferSelect;
-type Stamp = { readonly who: string; readonly atMs: number };
 
 /** From the PIN on the name alone is enough for so long: a shift and what follows it. */
 export const SHIFT_MS = 16 * HOUR_MS;

@@ -5,11 +5,11 @@ import { ok, refuse, type Refusal, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { pairings, tablets, type TABLET_KINDS } from "../schema/doors";
+import type { Stamp } from "../stamp";
 import { keyHashOf } from "./deviceKeys";
 
 export type TabletKind = (typeof TABLET_KINDS)[number];
 export type Tablet = typeof tablets.$inferSelect;
-type Stamp = { readonly who: string; readonly atMs: number };
 
 /** So long a code lets a tablet in. */
 export const CODE_MS = 10 * MINUTE_MS;

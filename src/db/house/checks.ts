@@ -6,8 +6,8 @@ import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { checkMarks, houseChecks } from "../schema/checks";
 import { ledger } from "../schema/ledger";
+import type { Stamp } from "../stamp";
 
-type Stamp = { readonly who: string; readonly atMs: number };
 export type CheckProblem = Refusal<"tooMany" | "sameName" | "notThere" | "doneAlready" | "doneByWork">;
 
 const standing = (db: Db) =>

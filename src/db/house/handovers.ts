@@ -2,8 +2,7 @@ import type { LedgerPayloads } from "@/core/trace";
 import { DAY_MS } from "@/core/units";
 import type { Db } from "../connection";
 import { appendEntry, entriesOfKind } from "../ledger";
-
-type Stamp = { readonly who: string; readonly atMs: number };
+import type { Stamp } from "../stamp";
 
 /** Who took over from whom, and how much was on the list that was read. */
 export type TakenOver = LedgerPayloads["handover-taken"];

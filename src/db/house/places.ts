@@ -8,6 +8,7 @@ import { hasKey, newKey } from "../doors/deviceKeys";
 import { appendEntry } from "../ledger";
 import { remembering } from "../remember";
 import { placeReadings, places } from "../schema/house";
+import type { Stamp } from "../stamp";
 
 export type Place = typeof places.$inferSelect;
 export type ReadingSource = (typeof placeReadings.$inferSelect)["source"];
@@ -20,8 +21,6 @@ export type PlaceFacts = {
   readonly maxC: number | null;
   readonly everyMin: number;
 };
-
-type Stamp = { readonly who: string; readonly atMs: number };
 
 export const listPlaces = remembering([places], (db): readonly Place[] =>
   db.select().from(places).orderBy(asc(places.name)).all(),

@@ -9,11 +9,11 @@ import { keepTagWhenGone } from "../lots/tagRetention";
 import { waste } from "../schema/lots";
 import { portions } from "../schema/cooks";
 import { closeCounts } from "../schema/line";
+import type { Stamp } from "../stamp";
 
 /** Portions cut longer ago are no evening's: they are counted under Ice. */
 export const CUT_DAYS = 4;
 
-type Stamp = { readonly who: string; readonly atMs: number };
 export type Became = "staff" | "waste" | "plate";
 
 export type CloseLine = {

@@ -7,9 +7,9 @@ import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { plates } from "../schema/cards";
 import { ticketCourses } from "../schema/line";
+import type { Stamp } from "../stamp";
 import { findTicket } from "./tickets";
 
-type Stamp = { readonly who: string; readonly atMs: number };
 export type GoneError =
   | { readonly kind: "noTicket" | "notCalled" | "allergyOpen" | "notGone" }
   | { readonly kind: "goneAlready"; readonly atMs: number; readonly who: string };

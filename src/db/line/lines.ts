@@ -6,9 +6,9 @@ import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { plates } from "../schema/cards";
 import { linePans, ticketCourses, ticketLines } from "../schema/line";
+import type { Stamp } from "../stamp";
 import { findTicket } from "./tickets";
 
-type Stamp = { readonly who: string; readonly atMs: number };
 export type LineError = { readonly kind: "noLine" | "gone" | "sameEyes" | "notSwapped" | "notCalled" | "tooMany" };
 
 function lineIn(db: Db, lineId: string): Result<{ ticket: Ticket; line: TicketLine }, LineError> {

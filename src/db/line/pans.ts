@@ -10,9 +10,9 @@ import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { rememberingSince } from "../remember";
 import { lineMarks, linePans, spotOuts } from "../schema/line";
+import type { Stamp } from "../stamp";
 import { findCook, openCooks } from "../stove/cooks";
 
-type Stamp = { readonly who: string; readonly atMs: number };
 export type KeptPan = BegunPan & { readonly cookId: string | null; readonly beganAtMs: number; readonly who: string };
 
 /** Pans that were begun since. The clock of one at the stove is the stove's. */

@@ -9,8 +9,8 @@ import { appendEntry } from "../ledger";
 import { isInPan } from "./pans";
 import { rememberingSince } from "../remember";
 import { ticketCourses, ticketLines, tickets } from "../schema/line";
+import type { Stamp } from "../stamp";
 
-type Stamp = { readonly who: string; readonly atMs: number };
 type CourseRow = typeof ticketCourses.$inferSelect;
 
 const subject = (id: string) => [{ kind: "ticket" as const, id }];

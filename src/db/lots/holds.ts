@@ -13,11 +13,11 @@ import { findLots, type LotWithSupplier } from "./lots";
 import { listPlaces, readingsSince } from "../house/places";
 import { placeReadings } from "../schema/house";
 import { holdReadings, holds, lotStays } from "../schema/lots";
+import type { Stamp } from "../stamp";
 import type { StockLot } from "./stock";
 import { inMetric } from "@/words/say";
 
 type HoldRow = typeof holds.$inferSelect;
-type Stamp = { readonly who: string; readonly atMs: number };
 
 export type LotHold = {
   readonly id: string;

@@ -10,10 +10,9 @@ import { findPlace } from "../house/places";
 import { keepMake } from "../larder/makes";
 import { lots } from "../schema/larder";
 import { fish, lotStays, waste } from "../schema/lots";
+import type { Stamp } from "../stamp";
 import { lotInHand } from "./stock";
 import { keepTagWhenGone } from "./tagRetention";
-
-type Stamp = { readonly who: string; readonly atMs: number };
 
 export type MoveError =
   | { readonly kind: "notOnIce" }

@@ -5,8 +5,7 @@ import { err, ok, type Result } from "@/core/shared";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { orderDays, orders } from "../schema/orders";
-
-type Stamp = { readonly who: string; readonly atMs: number };
+import type { Stamp } from "../stamp";
 
 export type Order = typeof orders.$inferSelect;
 export type NewOrder = {

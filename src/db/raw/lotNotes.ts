@@ -8,8 +8,7 @@ import { remembering } from "../remember";
 import { findLot } from "../lots/lots";
 import { lotNotes } from "../schema/block";
 import { fish } from "../schema/lots";
-
-type Stamp = { readonly who: string; readonly atMs: number };
+import type { Stamp } from "../stamp";
 
 /** What was looked at or measured on a lot since the door, the newest of each kind. */
 export const notesOf = remembering([lotNotes], (db, lotId: string): LotNotes => {

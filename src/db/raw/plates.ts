@@ -12,10 +12,9 @@ import { lotInHand } from "../lots/stock";
 import { keepTagWhenGone } from "../lots/tagRetention";
 import { rawPlates } from "../schema/block";
 import { fishLots } from "../schema/lots";
+import type { Stamp } from "../stamp";
 import { clearLot } from "./rawLots";
 import { inMetric } from "@/words/say";
-
-type Stamp = { readonly who: string; readonly atMs: number };
 
 export type NewPlates = {
   readonly lotId: string;

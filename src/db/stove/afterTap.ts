@@ -6,9 +6,9 @@ import { platesOfCook, piecesOfCook } from "../cards/plates";
 import { cookPieces, plateParts, plates } from "../schema/cards";
 import { portions } from "../schema/cooks";
 import { fishLots, waste } from "../schema/lots";
+import type { Stamp } from "../stamp";
 
 type OfCook = { readonly id: string; readonly lotId: string | null };
-type Stamp = { readonly who: string; readonly atMs: number };
 
 /** The pieces of a cancelled cook: plates, or waste at what they cost. Not said: nothing is written of them. */
 export function piecesOfCancelled(

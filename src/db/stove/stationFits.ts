@@ -3,9 +3,9 @@ import type { Fit, PanId } from "@/core/cooking";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
 import { stationFits } from "../schema/stove";
+import type { Stamp } from "../stamp";
 
 export type StationFit = typeof stationFits.$inferSelect;
-type Stamp = { readonly who: string; readonly atMs: number };
 
 /** What was last learned of a pan; null when nothing was or it was reset since. */
 export function fitOfPan(db: Db, panId: string): StationFit | null {
