@@ -5,23 +5,44 @@ import { planFreezing, type FreezeRequest } from "@/core/raw";
 import { findSpecies } from "@/core/species";
 import { add, char, fastest, median } from "./measure";
 
+const question: SheetRequest = {
+  speciesId: char.id,
+  methodId: "skin-then-oven",
+  kit: { panC: 200, ovenC: 180 },
+  shape: { kind: "slab", thicknessMm: 26 },
+  thinnestMm: 23,
+  thickestMm: 28,
+  skin: true,
+  startC: 8,
+  panId: "steel-26",
+  goal: { kind: "doneness", targetC: 48 },
+  pieces: 4,
+  pieceG: 160,
+  ruleSetId: "eu-853",
+};
+
+const scallop: SheetRequest = {
+  ...question,
+  speciesId: "king-scallop",
+  methodId: "scallop-sear",
+  schoolId: "steaming-butter",
+  kit: {},
+  shape: { kind: "puck", diameterMm: 40, heightMm: 25 },
+  thinnestMm: 25,
+  thickestMm: 25,
+  skin: false,
+  startC: 12,
+  goal: { kind: "doneness", targetC: 50 },
+  pieceG: 33,
+};
+
 /** What a calliper or a knife asks for while it moves. */
 export function plan(): void {
-  const question: SheetRequest = {
-    speciesId: char.id,
-    methodId: "skin-then-oven",
-    kit: { panC: 200, ovenC: 180 },
-    shape: { kind: "slab", thicknessMm: 26 },
-    thinnestMm: 23,
-    thickestMm: 28,
-    skin: true,
-    startC: 8,
-    panId: "steel-26",
-    goal: { kind: "doneness", targetC: 48 },
-    pieces: 4,
-    pieceG: 160,
-    ruleSetId: "eu-853",
-  };
+  stovePlans();
+  cutPlans();
+}
+
+function stovePlans(): void {
   add(
     "one cook plan, arctic char 26 mm",
     fastest(() => planSheet(question), 60),
@@ -34,20 +55,6 @@ export function plan(): void {
     "target",
     80,
   );
-  const scallop: SheetRequest = {
-    ...question,
-    speciesId: "king-scallop",
-    methodId: "scallop-sear",
-    schoolId: "steaming-butter",
-    kit: {},
-    shape: { kind: "puck", diameterMm: 40, heightMm: 25 },
-    thinnestMm: 25,
-    thickestMm: 25,
-    skin: false,
-    startC: 12,
-    goal: { kind: "doneness", targetC: 50 },
-    pieceG: 33,
-  };
   add(
     "one plan of a short cylinder, in two dimensions",
     fastest(() => planSheet(scallop), 20),
@@ -66,6 +73,9 @@ export function plan(): void {
     "a quarter of a second in the worker",
     250,
   );
+}
+
+function cutPlans(): void {
   const side = startingSide(char, 1100);
   const cut = () => planCuts({ side, portionG: 160, toleranceG: 10, minPieceMm: 25 });
   add("one cut plan", median(cut), "one frame at 60 Hz", 1000 / 60);

@@ -5,7 +5,7 @@ import { SPECIES } from "@/core/species";
 import { DAY_MS } from "@/core/units";
 import { fileUnder, openDatabase, type Db } from "@/db/connection";
 import { appendEntry } from "@/db/ledger";
-import { listPlaces } from "@/db/house/places";
+import { listPlaces, type Place } from "@/db/house/places";
 import { placeReadings } from "@/db/schema/house";
 import { addFishLot } from "@/db/lots/lotRows";
 import { lotStays, suppliers } from "@/db/schema/lots";
@@ -37,63 +37,10 @@ export function makeTenYears(folder: string, nowMs: number) {
   db.transaction((tx) => {
     for (let index = 0; index < LOTS; index++) {
       const receivedAtMs = Math.round(endMs - (spanMs * (LOTS - index)) / LOTS);
-      const id = `old-${index}`;
       const placeId = places[index % places.length]!.id;
-      addFishLot(tx, {
-        id,
-        code: `Y${index}`,
-        supplierId: supplierIds[index % supplierIds.length]!,
-        receivedAtMs,
-        receivedBy: "Ylva",
-        speciesId: SPECIES[index % SPECIES.length]!.id,
-        form: "whole-gutted",
-        production: "wild",
-        area: "FAO 27.4.a",
-        gear: "Longline",
-        source: "Nattkrok",
-        caughtAtMs: receivedAtMs - DAY_MS,
-        massG: 5000,
-        remainingG: 0,
-        totalCents: 4500,
-        priceCentsPerKg: 900,
-        receiptC: 1.5,
-        grades: { skin: 0, eye: 1 },
-        verdict: "accept",
-        reasons: [
-          {
-            weight: "decides",
-            text: said("freshness.readingOfThePointsAsGood", { reading: 4 }),
-            source: "station rule",
-          },
-        ],
-        impliedIceDays: 1 + (index % 5),
-        status: "finished",
-      });
-      tx.insert(lotStays)
-        .values({ lotId: id, placeId, fromMs: receivedAtMs, toMs: receivedAtMs + 3 * DAY_MS })
-        .run();
-      const code = `Y${index}`;
-      const about = { atMs: receivedAtMs, who: "Ylva", lotId: id };
-      const received = { code, speciesId: "cod", supplier: "Nattkrok", massG: 5000, statedMassG: null, receiptC: 1.5 };
-      appendEntry(tx, { ...about, kind: "lot-received", payload: { ...received, verdict: "accept", reasons: [] } });
-      appendEntry(tx, { ...about, kind: "lot-finished", payload: { code, reason: "used up", leftG: 0 } });
+      addOldLot(tx, { index, receivedAtMs, placeId, supplierId: supplierIds[index % supplierIds.length]! });
     }
-    const each = READINGS / places.length;
-    for (const [number, { id: placeId, setC }] of places.entries()) {
-      for (let start = 0; start < each; start += CHUNK) {
-        const rows = Array.from({ length: Math.min(CHUNK, each - start) }, (_, offset) => {
-          const index = start + offset;
-          const celsius = Math.round((setC + Math.sin(index / 7 + number)) * 10) / 10;
-          return {
-            placeId,
-            atMs: Math.round(endMs - (spanMs * (each - index)) / each),
-            celsius,
-            source: "sensor" as const,
-          };
-        });
-        tx.insert(placeReadings).values(rows).run();
-      }
-    }
+    addReadings(tx, places, endMs, spanMs);
   });
   addPlates(db, endMs, spanMs);
   return {
@@ -103,6 +50,76 @@ export function makeTenYears(folder: string, nowMs: number) {
     lotId: stockOnIce(db, nowMs)[0]!.id,
     placeId: places[0]!.id,
   };
+}
+
+type OldLot = {
+  readonly index: number;
+  readonly receivedAtMs: number;
+  readonly placeId: string;
+  readonly supplierId: string;
+};
+
+/** A lot that came, lay three days and was used up, with what is sealed of it. */
+function addOldLot(tx: Db, { index, receivedAtMs, placeId, supplierId }: OldLot): void {
+  const id = `old-${index}`;
+  addFishLot(tx, {
+    id,
+    code: `Y${index}`,
+    supplierId,
+    receivedAtMs,
+    receivedBy: "Ylva",
+    speciesId: SPECIES[index % SPECIES.length]!.id,
+    form: "whole-gutted",
+    production: "wild",
+    area: "FAO 27.4.a",
+    gear: "Longline",
+    source: "Nattkrok",
+    caughtAtMs: receivedAtMs - DAY_MS,
+    massG: 5000,
+    remainingG: 0,
+    totalCents: 4500,
+    priceCentsPerKg: 900,
+    receiptC: 1.5,
+    grades: { skin: 0, eye: 1 },
+    verdict: "accept",
+    reasons: [
+      {
+        weight: "decides",
+        text: said("freshness.readingOfThePointsAsGood", { reading: 4 }),
+        source: "station rule",
+      },
+    ],
+    impliedIceDays: 1 + (index % 5),
+    status: "finished",
+  });
+  tx.insert(lotStays)
+    .values({ lotId: id, placeId, fromMs: receivedAtMs, toMs: receivedAtMs + 3 * DAY_MS })
+    .run();
+  const code = `Y${index}`;
+  const about = { atMs: receivedAtMs, who: "Ylva", lotId: id };
+  const received = { code, speciesId: "cod", supplier: "Nattkrok", massG: 5000, statedMassG: null, receiptC: 1.5 };
+  appendEntry(tx, { ...about, kind: "lot-received", payload: { ...received, verdict: "accept", reasons: [] } });
+  appendEntry(tx, { ...about, kind: "lot-finished", payload: { code, reason: "used up", leftG: 0 } });
+}
+
+/** A sensor's readings of every place, spread over the years. */
+function addReadings(tx: Db, places: readonly Place[], endMs: number, spanMs: number): void {
+  const each = READINGS / places.length;
+  for (const [number, { id: placeId, setC }] of places.entries()) {
+    for (let start = 0; start < each; start += CHUNK) {
+      const rows = Array.from({ length: Math.min(CHUNK, each - start) }, (_, offset) => {
+        const index = start + offset;
+        const celsius = Math.round((setC + Math.sin(index / 7 + number)) * 10) / 10;
+        return {
+          placeId,
+          atMs: Math.round(endMs - (spanMs * (each - index)) / each),
+          celsius,
+          source: "sensor" as const,
+        };
+      });
+      tx.insert(placeReadings).values(rows).run();
+    }
+  }
 }
 
 /** Plates of ten years, four lots on each, and what is written of them. */

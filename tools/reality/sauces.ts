@@ -41,10 +41,18 @@ function line(
   return { what, custom, found, verdict: agrees ? "agrees" : near ? "near" : "misses", note };
 }
 
+const one = (value: number) => value.toFixed(1);
+
 /** Sauces, reductions and stock against what cooks say. */
-export function sauceLines(): readonly RealityLine[] {
+export const sauceLines = (): readonly RealityLine[] => {
+  const { first, last } = blancLines();
+  return [...first, ...stockLines(), ...last];
+};
+
+/** A beurre blanc; what is left of its vinegar's acid stands last on the page. */
+function blancLines(): { readonly first: readonly RealityLine[]; readonly last: readonly RealityLine[] } {
   const plan = planSauce(BLANC, 4, RING);
-  if (!plan.ok) return [];
+  if (!plan.ok) return { first: [], last: [] };
   const { batch } = plan.value;
   const { secondsToBoil, secondsReducing, final, course } = batch.reduction!;
   const minutes = (secondsToBoil + secondsReducing) / 60;
@@ -53,18 +61,7 @@ export function sauceLines(): readonly RealityLine[] {
   const open = waitThrough(batch.question, { surfaceMm: 200, lid: false }, 180).holdsUntilMin ?? 180;
   const third = course.find(({ mixture }) => mixture.waterG < course[0]!.mixture.waterG / 3)!;
   const alcohol = (100 * third.mixture.ethanolG) / course[0]!.mixture.ethanolG;
-  const pot = planStock({
-    bonesG: 1000,
-    waterMl: 1300,
-    aromaticsG: 150,
-    pot: POTS[0]!,
-    netPowerW: 2200,
-    simmerMin: 22,
-  });
-  const bath = { massG: 1100, fromC: 85, diameterMm: 200, stirred: true, iceG: 0, bathWaterG: 500 };
-  const iceG = judgePot(bath, "eu-852").iceNeededG ?? Infinity;
-  const one = (value: number) => value.toFixed(1);
-  return [
+  const first = [
     line(
       "Beurre blanc base, 150 ml wine and 150 ml vinegar to 45 ml, 20 cm pan at 0.9 kW",
       "10 to 12 min",
@@ -101,6 +98,32 @@ export function sauceLines(): readonly RealityLine[] {
       [0, 2],
       `${alcohol.toFixed(2)} % left`,
     ),
+  ];
+  const last = [
+    line(
+      "Its acid in what is left of the base",
+      "a quarter of the vinegar's acid",
+      (100 * final.aceticG) / course[0]!.mixture.aceticG,
+      [20, 30],
+      `${Math.round((100 * final.aceticG) / course[0]!.mixture.aceticG)} %`,
+    ),
+  ];
+  return { first, last };
+}
+
+/** A covered stew, a pot of stock and its ice. */
+function stockLines(): readonly RealityLine[] {
+  const pot = planStock({
+    bonesG: 1000,
+    waterMl: 1300,
+    aromaticsG: 150,
+    pot: POTS[0]!,
+    netPowerW: 2200,
+    simmerMin: 22,
+  });
+  const bath = { massG: 1100, fromC: 85, diameterMm: 200, stirred: true, iceG: 0, bathWaterG: 500 };
+  const iceG = judgePot(bath, "eu-852").iceNeededG ?? Infinity;
+  return [
     line(
       "A stew of 30 min with wine, covered",
       "a third of the alcohol left",
@@ -122,13 +145,6 @@ export function sauceLines(): readonly RealityLine[] {
       iceG / 1100,
       [0.8, 1.2],
       `${one(iceG / 1000)} kg`,
-    ),
-    line(
-      "Its acid in what is left of the base",
-      "a quarter of the vinegar's acid",
-      (100 * final.aceticG) / course[0]!.mixture.aceticG,
-      [20, 30],
-      `${Math.round((100 * final.aceticG) / course[0]!.mixture.aceticG)} %`,
     ),
   ];
 }

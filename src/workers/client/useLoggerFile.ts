@@ -24,10 +24,40 @@ const NOTHING: LoggerFileState = { at: "nothing", problem: null };
 const openWorker = () =>
   helper<LoggerWorker>(() => new Worker(new URL("../logger.worker.ts", import.meta.url), { type: "module" }));
 
+type Reader = ReturnType<typeof openWorker>;
+type LoggerFile = { readonly file: Blob; readonly timeZone: string; readonly nowMs: number };
+
+/** What a reader makes of a file. It tells its share on the way, and is given up once it tells nothing. */
+function readWatched(
+  reader: Reader,
+  { file, timeZone, nowMs }: LoggerFile,
+  tell: (share: number) => void,
+): Promise<Result<LoggerSummary, Said>> {
+  let silence: ReturnType<typeof setTimeout>;
+  let over = false;
+  const alive = (share: number) => {
+    clearTimeout(silence);
+    // what it told on the way may come in after its answer
+    if (over) return;
+    silence = setTimeout(reader.giveUp, SILENCE_MS);
+    tell(share);
+  };
+  return reader
+    .ask((remote) => {
+      alive(0);
+      return remote.read(file, timeZone, nowMs, proxy(alive));
+    })
+    .catch(() => ({ ok: false, error: said("coldchain.theReaderStopped") }) as const)
+    .finally(() => {
+      over = true;
+      clearTimeout(silence);
+    });
+}
+
 /** A logger's file: read in a worker with its progress, then handed over part by part; either can be stopped. */
 export function useLoggerFile(partRows: number) {
   const [state, setState] = useState<LoggerFileState>(NOTHING);
-  const worker = useRef<ReturnType<typeof openWorker> | null>(null);
+  const worker = useRef<Reader | null>(null);
   const run = useRef(0);
   const close = () => {
     run.current++;
@@ -44,25 +74,7 @@ export function useLoggerFile(partRows: number) {
       if (run.current === mine) setState(next);
     };
     const reader = (worker.current = openWorker());
-    let silence: ReturnType<typeof setTimeout>;
-    let over = false;
-    const alive = (share: number) => {
-      clearTimeout(silence);
-      // what it told on the way may come in after its answer
-      if (over) return;
-      silence = setTimeout(reader.giveUp, SILENCE_MS);
-      tell({ at: "reading", share });
-    };
-    const answer: Result<LoggerSummary, Said> = await reader
-      .ask((remote) => {
-        alive(0);
-        return remote.read(file, timeZone, nowMs, proxy(alive));
-      })
-      .catch(() => ({ ok: false, error: said("coldchain.theReaderStopped") }) as const)
-      .finally(() => {
-        over = true;
-        clearTimeout(silence);
-      });
+    const answer = await readWatched(reader, { file, timeZone, nowMs }, (share) => tell({ at: "reading", share }));
     tell(answer.ok ? { at: "read", summary: answer.value } : { at: "nothing", problem: answer.error });
   };
 
