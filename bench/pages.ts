@@ -25,9 +25,14 @@ export async function served(folder: string, work: (base: string, pid: number) =
     await new Promise((resolve) => setTimeout(resolve, 200));
   }
   const closed = new Promise((resolve) => server.on("close", resolve));
-  await work(base, server.pid!);
-  server.kill("SIGTERM");
-  await closed;
+  try {
+    // one that is left over would serve another house
+    if (server.exitCode !== null) throw new Error(`nothing can be served on port ${port}: is it taken?`);
+    await work(base, server.pid!);
+  } finally {
+    server.kill("SIGTERM");
+    await closed;
+  }
 }
 
 /** Ten years of a busy house: every page of Dock and Ice on the server, from request to the last byte. */

@@ -9,6 +9,7 @@ import { hold } from "./hold";
 import { printRows } from "./measure";
 import { pages, served, tenYearPages } from "./pages";
 import { plan, raw } from "./plans";
+import { railBench } from "./rail";
 import { records } from "./records";
 import { saturdayBench } from "./saturday";
 import { schedule } from "./schedule";
@@ -18,7 +19,7 @@ import { touchBench } from "./touch";
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "gaffel-bench-"));
 // all of it, or only the parts named: npm run bench -- heat plan
-const PARTS = "heat plan raw butter cards schedule saturday records pages touch hold tablets years day".split(" ");
+const PARTS = "heat plan raw butter cards schedule saturday records pages rail touch hold tablets years day".split(" ");
 const wanted = process.argv.slice(2);
 const strange = wanted.filter((part) => !PARTS.includes(part));
 if (strange.length > 0) {
@@ -39,6 +40,7 @@ if (has("saturday")) await saturdayBench(path.join(folder, "saturday"));
 if (has("heat") && has("plan")) slabLoop("after plans of every shape");
 if (has("records") || has("pages")) records(folder);
 if (has("pages")) await served(folder, pages);
+if (has("rail")) await railBench(path.join(folder, "rail"));
 if (has("touch")) await touchBench(path.join(folder, "touch"));
 if (has("hold")) await hold(path.join(folder, "hold"));
 if (has("tablets")) await tabletsBench(path.join(folder, "tablets"));

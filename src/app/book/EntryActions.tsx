@@ -1,7 +1,7 @@
 "use client";
-import { Button } from "antd";
 import Link from "next/link";
 import { useState } from "react";
+import { PlainButton } from "@/ui/form/PlainButton";
 import { TextInput } from "@/ui/form/TextInput";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
@@ -29,9 +29,9 @@ export function EntryActions({ line: { seq, hash, lotId, cookId, correctsSeq } }
         {lotId ? <Link href={`/book/lot/${lotId}`}>{t("traceTheLot")}</Link> : null}
         {cookId ? <Link href={`/stove/cook/${cookId}`}>{t("theCook")}</Link> : null}
         {note === null ? (
-          <Button onClick={() => setNote("")} aria-label={t("correctEntrySeq", { seq })}>
+          <PlainButton onClick={() => setNote("")} aria-label={t("correctEntrySeq", { seq })}>
             {t("correct")}
-          </Button>
+          </PlainButton>
         ) : null}
       </p>
       {note === null ? null : (
@@ -42,15 +42,15 @@ export function EntryActions({ line: { seq, hash, lotId, cookId, correctsSeq } }
           </label>
           <p className={page.sub}>{t("theEntryStaysAsItIs")}</p>
           <p className={page.line}>
-            <Button
-              type="primary"
-              loading={busy}
+            <PlainButton
+              look="strong"
+              busy={busy}
               disabled={note.trim().length < LEAST_LETTERS}
               onClick={() => void save()}
             >
               {t("addTheCorrection")}
-            </Button>
-            <Button onClick={() => setNote(null)}>{t("leaveIt")}</Button>
+            </PlainButton>
+            <PlainButton onClick={() => setNote(null)}>{t("leaveIt")}</PlainButton>
           </p>
         </>
       )}

@@ -1,8 +1,8 @@
 "use client";
-import { Button } from "antd";
 import { useState } from "react";
 import { momentText, timeText } from "@/words/format/format";
 import { useHouse } from "@/ui/hooks/HouseContext";
+import { PlainButton } from "@/ui/form/PlainButton";
 import { Empty } from "@/ui/layout/Empty";
 import page from "@/ui/layout/page.module.css";
 import styles from "./Book.module.css";
@@ -19,6 +19,29 @@ type Props = {
   /** Entries of many days: each says its own. */
   readonly manyDays?: boolean;
 };
+
+/** An entry; what can be done with it is drawn when it is opened. */
+function EntryLine({ line, when }: { readonly line: LedgerLine; readonly when: string }) {
+  const [opened, setOpened] = useState(false);
+  const { seq, who, what, text } = line;
+  return (
+    <li data-seq={seq}>
+      <details
+        // it may have been opened before the page came alive
+        ref={(element) => setOpened((before) => before || element?.open === true)}
+        onToggle={() => setOpened(true)}
+      >
+        <summary className={styles.entry}>
+          <span className="figure">{when}</span>
+          <span>{who}</span>
+          <b>{what}</b>
+          <span className={styles.text}>{text}</span>
+        </summary>
+        {opened ? <EntryActions line={line} /> : null}
+      </details>
+    </li>
+  );
+}
 
 /** The entries, newest first. A line opens to what it is of and what can be added to it; nothing can be changed. */
 export function LedgerList({ lines, manyDays = false }: Props) {
@@ -41,26 +64,18 @@ export function LedgerList({ lines, manyDays = false }: Props) {
       {found.length === 0 ? <p className={page.sub}>{t("noLineFits")}</p> : null}
       <ol className={styles.entries} data-testid="entries">
         {found.slice(0, shown).map((line) => (
-          <li key={line.seq} data-seq={line.seq}>
-            <details>
-              <summary className={styles.entry}>
-                <span className="figure">
-                  {manyDays ? momentText(line.atMs, 0, timeZone) : timeText(line.atMs, timeZone)}
-                </span>
-                <span>{line.who}</span>
-                <b>{line.what}</b>
-                <span className={styles.text}>{line.text}</span>
-              </summary>
-              <EntryActions line={line} />
-            </details>
-          </li>
+          <EntryLine
+            key={line.seq}
+            line={line}
+            when={manyDays ? momentText(line.atMs, 0, timeZone) : timeText(line.atMs, timeZone)}
+          />
         ))}
       </ol>
       {left > 0 ? (
         <p className={page.above}>
-          <Button onClick={() => setShown((count) => count + PAGE)}>
+          <PlainButton onClick={() => setShown((count) => count + PAGE)}>
             {t("showMore", { more: Math.min(PAGE, left), left })}
-          </Button>
+          </PlainButton>
         </p>
       ) : null}
     </>

@@ -1,6 +1,7 @@
 import Image from "next/image";
 import { db } from "@/db/connection";
 import { entryOfSeal, headAt } from "@/db/ledger";
+import { PlainButton } from "@/ui/form/PlainButton";
 import page from "@/ui/layout/page.module.css";
 import { Source } from "@/ui/layout/Source";
 import { t } from "@/words/book";
@@ -56,9 +57,7 @@ export async function SealOfDay({ day, toMs, asked, whole }: Props) {
           {t("aSealKeptElsewhere")}
           <input name="seal" className={page.plainInput} defaultValue={asked ?? ""} autoComplete="off" />
         </label>
-        <button type="submit" className={page.plainButton}>
-          {t("holdItAgainstTheBook")}
-        </button>
+        <PlainButton type="submit">{t("holdItAgainstTheBook")}</PlainButton>
       </form>
       {answer ? (
         <p role="status" className={page.above}>

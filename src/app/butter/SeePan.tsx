@@ -1,7 +1,7 @@
 "use client";
-import { Button } from "antd";
 import dynamic from "next/dynamic";
 import { useState } from "react";
+import { PlainButton } from "@/ui/form/PlainButton";
 import { useAct } from "@/ui/hooks/useAct";
 import { t } from "@/words/fire";
 import styles from "./Butter.module.css";
@@ -29,20 +29,20 @@ export function SeePan({ id, weighed, over, expects }: Props) {
   const [levelMm, setLevelMm] = useState(expects.levelMm);
   const off = (
     <>
-      <Button
-        type={over ? "primary" : "default"}
-        loading={busy}
+      <PlainButton
+        look={over ? "strong" : undefined}
+        busy={busy}
         onClick={() => void act(takeReductionOff, { id, as: "done" }, () => t("itIsOffAndThePanIsKnownBetter"))}
       >
         {t("itIsDown")}
-      </Button>
-      <Button
-        type="text"
-        loading={busy}
+      </PlainButton>
+      <PlainButton
+        look="quiet"
+        busy={busy}
         onClick={() => void act(takeReductionOff, { id, as: "given-up" }, () => t("itIsOff"))}
       >
         {t("giveItUp")}
-      </Button>
+      </PlainButton>
     </>
   );
   const scale = {
@@ -56,7 +56,7 @@ export function SeePan({ id, weighed, over, expects }: Props) {
   if (!seeing) {
     return (
       <div className={styles.closing}>
-        <Button onClick={() => setSeeing(true)}>{weighed ? t("weighIt") : t("measureIt")}</Button>
+        <PlainButton onClick={() => setSeeing(true)}>{weighed ? t("weighIt") : t("measureIt")}</PlainButton>
         {off}
       </div>
     );
@@ -64,14 +64,14 @@ export function SeePan({ id, weighed, over, expects }: Props) {
   return (
     <div className={styles.closing}>
       <QuantityField {...(weighed ? scale : ruler)} min={1} />
-      <Button
-        loading={busy}
+      <PlainButton
+        busy={busy}
         onClick={() =>
           void act(seePan, { id, seen: weighed ? { weighedG } : { levelMm } }, () => t("theClockFollowsIt"))
         }
       >
         {t("setTheClockByIt")}
-      </Button>
+      </PlainButton>
       {off}
     </div>
   );

@@ -1,10 +1,10 @@
 "use client";
-import { Button } from "antd";
 import Link from "next/link";
 import { useState } from "react";
 import type { Tile } from "@/house/line/pass";
-import { TextInput } from "@/ui/form/TextInput";
 import { NumberField } from "@/ui/form/NumberField";
+import { PlainButton } from "@/ui/form/PlainButton";
+import { TextInput } from "@/ui/form/TextInput";
 import { useAct } from "@/ui/hooks/useAct";
 import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/cards";
@@ -60,43 +60,43 @@ export function TileCard({ tile }: Props) {
       )}
       <div className={styles.tileActs}>
         {off ? (
-          <Button
-            loading={busy}
+          <PlainButton
+            busy={busy}
             onClick={() => void act(strike, { cardId, reason: null }, () => t("isBackOn", { name }))}
           >
             {t("putItBackOn")}
-          </Button>
+          </PlainButton>
         ) : (
           <>
-            <Button
-              type="primary"
+            <PlainButton
+              look="strong"
               disabled={toCome + left === 0}
-              loading={busy}
+              busy={busy}
               onClick={() => void act(serve, { cardId, covers: 1 }, () => t("onePlateWent", { name }))}
             >
               {t("onePlateGone")}
-            </Button>
-            <Button onClick={() => setOpen(open === "book" ? null : "book")} aria-expanded={open === "book"}>
+            </PlainButton>
+            <PlainButton onClick={() => setOpen(open === "book" ? null : "book")} aria-expanded={open === "book"}>
               {t("bookIt")}
-            </Button>
-            <Button onClick={() => setOpen(open === "off" ? null : "off")} aria-expanded={open === "off"}>
+            </PlainButton>
+            <PlainButton onClick={() => setOpen(open === "off" ? null : "off")} aria-expanded={open === "off"}>
               {t("strikeOff")}
-            </Button>
+            </PlainButton>
           </>
         )}
       </div>
       {open === "book" ? (
         <div className={styles.tileActs}>
           <NumberField label={t("coversToday")} value={covers} min={0} max={300} whole onChange={setCovers} />
-          <Button
-            loading={busy}
+          <PlainButton
+            busy={busy}
             onClick={async () => {
               const done = await act(book, { cardId, covers }, () => t("isBooked", { covers }));
               if (done) setOpen(null);
             }}
           >
             {t("set")}
-          </Button>
+          </PlainButton>
         </div>
       ) : null}
       {open === "off" ? (
@@ -108,17 +108,17 @@ export function TileCard({ tile }: Props) {
             maxLength={120}
             onChange={({ target }) => setReason(target.value)}
           />
-          <Button
-            danger
+          <PlainButton
+            look="danger"
             disabled={reason.trim().length < 2}
-            loading={busy}
+            busy={busy}
             onClick={async () => {
               const done = await act(strike, { cardId, reason }, () => t("isOff", { name }));
               if (done) setOpen(null);
             }}
           >
             {t("strikeItOff")}
-          </Button>
+          </PlainButton>
         </div>
       ) : null}
     </li>

@@ -6,7 +6,7 @@ import { t } from "@/words/line";
 import { sayHands, saySpot, saySpotCount } from "./actions";
 import styles from "./Line.module.css";
 import type { LineView } from "./plan/lineView";
-import { PlainButton } from "./now/PlainButton";
+import { PlainButton } from "@/ui/form/PlainButton";
 
 type Props = {
   readonly hands: number;
@@ -83,7 +83,7 @@ export function StationCard({ hands, station, out }: Props) {
       </div>
       <div className={styles.chips}>
         {CAN_BE_OUT.map((kind) => (
-          <PlainButton key={kind} disabled={busy} onClick={() => void act(saySpot, { kind, out: true }, said)}>
+          <PlainButton key={kind} busy={busy} onClick={() => void act(saySpot, { kind, out: true }, said)}>
             {t("oneIsOut", { spot: kind })}
           </PlainButton>
         ))}
@@ -93,7 +93,7 @@ export function StationCard({ hands, station, out }: Props) {
           <span className={page.grow}>
             <b>{t("spotNamed", { spot: kind })}</b>: {t("isOut", { count })}
           </span>
-          <PlainButton disabled={busy} onClick={() => void act(saySpot, { kind, out: false }, said)}>
+          <PlainButton busy={busy} onClick={() => void act(saySpot, { kind, out: false }, said)}>
             {t("worksAgain")}
           </PlainButton>
         </p>

@@ -1,5 +1,4 @@
 "use client";
-import { Button } from "antd";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
@@ -7,6 +6,7 @@ import { useEffect, useState, type ReactNode } from "react";
 import { useKeepAwake } from "@/ui/hooks/useAwake";
 import { useChefsPinAsked } from "@/ui/hooks/chefsPin";
 import { useHeadFocus } from "@/ui/hooks/useHeadFocus";
+import { PlainButton } from "@/ui/form/PlainButton";
 import { useMessage } from "@/ui/layout/Messages";
 import { ViewMark } from "@/ui/layout/ViewMark";
 import { WipeLock } from "@/ui/layout/WipeLock";
@@ -114,9 +114,9 @@ export function Shell({ cooks, atStation, demo, running, serverNowMs, children }
           <Link href="/handover">{t("handOver")}</Link>
           <Link href="/house">{t("theHouse")}</Link>
           <Link href="/device">{t("thisDevice")}</Link>
-          <Button type="text" onClick={() => setHelp(true)}>
+          <PlainButton look="quiet" onClick={() => setHelp(true)}>
             {t("keys")}
-          </Button>
+          </PlainButton>
         </footer>
       </main>
       <ViewKeys onHelp={() => setHelp(true)} />

@@ -1,6 +1,6 @@
 "use client";
-import { Button } from "antd";
 import { useEffect, useRef, useState } from "react";
+import { PlainButton } from "../form/PlainButton";
 import styles from "./WipeLock.module.css";
 import { t } from "@/words/ui";
 
@@ -21,15 +21,14 @@ export function WipeLock() {
   }, [leftS]);
   return (
     <>
-      <Button
-        className={styles.wipe ?? ""}
+      <PlainButton
         onClick={() => {
           dialog.current?.showModal();
           setLeftS(WIPE_S);
         }}
       >
         {t("wipe")}
-      </Button>
+      </PlainButton>
       <dialog
         ref={dialog}
         className={styles.locked}

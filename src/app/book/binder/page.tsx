@@ -5,6 +5,7 @@ import { RULE_SETS } from "@/core/safety";
 import { db } from "@/db/connection";
 import { headAt } from "@/db/ledger";
 import { binderOf } from "@/db/trace/binder";
+import { PlainButton } from "@/ui/form/PlainButton";
 import page from "@/ui/layout/page.module.css";
 import { PageHead } from "@/ui/layout/PageHead";
 import { Source } from "@/ui/layout/Source";
@@ -66,9 +67,7 @@ export default async function BinderPage({ searchParams }: { readonly searchPara
             ))}
           </select>
         </label>
-        <button type="submit" className={page.plainButton}>
-          {t("showIt")}
-        </button>
+        <PlainButton type="submit">{t("showIt")}</PlainButton>
       </form>
       <div className={page.stack}>
         {sections.map((section) => (

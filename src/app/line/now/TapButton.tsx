@@ -4,7 +4,7 @@ import { useAct } from "@/ui/hooks/useAct";
 import { t } from "@/words/next";
 import { beginThePan, markWork, stepThePan, undoPan } from "../actions";
 import type { WorkRow } from "../plan/lineView";
-import { PlainButton } from "./PlainButton";
+import { PlainButton } from "@/ui/form/PlainButton";
 
 type Props = { readonly row: WorkRow; readonly primary?: boolean };
 
@@ -31,7 +31,7 @@ export function TapButton({ row: { tap, dish, what }, primary = false }: Props) 
       {label}
     </Button>
   ) : (
-    <PlainButton disabled={busy} aria-label={name} onClick={() => void say()}>
+    <PlainButton busy={busy} aria-label={name} onClick={() => void say()}>
       {label}
     </PlainButton>
   );

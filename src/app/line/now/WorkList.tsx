@@ -9,7 +9,7 @@ import { losePan, undoPan } from "../actions";
 import { isDueNow } from "./dueNow";
 import styles from "../Line.module.css";
 import type { WorkRow } from "../plan/lineView";
-import { PlainButton } from "./PlainButton";
+import { PlainButton } from "@/ui/form/PlainButton";
 import { TapButton } from "./TapButton";
 
 type Props = {
@@ -64,7 +64,7 @@ export function WorkList({ running, next, more, serverNowMs, timeZone }: Props) 
             ) : null}
             {row.begun ? (
               <PlainButton
-                disabled={busy}
+                busy={busy}
                 onClick={() =>
                   void act(losePan, { panId: row.panId }, () => t("panLost", { dish: row.dish }), {
                     action: undoPan,

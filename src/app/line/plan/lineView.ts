@@ -162,6 +162,20 @@ export async function lineView(db: Db, house: House, nowMs: number, format: Form
   };
 }
 
+/** What hands do next, and no more of the line: what other screens show of a service. */
+export async function nextHands(
+  db: Db,
+  house: House,
+  nowMs: number,
+  format: Format,
+  most: number,
+): Promise<readonly WorkRow[]> {
+  const live = await liveLine(db, house, nowMs);
+  return handsWork(live.plan?.rows ?? [])
+    .slice(0, most)
+    .map(new Writer(live, house, format).row);
+}
+
 function proofOf({ provenBest, lateGapS, looking }: LivePlan): string {
   if (provenBest) return t("provenBest");
   if (looking) return t("lookedOn");
@@ -266,13 +280,13 @@ class Writer {
   clash(): string | null {
     const { problem, plan } = this.live;
     const clash = problem?.kind === "clash" ? problem.clash : (plan?.clash ?? null);
-    if (!clash) return null;
-    const said = (plan?.mends ?? []).map((mend) =>
+    const mends = (plan?.mends ?? []).map((mend) =>
       mend.kind === "oneMore"
         ? t("mendOneMore", { spot: t("spotNamed", { spot: mend.resourceId }).toLowerCase() })
         : t("mendWait", { dishes: this.#names(mend.taskIds), time: clockText(mend.byMin * STEP_S) }),
     );
-    return [this.#clashWords(clash), ...said].join(" ");
+    const said = [...(clash ? [this.#clashWords(clash)] : []), ...mends];
+    return said.length > 0 ? said.join(" ") : null;
   }
 
   readonly #names = (taskIds: readonly string[]): string => {

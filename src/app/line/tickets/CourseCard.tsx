@@ -10,7 +10,7 @@ import { callAway, cookOnceMore, holdBack, sendCourse, strikeOne, takeBackCourse
 import { AllergyLine } from "./AllergyLine";
 import styles from "../Line.module.css";
 import type { CourseView, LineLineView } from "../plan/lineView";
-import { PlainButton } from "../now/PlainButton";
+import { PlainButton } from "@/ui/form/PlainButton";
 
 type Props = {
   readonly course: CourseView;
@@ -139,7 +139,8 @@ export const CourseCard = memo(function CourseCard({ course, staff, serverNowMs,
             {[10, 20].map((minutes) => (
               <PlainButton
                 key={minutes}
-                disabled={blocked || busy}
+                disabled={blocked}
+                busy={busy}
                 onClick={() => void act(callAway, { ...which, inMin: minutes }, () => t("isAway", { table }), hold)}
               >
                 {t("awayIn", { minutes })}
@@ -147,7 +148,7 @@ export const CourseCard = memo(function CourseCard({ course, staff, serverNowMs,
             ))}
             {number === 1 ? (
               <PlainButton
-                disabled={busy}
+                busy={busy}
                 aria-label={`${t("strikeTheTicket")}: ${table}`}
                 onClick={() =>
                   void act(strikeOne, { ticketId }, () => t("isStruck", { table }), {
@@ -164,7 +165,7 @@ export const CourseCard = memo(function CourseCard({ course, staff, serverNowMs,
         {state === "called" ? (
           <>
             <PlainButton
-              disabled={busy}
+              busy={busy}
               aria-label={`${t("gone")}: ${name}`}
               onClick={() =>
                 void act(sendCourse, which, (count) => t("isGone", { table, count }), {
@@ -177,7 +178,7 @@ export const CourseCard = memo(function CourseCard({ course, staff, serverNowMs,
             </PlainButton>
             {begun ? null : (
               <PlainButton
-                disabled={busy}
+                busy={busy}
                 aria-label={`${t("holdIt")}: ${name}`}
                 onClick={() => void act(holdBack, which, () => t("isOnHold", { table }))}
               >
@@ -188,7 +189,7 @@ export const CourseCard = memo(function CourseCard({ course, staff, serverNowMs,
         ) : null}
         {state === "gone" ? (
           <PlainButton
-            disabled={busy}
+            busy={busy}
             aria-label={`${t("takeItBack")}: ${name}`}
             onClick={() => void act(takeBackCourse, which, () => t("isBack", { table }))}
           >

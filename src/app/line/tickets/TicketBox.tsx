@@ -8,7 +8,7 @@ import page from "@/ui/layout/page.module.css";
 import { t } from "@/words/line";
 import { typeTickets } from "../actions";
 import styles from "../Line.module.css";
-import { PlainButton } from "../now/PlainButton";
+import { PlainButton } from "@/ui/form/PlainButton";
 
 type Props = {
   readonly typed: string;

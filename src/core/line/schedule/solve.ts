@@ -104,8 +104,11 @@ class Search {
   readonly stop = (): boolean => this.clock() <= this.#until;
 
   first() {
-    const greedy = this.#run([], () => this.#latestFirst(), GREEDY_CONFLICTS);
-    return greedy === "stopped" && !this.stop() ? this.#run([], () => this.#liveliest()) : greedy;
+    for (const next of [() => this.#latestFirst(), () => this.#earliestFirst()]) {
+      const outcome = this.#run([], next, GREEDY_CONFLICTS);
+      if (outcome !== "stopped" || this.stop()) return outcome;
+    }
+    return this.#run([], () => this.#liveliest());
   }
 
   /** What holds whatever is decided, as far as it was shown. */
@@ -290,6 +293,18 @@ class Search {
       if (ends > end) [chosen, end] = [side, ends];
     }
     return chosen < 0 ? null : [chosen, engine.most(chosen)];
+  }
+
+  /** Forwards from now: what can begin first, as early as it can, then the serves. */
+  #earliestFirst(): readonly [number, number] | null {
+    const { engine, serves, starts } = this.model;
+    for (const sides of [starts, serves]) {
+      let chosen = -1;
+      for (const side of sides)
+        if (!engine.isFixed(side) && (chosen < 0 || engine.least(side) < engine.least(chosen))) chosen = side;
+      if (chosen >= 0) return [chosen ^ 1, -engine.least(chosen)];
+    }
+    return null;
   }
 
   /** What took part in the last conflicts, as it was in the best plan. */

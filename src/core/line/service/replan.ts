@@ -22,8 +22,9 @@ export type Replanned = {
   /** No plan has the tables sooner by more than this, all of them together; null: nobody knows. */
   readonly lateGapMin: number | null;
   readonly moved: number;
-  /** It does not fit as it should: why, and what would mend it. The plan is the one in which what is ready waits longer. */
+  /** It does not fit as it should: why, where that is shown. */
   readonly clash: Clash | null;
+  /** What would mend it. The plan is the one in which what is ready waits longer. */
   readonly mends: readonly Mend[];
 };
 
@@ -81,7 +82,10 @@ const NOTHING: Replanned = { answer: { kind: "unknown" }, lateGapMin: null, move
 /** Seconds more that a plan may take where nothing fits as it should: a line without a plan stands still. */
 const MEND_S = { atOnce: 0.2, thorough: 1 } as const;
 
-/** It does not fit: the plan in which what is ready waits, at once; thoroughly, the smallest mends and the plan of those. */
+/**
+ * It does not fit, or nobody found in the time there was how: the plan in which what is ready waits, at once; where it is shown not to fit
+ * and looked at thoroughly, the smallest mends and the plan of those.
+ */
 function mended(
   problem: ScheduleProblem,
   before: ReadonlyMap<string, number>,
@@ -89,12 +93,12 @@ function mended(
   clock: Clock,
   thorough: boolean,
 ): Replanned {
-  if (free.kind === "unknown") return NOTHING;
-  const { clash } = free;
+  const clash = free.kind === "infeasible" ? free.clash : null;
   const longer = () => clock() + (thorough ? MEND_S.thorough : MEND_S.atOnce);
-  const { mends, schedule } = thorough
-    ? mendOf(problem, clash.kind === "together" ? clash.resourceIds : [], longer)
-    : waitingPlan(problem, longer);
+  const { mends, schedule } =
+    thorough && clash
+      ? mendOf(problem, clash.kind === "together" ? clash.resourceIds : [], longer)
+      : waitingPlan(problem, longer);
   const answer = schedule ? ({ kind: "plan", schedule, provenBest: false } as const) : free;
   return { answer, lateGapMin: null, moved: schedule ? movedTasks(schedule, before) : 0, clash, mends };
 }
