@@ -5,7 +5,7 @@ import Database from "better-sqlite3";
 import { eq, gte } from "drizzle-orm";
 import fc from "fast-check";
 import { fileUnder, openDatabase } from "./connection";
-import { remembering, rememberingSince } from "./remember";
+import { onceASecond, remembering, rememberingSince } from "./remember";
 import { boardWashes } from "./schema/block";
 import { places, staff } from "./schema/house";
 
@@ -139,4 +139,28 @@ test("what came since a moving moment is read once an hour, and never tells more
   wash(30);
   expect(since(11)).toEqual([20, 30]);
   expect(reads).toBe(3);
+});
+
+describe("what depends on the moment", () => {
+  const noonMs = Date.UTC(2026, 4, 12, 12);
+
+  test("is worked out once a second for all who ask, anew after any write and in the next second, and apart from what else is asked", () => {
+    const db = fresh();
+    let works = 0;
+    const ask = (ms: number, key = "line") => onceASecond(db, noonMs + ms, key, () => `${key} ${++works}`);
+    expect([ask(0), ask(999), ask(0, "cards"), ask(1)]).toEqual(["line 1", "line 1", "cards 2", "line 1"]);
+    expect([ask(1000), ask(1999)]).toEqual(["line 3", "line 3"]);
+    db.insert(places).values({ id: "p", name: "Room", setC: 1 }).run();
+    expect(ask(1999)).toBe("line 4");
+    db.transaction((tx) => expect(onceASecond(tx, noonMs + 1999, "line", () => "asked within")).toBe("asked within"));
+    expect(ask(1999)).toBe("line 4");
+  });
+
+  test("is asked anew where working it out failed", async () => {
+    const db = fresh();
+    const tries = [() => Promise.reject(new Error("no thread")), () => Promise.resolve("there")];
+    const ask = () => onceASecond(db, noonMs, "line", () => tries.shift()!());
+    await expect(ask()).rejects.toThrow("no thread");
+    expect([await ask(), await ask(), tries.length]).toEqual(["there", "there", 0]);
+  });
 });

@@ -8,6 +8,8 @@ type Watch = {
   /** Answers to each question, all as of the same writes. */
   readonly kept: WeakMap<object, { readonly asOf: string; readonly answers: Map<string, unknown> }>;
   readonly othersWrote: () => unknown;
+  /** Answers that hold for a moment, all as of the same writes and the same second. */
+  second: { readonly asOf: string; readonly answers: Map<string, unknown> };
 };
 
 // the server's start and its pages load this module each for itself
@@ -21,7 +23,8 @@ const MOST = 500;
 export function watchWrites(sqlite: Sqlite): void {
   const writes = new Map<string, number>();
   const dataVersion = sqlite.prepare("pragma data_version").pluck();
-  watches.set(sqlite, { writes, kept: new WeakMap(), othersWrote: () => dataVersion.get() });
+  const second = { asOf: "", answers: new Map<string, unknown>() };
+  watches.set(sqlite, { writes, kept: new WeakMap(), othersWrote: () => dataVersion.get(), second });
   sqlite.function("gaffel_written", (table) => {
     writes.set(String(table), (writes.get(String(table)) ?? 0) + 1);
     return null;
@@ -46,6 +49,11 @@ function frozen<T>(value: T): T {
   return value;
 }
 
+const watchOf = (db: Db): Watch | undefined => {
+  const sqlite = (db as Db & { readonly $client?: Sqlite }).$client;
+  return sqlite && !sqlite.inTransaction ? watches.get(sqlite) : undefined;
+};
+
 type Key = string | number | boolean | null | readonly string[];
 
 /**
@@ -59,9 +67,8 @@ export function remembering<Args extends readonly Key[], T>(
 ): (db: Db, ...args: Args) => T {
   const names = tables.map(getTableName);
   return (db, ...args) => {
-    const sqlite = (db as Db & { readonly $client?: Sqlite }).$client;
-    const watch = sqlite && watches.get(sqlite);
-    if (!watch || sqlite.inTransaction) return read(db, ...args);
+    const watch = watchOf(db);
+    if (!watch) return read(db, ...args);
     const asOf = `${String(watch.othersWrote())} ${names.map((name) => watch.writes.get(name) ?? 0).join(" ")}`;
     let known = watch.kept.get(read);
     if (known?.asOf !== asOf || known.answers.size >= MOST)
@@ -72,6 +79,26 @@ export function remembering<Args extends readonly Key[], T>(
     known.answers.set(key, value);
     return value;
   };
+}
+
+const SECOND_MS = 1000;
+
+/**
+ * What depends on the moment and on more tables than can be told: worked out once a second for all the screens that ask, and anew after any
+ * write, by whomever. `key`: what is asked; it and the file decide the answer. An answer on its way that fails is not kept.
+ */
+export function onceASecond<T>(db: Db, nowMs: number, key: string, work: () => T): T {
+  const watch = watchOf(db);
+  if (!watch) return work();
+  const written = [...watch.writes.values()].reduce((sum, count) => sum + count, 0);
+  const asOf = `${String(watch.othersWrote())} ${written} ${Math.floor(nowMs / SECOND_MS)}`;
+  if (watch.second.asOf !== asOf) watch.second = { asOf, answers: new Map() };
+  const { answers } = watch.second;
+  if (answers.has(key)) return answers.get(key) as T;
+  const answer = work();
+  answers.set(key, answer);
+  if (answer instanceof Promise) answer.catch(() => answers.delete(key));
+  return answer;
 }
 
 const HOUR_MS = 3_600_000;

@@ -4,6 +4,7 @@ import { cardSpecs, type KeptCard } from "@/db/cards/cardSpecs";
 import { passCards } from "@/db/cards/pass";
 import { cardWorld } from "@/db/cards/world";
 import type { Db } from "@/db/connection";
+import { onceASecond } from "@/db/remember";
 import type { House } from "@/db/house/house";
 import { passOf, type Tile } from "@/house/line/pass";
 
@@ -15,8 +16,10 @@ const rawIds = (cards: readonly KeptCard[]): ReadonlySet<string> =>
 export const worldNow = (db: Db, house: House, nowMs: number): CardWorld => worldFor(db, house, nowMs, cardSpecs(db));
 
 /** The same for these cards alone: a clearance that none of them asks for is not worked out. */
-export const worldFor = (db: Db, house: House, nowMs: number, cards: readonly KeptCard[]): CardWorld =>
-  cardWorld(db, house, nowMs, rawIds(cards));
+export function worldFor(db: Db, house: House, nowMs: number, cards: readonly KeptCard[]): CardWorld {
+  const ids = rawIds(cards);
+  return onceASecond(db, nowMs, `cards ${[...ids].sort().join(" ")}`, () => cardWorld(db, house, nowMs, ids));
+}
 
 /** The pass of today. */
 export function passNow(

@@ -1,22 +1,40 @@
 import { randomUUID } from "node:crypto";
 import { and, asc, eq, gte, inArray, isNull, lt } from "drizzle-orm";
 import { ok, refuse, type Refusal, type Result } from "@/core/shared";
+import type { LedgerKind } from "@/core/trace";
 import { CHECK_LISTS, MOST_CHECKS, stateOf, type DayCheck, type NewCheck } from "@/house/checks";
 import type { Db } from "../connection";
 import { appendEntry } from "../ledger";
+import { remembering } from "../remember";
 import { checkMarks, houseChecks } from "../schema/checks";
 import { ledger } from "../schema/ledger";
 import type { Stamp } from "../stamp";
 
 export type CheckProblem = Refusal<"tooMany" | "sameName" | "notThere" | "doneAlready" | "doneByWork">;
 
-const standing = (db: Db) =>
+const standing = remembering([houseChecks], (db) =>
   db
     .select()
     .from(houseChecks)
     .where(isNull(houseChecks.endedAtMs))
     .orderBy(asc(houseChecks.byMin), asc(houseChecks.name))
+    .all(),
+);
+
+const marksOf = remembering([checkMarks], (db, day: string) =>
+  db.select().from(checkMarks).where(eq(checkMarks.day, day)).all(),
+);
+
+/** What was done of these kinds of work between two moments, the first first. */
+function workDone(db: Db, kinds: readonly LedgerKind[], fromMs: number, toMs: number) {
+  if (kinds.length === 0) return [];
+  return db
+    .select({ kind: ledger.kind, atMs: ledger.atMs, who: ledger.who })
+    .from(ledger)
+    .where(and(inArray(ledger.kind, [...kinds]), gte(ledger.atMs, fromMs), lt(ledger.atMs, toMs)))
+    .orderBy(asc(ledger.seq))
     .all();
+}
 
 /** Another thing the house looks at every day. */
 export function addCheck(db: Db, check: NewCheck, { who, atMs }: Stamp): Result<string, CheckProblem> {
@@ -69,14 +87,9 @@ type Day = { readonly day: string; readonly fromMs: number; readonly toMs: numbe
 /** The checks of a day, opening first, each with who did it or whether it is late. */
 export function checksOf(db: Db, { day, fromMs, toMs, nowMin }: Day): readonly DayCheck[] {
   const checks = standing(db);
-  const marks = db.select().from(checkMarks).where(eq(checkMarks.day, day)).all();
+  const marks = marksOf(db, day);
   const kinds = checks.flatMap(({ doneBy }) => doneBy ?? []);
-  const work = db
-    .select({ kind: ledger.kind, atMs: ledger.atMs, who: ledger.who })
-    .from(ledger)
-    .where(and(inArray(ledger.kind, kinds), gte(ledger.atMs, fromMs), lt(ledger.atMs, toMs)))
-    .orderBy(asc(ledger.seq))
-    .all();
+  const work = workDone(db, kinds, fromMs, toMs);
   return checks
     .map(({ id, name, list, byMin, doneBy }): DayCheck => {
       const mark = marks.find(({ checkId }) => checkId === id);

@@ -1,7 +1,7 @@
 import { sumOf } from "@/core/numeric";
 import { and, desc, eq, gte, isNotNull, lt, sql } from "drizzle-orm";
 import { MINUTE_MS } from "@/core/units";
-import type { Db } from "../connection";
+import { remembering } from "../remember";
 import { plates } from "../schema/cards";
 import { specs } from "../schema/larder";
 import { ticketCourses } from "../schema/line";
@@ -18,7 +18,7 @@ export type DayOut = {
 };
 
 /** What went out between two moments, and how late. */
-export function dayOut(db: Db, fromMs: number, toMs: number): DayOut {
+export const dayOut = remembering([plates, specs, ticketCourses], (db, fromMs: number, toMs: number): DayOut => {
   const count = sql<number>`count(*)`;
   const byCard = db
     .select({ name: specs.name, count })
@@ -42,4 +42,4 @@ export function dayOut(db: Db, fromMs: number, toMs: number): DayOut {
     byCard,
     courses: { promised: lateness.length, late: late.length, worstMs: Math.max(0, ...late) },
   };
-}
+});

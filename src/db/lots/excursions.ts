@@ -1,4 +1,4 @@
-import { and, asc, eq, gte, isNull, lt, or } from "drizzle-orm";
+import { and, asc, eq, gte, isNull, or } from "drizzle-orm";
 import {
   alarmState,
   answersIt,
@@ -24,7 +24,7 @@ import type { Db } from "../connection";
 import { childLots, findLots, lotsIn, type LotWithSupplier } from "./lots";
 import { stockLot } from "@/house/lots/stockLot";
 import { beforeExcursion, hasOutside, historyOf, listPlaces, type Place } from "../house/places";
-import { rememberingSince } from "../remember";
+import { remembering, rememberingSince } from "../remember";
 import { correctiveActions } from "../schema/house";
 import { lotStays } from "../schema/lots";
 import { stockRoom } from "./stock";
@@ -152,19 +152,18 @@ export function withWholes(db: Db, parts: readonly LotWithSupplier[]): ReadonlyM
   return found;
 }
 
+/** Stays at a place that had not ended before that moment. */
+const staysThere = remembering([lotStays], (db, placeId: string, sinceMs: number) =>
+  db
+    .select({ lotId: lotStays.lotId, fromMs: lotStays.fromMs })
+    .from(lotStays)
+    .where(and(eq(lotStays.placeId, placeId), or(isNull(lotStays.toMs), gte(lotStays.toMs, sinceMs))))
+    .all(),
+);
+
 /** The lots that lay through an excursion and what it did to each, the worst first. */
 export function lotsThrough(db: Db, placeId: string, excursion: Excursion, nowMs: number): readonly TouchedLot[] {
-  const there = db
-    .select({ lotId: lotStays.lotId })
-    .from(lotStays)
-    .where(
-      and(
-        eq(lotStays.placeId, placeId),
-        lt(lotStays.fromMs, excursion.toMs),
-        or(isNull(lotStays.toMs), gte(lotStays.toMs, excursion.fromMs)),
-      ),
-    )
-    .all();
+  const there = staysThere(db, placeId, excursion.fromMs).filter(({ fromMs }) => fromMs < excursion.toMs);
   const touched = withParts(db, [...new Set(there.map(({ lotId }) => lotId))]);
   const family = withWholes(db, touched);
   const room = stockRoom(db, [...family.keys()], nowMs);

@@ -7,6 +7,7 @@ import { HOUR_MS } from "@/core/units";
 import type { Db } from "../connection";
 import { isFreezerIn } from "@/house/lots/lineage";
 import { holdOf, liveHold, type HoldFacts } from "@/house/lots/holdFacts";
+import type { KeptHold } from "@/house/raw/rawFacts";
 import { appendEntry } from "../ledger";
 import { remembering } from "../remember";
 import { findLots, type LotWithSupplier } from "./lots";
@@ -87,21 +88,14 @@ export const lotsInCure = (db: Db): ReadonlySet<string> =>
       .map(({ lotId }) => lotId),
   );
 
-function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
+/** Holds with their readings and where the lot lay meanwhile. */
+function withReadings(db: Db, rows: readonly HoldRow[], nowMs: number): readonly { row: HoldRow; hold: Hold }[] {
   if (rows.length === 0) return [];
   const readings = readingsOf(
     db,
     rows.map(({ id }) => id),
   );
-  const lots = new Map(
-    findLots(
-      db,
-      rows.map(({ lotId }) => lotId),
-    ).map((lot) => [lot.id, lot]),
-  );
-  return rows.flatMap((row) => {
-    const lot = lots.get(row.lotId);
-    if (!lot) return [];
+  return rows.map((row) => {
     const bare = holdOf(
       row.facts,
       row.startedAtMs,
@@ -109,6 +103,21 @@ function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
     );
     const hold: Hold =
       bare.kind === "parasite" ? { ...bare, ...whereItLay(db, row.lotId, bare, row.closedAtMs ?? nowMs) } : bare;
+    return { row, hold };
+  });
+}
+
+function load(db: Db, rows: readonly HoldRow[], nowMs: number): LotHold[] {
+  if (rows.length === 0) return [];
+  const lots = new Map(
+    findLots(
+      db,
+      rows.map(({ lotId }) => lotId),
+    ).map((lot) => [lot.id, lot]),
+  );
+  return withReadings(db, rows, nowMs).flatMap(({ row, hold }) => {
+    const lot = lots.get(row.lotId);
+    if (!lot) return [];
     const { id, closedAtMs, closedAs } = row;
     const pack = (row.facts.kind === "parasite" ? row.facts.pack : null) ?? null;
     return [{ id, lot, hold, status: holdStatus(hold, nowMs), pack, closedAtMs, closedAs }];
@@ -124,6 +133,10 @@ export const openHolds = (db: Db, nowMs: number): LotHold[] => load(db, openRows
 const holdRowsOf = remembering([holds], (db, lotId: string) =>
   db.select().from(holds).where(eq(holds.lotId, lotId)).orderBy(desc(holds.startedAtMs)).all(),
 );
+
+/** The same as they are kept, for who judges them by another rule. */
+export const keptHoldsOf = (db: Db, lotId: string, nowMs: number): readonly KeptHold[] =>
+  withReadings(db, holdRowsOf(db, lotId), nowMs).map(({ row: { closedAtMs }, hold }) => ({ hold, closedAtMs }));
 
 export const holdsOfLot = (db: Db, lotId: string, nowMs: number): LotHold[] => load(db, holdRowsOf(db, lotId), nowMs);
 

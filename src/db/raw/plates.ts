@@ -11,7 +11,9 @@ import { onIce } from "../lots/lotRows";
 import { lotInHand } from "../lots/stock";
 import { keepTagWhenGone } from "../lots/tagRetention";
 import { rawPlates } from "../schema/block";
-import { fishLots } from "../schema/lots";
+import { rememberingSince } from "../remember";
+import { lots } from "../schema/larder";
+import { fish, fishLots } from "../schema/lots";
 import type { Stamp } from "../stamp";
 import { clearLot } from "./rawLots";
 import { inMetric } from "@/words/say";
@@ -82,12 +84,16 @@ const platesWithLot = (db: Db) =>
     .from(rawPlates)
     .innerJoin(fishLots, eq(rawPlates.lotId, fishLots.id));
 
-export const platesSince = (db: Db, sinceMs: number): PlatesRow[] =>
-  platesWithLot(db)
-    .where(gte(rawPlates.atMs, sinceMs))
-    .orderBy(desc(rawPlates.atMs))
-    .all()
-    .map(({ plate, ...lot }) => ({ ...plate, ...lot }));
+export const platesSince = rememberingSince(
+  [rawPlates, lots, fish],
+  (db, sinceMs): readonly PlatesRow[] =>
+    platesWithLot(db)
+      .where(gte(rawPlates.atMs, sinceMs))
+      .orderBy(desc(rawPlates.atMs))
+      .all()
+      .map(({ plate, ...lot }) => ({ ...plate, ...lot })),
+  ({ atMs }) => atMs,
+);
 
 export const platesOfLot = (db: Db, lotId: string): PlatesRow[] =>
   platesWithLot(db)

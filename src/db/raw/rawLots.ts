@@ -14,7 +14,7 @@ import {
 } from "@/house/raw/rawFacts";
 import type { Db } from "../connection";
 import { withWholes } from "../lots/excursions";
-import { holdsOfLot } from "../lots/holds";
+import { keptHoldsOf } from "../lots/holds";
 import { stockRoom, type StockLot } from "../lots/stock";
 import { notesOf } from "./lotNotes";
 
@@ -26,7 +26,7 @@ export function parasitesOf(db: Db, { row, species }: StockLot, nowMs: number) {
     species,
     ruleSetId,
     parasites: parasiteFacts(row, notesOf(db, row.id)),
-    hold: freezingFacts(family, (id) => holdsOfLot(db, id, nowMs), parasiteRuleOf(ruleSetId), nowMs),
+    hold: freezingFacts(family, (id) => keptHoldsOf(db, id, nowMs), parasiteRuleOf(ruleSetId), nowMs),
   });
 }
 
@@ -56,7 +56,7 @@ export function clearLot(db: Db, lot: StockLot, dish: "raw" | "cured", nowMs: nu
     verdict,
     inspected,
     parasites: parasiteFacts(row, notes),
-    hold: freezingFacts(family, (id) => holdsOfLot(db, id, nowMs), parasiteRuleOf(house.ruleSetId), nowMs),
+    hold: freezingFacts(family, (id) => keptHoldsOf(db, id, nowMs), parasiteRuleOf(house.ruleSetId), nowMs),
     history: historyFacts(stays, places, historyOf, row.onceFrozen, nowMs),
     wholeKg: row.provenance.wholeKg ?? null,
     probeC: probedC(notes, nowMs),

@@ -16,6 +16,7 @@ import type { Db } from "@/db/connection";
 import type { House } from "@/db/house/house";
 import { marksSince, pansOfServices, pansSince, spotsOut, type KeptPan } from "@/db/line/pans";
 import { learnedOf, LEARNS_FROM_DAYS } from "@/house/line/learned";
+import { onceASecond } from "@/db/remember";
 import { ticketsSince } from "@/db/line/tickets";
 import { spotsOfMethod } from "@/core/cooking";
 import { ovensMeet } from "@/core/line";
@@ -176,7 +177,11 @@ function agreedOvenC(marks: readonly Mark[]): number | null {
   return agreed ? Number(agreed.taskId.slice(OVEN_MARK.length)) : null;
 }
 
-export async function lineNow(db: Db, house: House, nowMs: number): Promise<LineNow> {
+/** Forty screens that look within a second see one line. */
+export const lineNow = (db: Db, house: House, nowMs: number): Promise<LineNow> =>
+  onceASecond(db, nowMs, "line", () => lineAt(db, house, nowMs));
+
+async function lineAt(db: Db, house: House, nowMs: number): Promise<LineNow> {
   const sinceMs = serviceFromMs(nowMs);
   const tickets = ticketsSince(db, sinceMs);
   const today = todayIn(house.timeZone, nowMs);

@@ -1,5 +1,6 @@
 import { sumOf } from "@/core/numeric";
 import { allergenLines, piecesThere } from "@/core/cards";
+import { onceASecond } from "@/db/remember";
 import type { House } from "@/db/house/house";
 import { guessOf, type Clash } from "@/core/line";
 import { groupBy } from "@/core/shared";
@@ -133,12 +134,19 @@ export async function lineView(db: Db, house: House, nowMs: number, format: Form
   // taken before: what happens meanwhile is news
   const acts = linePulse(db);
   const live = await liveLine(db, house, nowMs);
+  const words = onceASecond(db, nowMs, `line ${live.revision} ${live.plan?.looking}`, () =>
+    inWords(live, house, format),
+  );
+  return { ...words, pulse: pulseText(acts, live.revision) };
+}
+
+function inWords(live: LiveLine, house: House, format: Format): Omit<LineView, "pulse"> {
+  const { nowMs } = live;
   const writer = new Writer(live, house, format);
   const rows = live.plan?.rows ?? [];
   const lanes = live.plan ? lanesOf(rows, live.plan.capacityOf, nowMs) : [];
   return {
     nowMs,
-    pulse: pulseText(acts, live.revision),
     rows: rows.map(writer.row),
     hands: handsWork(rows).map(writer.row),
     lanes: lanes.map(({ resource, rows: lines, busyShare }) => ({

@@ -1,5 +1,6 @@
 import type { Clash, Mend } from "@/core/line";
 import type { Db } from "@/db/connection";
+import { onceASecond } from "@/db/remember";
 import type { House } from "@/db/house/house";
 import { lineProblem, type LineProblem } from "@/house/line/lineTasks";
 import { nextStep, STEP_S } from "@/house/line/step";
@@ -89,11 +90,16 @@ function overdueSteps(pan: LineNow["pans"][number], nowMs: number): number {
   return Math.max(0, Math.floor(overS / OVER_EVERY_S));
 }
 
+/** What is to be planned, and what it is about. */
+const toPlan = (db: Db, house: House, nowMs: number) =>
+  onceASecond(db, nowMs, "line to plan", async () => {
+    const now = await lineNow(db, house, nowMs);
+    return { now, line: lineProblem(now.courses, now.dishes, now.state), about: aboutOf(now) };
+  });
+
 /** The line as it is planned now. What happened since the last look is planned anew; the plan before is the first candidate. */
 export async function liveLine(db: Db, house: House, nowMs: number): Promise<LiveLine> {
-  const now = await lineNow(db, house, nowMs);
-  const line = lineProblem(now.courses, now.dishes, now.state);
-  const about = aboutOf(now);
+  const { now, line, about } = await toPlan(db, house, nowMs);
   const { kept } = memory();
   if (kept?.about === about && stands(kept, line, stepOf(nowMs)))
     return { ...now, line, plan: planOf(now, line, kept), problem: null, revision: kept.revision };
