@@ -22,7 +22,7 @@ export async function ServiceNow({ house, nowMs }: { readonly house: House; read
   return (
     <>
       <NowNext hands={hands} called heading="h2" serverNowMs={nowMs} timeZone={house.timeZone} />
-      <p className={page.sub}>
+      <p className={`${page.sub} ${page.below}`}>
         <Link href="/line">{t("toTheLine")}</Link>
       </p>
     </>

@@ -55,7 +55,7 @@ export default async function LinePage({ searchParams }: Props) {
       />
       <Bell courses={view.courses} serverNowMs={nowMs} />
       {view.problem || view.unplanned.length > 0 ? (
-        <p className={page.stop} role="alert">
+        <p className={`${page.stop} ${page.below}`} role="alert">
           {[view.problem, ...view.unplanned].flatMap((one) => (one ? [sentence(one)] : [])).join(" ")}
         </p>
       ) : null}

@@ -29,7 +29,9 @@ export const line = {
   noneLeft: "{dish} wants {spot}, and none is left.",
   clashOf: "It does not fit as it should: {dishes} want {spots} at the same minutes.",
   mendOneMore: "One more of {spot} would mend it.",
-  mendWait: "The plan shown lets {dishes} wait up to {time} longer than they should.",
+  dishesAndMore: "{dishes}{more, plural, =0 {} one { and one more} other { and # more}}",
+  mendWait:
+    "The plan shown lets {dishes} wait up to {time} longer than they should. Where that is too long, hold a table back.",
   tooBusy: "Too much is being worked out just now. It is tried again in a moment.",
   toTheLine: "To the line",
   mountItsSauce: "mount its sauce",

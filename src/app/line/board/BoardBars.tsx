@@ -29,13 +29,19 @@ type BarProps = {
 const said = ({ dish, what, tables, startMs }: WorkRow, timeZone: string) =>
   t("startsAt", { dish, what, tables, time: timeText(startMs, timeZone) });
 
-/** The dish where there is room for its name, else whose it is: half a word says neither. */
-const BarWords = ({ dish, tables }: WorkRow) => (
-  <>
-    <span className={styles.barDish}>{dish}</span>
-    <span className={styles.barTables}>{tables}</span>
-  </>
-);
+/** The dish where there is room for its name, else whose it is first: half a word says neither. */
+function BarWords({ dish, tables }: WorkRow) {
+  const [first, ...others] = tables.split(", ");
+  return (
+    <>
+      <span className={styles.barDish}>{dish}</span>
+      <span className={styles.barTables}>
+        {first}
+        {others.length > 0 ? "+" : ""}
+      </span>
+    </>
+  );
+}
 
 /** What runs or follows stands where it stands: a finger asks it why, the keys find the same in the list. */
 function StillBar({ row, scale, timeZone, onPick, picked }: BarProps) {

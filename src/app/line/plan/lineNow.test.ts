@@ -12,8 +12,12 @@ import { seeLine, swapLine } from "@/db/line/lines";
 import { markDone } from "@/db/line/pans";
 import { callCourse, findTicket, openTicket, strikeTicket } from "@/db/line/tickets";
 import { courseKey } from "@/house/line/ticket";
+import { saturday } from "@/standins/ticketModel";
+import { formatFor } from "@/words/format/format";
+import { t } from "@/words/line";
 import { inADemoHouse } from "../../testkit/inTheHouse.testkit";
 import { callableCards, cardChips, lineNow, ovenMark } from "./lineState";
+import { lineView } from "./lineView";
 
 jest.mock("@/server/pool", () => jest.requireActual("../../testkit/inTheHouse.testkit").pool);
 
@@ -213,4 +217,27 @@ describe("what stands on the line", () => {
     markDone(db(), ovenMark(oven!.meetC), false, today(), by("Anu"));
     expect((await now()).oven!.agreed).toBe(false);
   });
+});
+
+test("a rush called all at once with one pair of hands has a plan that begins now, and says what waits too long", async () => {
+  const orders = saturday(24, 1).flatMap(({ message }) => (message.kind === "order" ? [message] : []));
+  for (const { table: name, courses } of orders.slice(0, 6))
+    for (const dishes of courses) {
+      const { ticketId } = table(
+        `rush-${name}`,
+        dishes.map(({ card: cardId, count }) => ({ cardId, count })),
+      );
+      wiped.push(ticketId);
+      findTicket(db(), ticketId)!.courses.forEach(({ course }) =>
+        callCourse(db(), ticketId, course, { wantedAtMs: null, promisedAtMs: null }, by("Anu")),
+      );
+    }
+  const house = findHouse(db())!;
+  const view = await lineView(db(), house, NOW, formatFor(house.units, house.currency, house.decimalMark));
+  expect(view.problem).not.toBe(t("tooBusy"));
+  expect(view.rows.length).toBeGreaterThan(40);
+  expect(Math.min(...view.rows.map(({ startMs }) => startMs)) - NOW).toBeLessThan(MINUTE_MS);
+  // all of it, one after the other, would be done by then
+  expect(Math.max(...view.rows.map(({ endMs }) => endMs)) - NOW).toBeLessThan(180 * MINUTE_MS);
+  expect(view.problem).toMatch(/, .*, .* and \d+ more wait up to [\d:]+ longer than they should/);
 });

@@ -207,6 +207,9 @@ function ovenOf({ oven }: LiveLine, format: Format): LineView["oven"] {
   return { meetC: oven.meetC, agreed: oven.agreed, heat: format.temperature(oven.meetC), dishes, cannot };
 }
 
+/** Who runs a line reads no more names in a warning. */
+const MOST_NAMED = 3;
+
 class Writer {
   readonly #tableOf: ReadonlyMap<string, string>;
   readonly #courseOfLine: ReadonlyMap<string, string>;
@@ -302,7 +305,9 @@ class Writer {
       const task = this.live.line.work.find(({ id }) => id === taskId);
       return task ? `${this.#name(task)} (${this.#tableOf.get(task.courseId) ?? ""})` : taskId;
     });
-    return [...new Set(names)].join(", ");
+    const all = [...new Set(names)];
+    const more = all.length - MOST_NAMED;
+    return t("dishesAndMore", { dishes: all.slice(0, MOST_NAMED).join(", "), more: Math.max(0, more) });
   };
 
   #clashWords(clash: Clash): string {

@@ -26,8 +26,10 @@ const FIRST_BUDGET = 500;
 const GUESS_BUDGET = 1500;
 /** Conflicts that completing what the linear program placed may cost. */
 const FOLLOW_BUDGET = 4000;
-/** Conflicts before the first plan is looked for by what learning found, not by latest first. */
+/** Conflicts a first plan may cost latest first, and then from now on, before it is looked for by what learning found. */
 const GREEDY_CONFLICTS = 60;
+/** Conflicts that moving everything of a first plan later may cost. */
+const JUSTIFY_CONFLICTS = 300;
 /** Share of what time is left that search has for a sum before the linear program is asked, and that program after it. */
 const SEARCH_SHARE = 0.2;
 const PROGRAM_SHARE = 0.45;
@@ -86,9 +88,17 @@ function clashAtSight({ tasks, resources }: ScheduleProblem) {
   return null;
 }
 
+/** The turn of each task: that of its serve, in the order they are wanted. */
+function turnsOf({ serves, tasks }: ScheduleProblem): readonly number[] {
+  const order = [...serves].sort((a, b) => a.atMin - b.atMin);
+  const turnOf = new Map(order.map(({ id }, turn) => [id, turn]));
+  return tasks.map(({ serveId }) => turnOf.get(serveId)!);
+}
+
 class Search {
   best: Found | null = null;
   readonly #byTask: readonly number[];
+  readonly #turns: readonly number[];
 
   constructor(
     readonly problem: ScheduleProblem,
@@ -97,6 +107,7 @@ class Search {
     readonly options: SolveOptions,
   ) {
     this.#byTask = [...model.serves, ...model.starts];
+    this.#turns = turnsOf(problem);
   }
 
   /** Seconds that must still be left for the search to go on. */
@@ -104,11 +115,33 @@ class Search {
   readonly stop = (): boolean => this.clock() <= this.#until;
 
   first() {
-    for (const next of [() => this.#latestFirst(), () => this.#earliestFirst()]) {
-      const outcome = this.#run([], next, GREEDY_CONFLICTS);
-      if (outcome !== "stopped" || this.stop()) return outcome;
-    }
-    return this.#run([], () => this.#liveliest());
+    const backwards = this.#run([], () => this.#latestFirst(), GREEDY_CONFLICTS);
+    if (backwards !== "stopped" || this.stop()) return backwards;
+    const forwards = this.#run([], () => this.#earliestFirst(), GREEDY_CONFLICTS);
+    if (forwards === "solved") this.#later();
+    return forwards !== "stopped" || this.stop() ? forwards : this.#run([], () => this.#liveliest());
+  }
+
+  /**
+   * The same serves at the same moments, and what leads to them as late as that allows, what ended last first: what is ready waits less
+   * (justification to the right, after Li and Willis 1992, European Journal of Operational Research 56, 370-379).
+   */
+  #later(): void {
+    const { engine, starts, serves } = this.model;
+    const { starts: stood, serves: served } = this.best!;
+    const endOf = (at: number) => stood[at]! + this.problem.tasks[at]!.minutes;
+    const order = [...starts.keys()].sort((a, b) => endOf(b) - endOf(a)).map((at) => starts[at]!);
+    const next = (): readonly [number, number] | null => {
+      const serve = serves.find((one) => !engine.isFixed(one));
+      if (serve !== undefined) return [serve ^ 1, -engine.least(serve)];
+      const side = order.find((one) => !engine.isFixed(one));
+      return side === undefined ? null : [side, engine.most(side)];
+    };
+    this.#run(
+      serves.flatMap((side, at) => [side ^ 1, -served[at]!]),
+      next,
+      JUSTIFY_CONFLICTS,
+    );
   }
 
   /** What holds whatever is decided, as far as it was shown. */
@@ -295,16 +328,20 @@ class Search {
     return chosen < 0 ? null : [chosen, engine.most(chosen)];
   }
 
-  /** Forwards from now: what can begin first, as early as it can, then the serves. */
+  /** Serve after serve forwards, what is wanted first before the rest: of each what can begin first, as early as it can. */
   #earliestFirst(): readonly [number, number] | null {
     const { engine, serves, starts } = this.model;
-    for (const sides of [starts, serves]) {
-      let chosen = -1;
-      for (const side of sides)
-        if (!engine.isFixed(side) && (chosen < 0 || engine.least(side) < engine.least(chosen))) chosen = side;
-      if (chosen >= 0) return [chosen ^ 1, -engine.least(chosen)];
+    let chosen = -1;
+    let wanted = Infinity;
+    for (const [at, side] of starts.entries()) {
+      if (engine.isFixed(side)) continue;
+      const turn = this.#turns[at]!;
+      if (turn > wanted || (turn === wanted && engine.least(side) >= engine.least(chosen))) continue;
+      [chosen, wanted] = [side, turn];
     }
-    return null;
+    if (chosen >= 0) return [chosen ^ 1, -engine.least(chosen)];
+    const serve = serves.find((side) => !engine.isFixed(side));
+    return serve === undefined ? null : [serve ^ 1, -engine.least(serve)];
   }
 
   /** What took part in the last conflicts, as it was in the best plan. */
