@@ -46,10 +46,17 @@ function overWaited(
   return { byMin, taskIds };
 }
 
+/** So long after the time is up a first plan is still looked for, s: a slow computer has one too. */
+const FIRST_PLAN_S = 3;
+
 /** A plan in which what is ready waits as long as it must, found at once; null: not even that fits. */
 export function waitingPlan(problem: ScheduleProblem, clock: Clock): Mended {
   const most = sumOf(problem.tasks, ({ minutes }) => minutes);
-  const answer = solveSchedule(stretched(problem, most), clock, { namesClash: false });
+  let isThere = false;
+  const answer = solveSchedule(stretched(problem, most), () => (isThere ? clock() : clock() + FIRST_PLAN_S), {
+    namesClash: false,
+    onBetter: () => (isThere = true),
+  });
   if (answer.kind !== "plan") return { mends: [], schedule: null };
   return { mends: [{ kind: "waitLonger", ...overWaited(problem, answer.schedule) }], schedule: answer.schedule };
 }
