@@ -2,13 +2,19 @@
  * @jest-environment jsdom
  * @jest-environment-options {"customExportConditions": ["node", "node-addons"]}
  */
+import { act } from "react";
 import { CHECK_LISTS } from "@/house/checks";
 import { db } from "@/db/connection";
 import { checksOf } from "@/db/house/checks";
+import { entriesBetween } from "@/db/ledger";
+import { formatFor } from "@/words/format/format";
+import { t as book } from "@/words/book";
 import { t } from "@/words/trace";
 import { clear, draw, formLaws, press, said, type } from "../testkit/atTheForm.testkit";
 import { inADemoHouse } from "../testkit/inTheHouse.testkit";
 import { CheckForm } from "./checks/CheckForm";
+import { LedgerList } from "./LedgerList";
+import { lineOf } from "./lineOf";
 import { PhoneField } from "./recall/PhoneField";
 import { RecallForm } from "./recall/RecallForm";
 
@@ -54,4 +60,21 @@ test("what nothing in the house is called is not recalled, and the words say so"
   await type(t("whatIsRecalled"), "T-999999");
   await press(t("findAndWriteItDown"));
   expect(said()).toMatch(/called/);
+});
+
+test("a folded entry of the book is a line; opened it has its seal and takes a correction", async () => {
+  const [entry] = entriesBetween(db(), 0, Date.now() + 1);
+  const line = lineOf(entry!, formatFor("metric", "DKK", "point"));
+  await draw("metric", <LedgerList lines={[line]} />);
+  const details = document.querySelector("details")!;
+  expect(details.textContent).not.toContain(line.hash);
+  await act(async () => {
+    details.open = true;
+    details.dispatchEvent(new Event("toggle"));
+  });
+  expect(details.textContent).toContain(line.hash);
+  await press(book("correct"));
+  await type(book("whatIsTrueInstead"), "It was 8.9.");
+  await press(book("addTheCorrection"));
+  expect(entriesBetween(db(), 0, Date.now() + 1)[0]).toMatchObject({ correctsSeq: line.seq });
 });

@@ -7,12 +7,40 @@ import { t } from "@/words/ui";
 import { buttonCalled, clear, click, device, drawIn, HOUSE, one, pressKey, typeInto } from "../drawn.testkit";
 import { HoldButton } from "./HoldButton";
 import { PinPad } from "./PinPad";
+import { PlainButton } from "./PlainButton";
 import { input } from "./kept.testkit";
 
 afterEach(async () => {
   device.fingers = false;
   jest.useRealTimers();
   await clear();
+});
+
+test("a plain button that waits for its answer keeps the focus, says that it is busy and takes no second press", async () => {
+  const pressed = jest.fn();
+  const Slow = () => {
+    const [busy, setBusy] = useState(false);
+    const press = () => {
+      pressed();
+      setBusy(true);
+    };
+    return (
+      <PlainButton busy={busy} onClick={press}>
+        One gone
+      </PlainButton>
+    );
+  };
+  await drawIn(HOUSE, <Slow />);
+  const button = one<HTMLButtonElement>("button");
+  button.focus();
+  await click(button);
+  await click(button);
+  expect(pressed).toHaveBeenCalledTimes(1);
+  expect([document.activeElement === button, button.disabled, button.getAttribute("aria-busy")]).toEqual([
+    true,
+    false,
+    "true",
+  ]);
 });
 
 describe("what cannot be taken back", () => {
