@@ -134,7 +134,7 @@ export async function lineView(db: Db, house: House, nowMs: number, format: Form
   // taken before: what happens meanwhile is news
   const acts = linePulse(db);
   const live = await liveLine(db, house, nowMs);
-  const words = onceASecond(db, nowMs, `line ${live.revision} ${live.plan?.looking}`, () =>
+  const words = onceASecond(db, nowMs, `line ${live.revision} ${live.plan?.looking} ${live.problem?.kind}`, () =>
     inWords(live, house, format),
   );
   return { ...words, pulse: pulseText(acts, live.revision) };
