@@ -79,8 +79,8 @@ export function replan(
 
 const NOTHING: Replanned = { answer: { kind: "unknown" }, lateGapMin: null, moved: 0, clash: null, mends: [] };
 
-/** Seconds more that a plan may take where nothing fits as it should: a line without a plan stands still. */
-const MEND_S = { atOnce: 0.2, thorough: 1 } as const;
+/** Seconds more that a plan may take where nothing fits as it should: a line without a plan stands still, and a better one is looked for after. */
+const MEND_S = { atOnce: 0.03, thorough: 1 } as const;
 
 /**
  * It does not fit, or nobody found in the time there was how: the plan in which what is ready waits, at once; where it is shown not to fit
