@@ -1,5 +1,7 @@
 import { getTableName } from "drizzle-orm";
 import type { SQLiteTable } from "drizzle-orm/sqlite-core";
+import { sumOf } from "@/core/numeric";
+import { HOUR_MS } from "@/core/units";
 import type { Db, Sqlite } from "./db";
 
 /** How often each table was written to by this connection, and how often the file was by others. */
@@ -90,7 +92,7 @@ const SECOND_MS = 1000;
 export function onceASecond<T>(db: Db, nowMs: number, key: string, work: () => T): T {
   const watch = watchOf(db);
   if (!watch) return work();
-  const written = [...watch.writes.values()].reduce((sum, count) => sum + count, 0);
+  const written = sumOf([...watch.writes.values()], (count) => count);
   const asOf = `${String(watch.othersWrote())} ${written} ${Math.floor(nowMs / SECOND_MS)}`;
   if (watch.second.asOf !== asOf) watch.second = { asOf, answers: new Map() };
   const { answers } = watch.second;
@@ -100,8 +102,6 @@ export function onceASecond<T>(db: Db, nowMs: number, key: string, work: () => T
   if (answer instanceof Promise) answer.catch(() => answers.delete(key));
   return answer;
 }
-
-const HOUR_MS = 3_600_000;
 
 /**
  * The same of what came since a moment that moves with the clock: read from the full hour before it, so that what one look read serves the

@@ -118,7 +118,7 @@ class Search {
     const backwards = this.#run([], () => this.#latestFirst(), GREEDY_CONFLICTS);
     if (backwards !== "stopped" || this.stop()) return backwards;
     const forwards = this.#run([], () => this.#earliestFirst(), GREEDY_CONFLICTS);
-    if (forwards === "solved") this.#later();
+    if (forwards === "solved") this.#justifyRight();
     return forwards !== "stopped" || this.stop() ? forwards : this.#run([], () => this.#liveliest());
   }
 
@@ -126,7 +126,7 @@ class Search {
    * The same serves at the same moments, and what leads to them as late as that allows, what ended last first: what is ready waits less
    * (justification to the right, after Li and Willis 1992, European Journal of Operational Research 56, 370-379).
    */
-  #later(): void {
+  #justifyRight(): void {
     const { engine, starts, serves } = this.model;
     const { starts: stood, serves: served } = this.best!;
     const endOf = (at: number) => stood[at]! + this.problem.tasks[at]!.minutes;
